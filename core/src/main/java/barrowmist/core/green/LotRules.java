@@ -1,0 +1,81 @@
+package barrowmist.core.green;
+
+import barrowmist.core.check.Checks;
+import barrowmist.core.check.FieldProblem;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.OptionalDouble;
+
+/** What a lot may hold. The bounds catch slips of the hand; what is good coffee is judged elsewhere. */
+public final class LotRules {
+
+    /** Longest name, supplier or origin, characters. */
+    public static final int MAX_TEXT = 120;
+
+    /** kg: a sample bag of 50 g up to a full container. */
+    public static final double KG_MIN = 0.05;
+
+    public static final double KG_MAX = 30_000;
+
+    /** % moisture: below is bone dry, above is not yet coffee to store (house default). */
+    public static final double MOISTURE_MIN_PCT = 5;
+
+    public static final double MOISTURE_MAX_PCT = 20;
+
+    /** g/L: free-settled green coffee (house default). */
+    public static final double DENSITY_MIN_G_PER_L = 400;
+
+    public static final double DENSITY_MAX_G_PER_L = 900;
+
+    private static final LocalDate EARLIEST_ARRIVAL = LocalDate.of(2000, 1, 1);
+
+    private LotRules() {}
+
+    /** A lot as it was written in the form; null where a field was left out. */
+    public record Entry(
+            String name,
+            String supplier,
+            String origin,
+            Process process,
+            LocalDate arrivalDate,
+            Double kg,
+            OptionalDouble moisturePct,
+            OptionalDouble densityGPerL,
+            String screen) {}
+
+    /**
+     * Every problem of an entry.
+     *
+     * @param today the day of entry; an arrival after the next day is refused
+     */
+    public static List<FieldProblem> problems(Entry e, LocalDate today) {
+        Checks checks = new Checks()
+                .text("name", "Name", e.name, MAX_TEXT)
+                .text("supplier", "Supplier", e.supplier, MAX_TEXT)
+                .text("origin", "Origin", e.origin, MAX_TEXT)
+                .present("process", "Process", e.process)
+                .present("arrivalDate", "Arrival date", e.arrivalDate)
+                .range("kg", "Weight", e.kg == null ? Double.NaN : e.kg, KG_MIN, KG_MAX, "kg")
+                .range("moisturePct", "Moisture", e.moisturePct, MOISTURE_MIN_PCT, MOISTURE_MAX_PCT, "%")
+                .range("densityGPerL", "Density", e.densityGPerL, DENSITY_MIN_G_PER_L, DENSITY_MAX_G_PER_L, "g/L");
+        checkArrival(checks, e.arrivalDate, today);
+        if (e.screen != null
+                && !e.screen.isBlank()
+                && ScreenRange.parse(e.screen).isEmpty()) {
+            checks.add(
+                    "screen",
+                    "Screen is \"" + e.screen + "\", write one sieve or two from " + ScreenRange.MIN + " to "
+                            + ScreenRange.MAX + ", such as 16 or 17/18");
+        }
+        return checks.problems();
+    }
+
+    private static void checkArrival(Checks checks, LocalDate arrival, LocalDate today) {
+        if (arrival == null) {
+            return;
+        }
+        if (arrival.isBefore(EARLIEST_ARRIVAL) || arrival.isAfter(today.plusDays(1))) {
+            checks.add("arrivalDate", "Arrival date is " + arrival + ", allowed are " + EARLIEST_ARRIVAL + " to today");
+        }
+    }
+}

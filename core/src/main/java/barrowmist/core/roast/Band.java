@@ -1,0 +1,61 @@
+package barrowmist.core.roast;
+
+import java.util.Arrays;
+
+/** What a machine usually does, by its own accepted roasts: learned, or not yet. */
+public sealed interface Band {
+
+    /** Fewer roasts than this teach nothing (house default). */
+    int FEWEST_ROASTS = 5;
+
+    /**
+     * Learned.
+     *
+     * @param median median of the roasts
+     * @param spread their spread as a standard deviation, from the median absolute deviation, so that one wrongly
+     *     called event does not widen it; at least the floor given when learning
+     * @param roasts number of roasts behind it, {@value #FEWEST_ROASTS} or more
+     */
+    record Learned(double median, double spread, int roasts) implements Band {
+
+        /** Median plus so many spreads. */
+        public double high(double spreads) {
+            return median + spreads * spread;
+        }
+
+        /** Median less so many spreads. */
+        public double low(double spreads) {
+            return median - spreads * spread;
+        }
+    }
+
+    /**
+     * Too few roasts.
+     *
+     * @param roasts how many there are
+     */
+    record NotYetLearned(int roasts) implements Band {}
+
+    /**
+     * Learns from values, any order.
+     *
+     * @param floor smallest spread believed, same unit as the values: identical roasts do not make a machine exact
+     */
+    static Band learn(double[] values, double floor) {
+        if (values.length < FEWEST_ROASTS) {
+            return new NotYetLearned(values.length);
+        }
+        double median = median(values);
+        double[] deviations =
+                Arrays.stream(values).map(v -> Math.abs(v - median)).toArray();
+        double spread = RateOfRise.MAD_TO_SD * median(deviations);
+        return new Learned(median, Math.max(spread, floor), values.length);
+    }
+
+    private static double median(double[] values) {
+        double[] sorted = values.clone();
+        Arrays.sort(sorted);
+        int half = sorted.length / 2;
+        return sorted.length % 2 == 1 ? sorted[half] : (sorted[half - 1] + sorted[half]) / 2;
+    }
+}

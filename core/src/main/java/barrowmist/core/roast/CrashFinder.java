@@ -1,0 +1,164 @@
+package barrowmist.core.roast;
+
+import java.util.ArrayList;
+import java.util.List;
+
+/**
+ * Finds crashes: sudden deep falls of the rate of rise below the trend it had before. A steady fall that is begun on
+ * purpose before first crack and slows afterwards is not one (common practice, no published source).
+ */
+final class CrashFinder {
+
+    /** The trend is a straight line through so many seconds before the fall (house default). */
+    private static final double TREND_S = 90;
+
+    private static final double FEWEST_TREND_S = 25;
+
+    /** A fall is dated by where it has made this share of its depth, and where it lacks this share (house default). */
+    private static final double DATING_SHARE = 0.3;
+
+    /** An intended fall starts at least so long before first crack, s (house default). */
+    private static final double INTENDED_LEAD_S = 15;
+
+    /** It is steady: a straight line explains at least this share of its variance (house default). */
+    private static final double INTENDED_STRAIGHTNESS = 0.9;
+
+    /** It slows: afterwards it falls at most at this share of its former pace (house default). */
+    private static final double INTENDED_SLOWING = 0.5;
+
+    /** A fall looks longer than it is by the smoothing; the lengths add as squares, s. */
+    private static final double SMOOTHING_S = RateOfRise.WINDOW_S / 2;
+
+    private static final double AFTERWARDS_S = 40;
+
+    /** It leaves heat in hand: its low is at least this, °C/min (house default). */
+    private static final double INTENDED_LOW_C_PER_MIN = 3;
+
+    private final RorTrace ror;
+    private final FaultSettings settings;
+
+    CrashFinder(RorTrace ror, FaultSettings settings) {
+        this.ror = ror;
+        this.settings = settings;
+    }
+
+    /** The trend before a fall, and how far below it the fall gets. */
+    private record Fall(int start, int low, double trendAtStart, double trendSlopePerS, double depth) {
+
+        double trendAt(RorTrace ror, int i) {
+            return Math.max(0, trendAtStart + trendSlopePerS * (ror.t()[i] - ror.t()[start]));
+        }
+    }
+
+    List<Fault> find() {
+        List<Fault> crashes = new ArrayList<>();
+        int from = 0;
+        while (from < ror.size()) {
+            Fall fall = deepest(from);
+            if (fall == null) {
+                break;
+            }
+            Fault crash = dated(fall);
+            if (!intended(crash)) {
+                crashes.add(crash);
+            }
+            from = Math.max(fall.low, ror.indexFrom(fall.low, crash.toS())) + 1;
+        }
+        return crashes;
+    }
+
+    /** The first fall from {@code from} on, at its deepest; null when nothing falls far enough. */
+    private Fall deepest(int from) {
+        Fall best = null;
+        int trendFrom = from;
+        for (int i = from; i < ror.size(); i++) {
+            if (best != null && ror.t()[i] > ror.t()[best.low]) {
+                break;
+            }
+            while (ror.t()[trendFrom] < ror.t()[i] - TREND_S) {
+                trendFrom++;
+            }
+            if (ror.t()[i] - ror.t()[trendFrom] >= FEWEST_TREND_S) {
+                Fall fall = lowestAfter(i, trendFrom);
+                if (fall != null && (best == null || fall.depth > best.depth)) {
+                    best = fall;
+                }
+            }
+        }
+        return best;
+    }
+
+    private Fall lowestAfter(int start, int trendFrom) {
+        double startS = ror.t()[start];
+        LocalFit line = LocalFit.of(ror.t(), ror.r(), trendFrom, start + 1, startS, false);
+        double slope = Math.min(0, line.slopePerS());
+        Fall best = null;
+        for (int j = start + 1; j < ror.size() && ror.t()[j] - startS <= settings.crashWithinS(); j++) {
+            double depth = Math.max(0, line.value() + slope * (ror.t()[j] - startS)) - ror.r()[j];
+            boolean far = ror.r()[j] < (1 - settings.crashFallShare()) * line.value();
+            if (far && depth >= settings.crashDepthCPerMin() && (best == null || depth > best.depth)) {
+                best = new Fall(start, j, line.value(), slope, depth);
+            }
+        }
+        return best;
+    }
+
+    /**
+     * Where the fall is steepest it is dated best: by its middle crossings, drawn out to its whole depth, less what the
+     * smoothing adds to its length.
+     */
+    private Fault dated(Fall fall) {
+        int begin = fall.low;
+        while (begin > 0 && below(fall, begin) > DATING_SHARE * fall.depth) {
+            begin--;
+        }
+        int end = begin;
+        while (end < fall.low && below(fall, end) < (1 - DATING_SHARE) * fall.depth) {
+            end++;
+        }
+        double middleS = (ror.t()[begin] + ror.t()[end]) / 2;
+        double seenS = (ror.t()[end] - ror.t()[begin]) / (1 - 2 * DATING_SHARE);
+        double halfS = Math.sqrt(Math.max(0, seenS * seenS - SMOOTHING_S * SMOOTHING_S)) / 2;
+        double fromS = Math.max(ror.t()[0], middleS - halfS);
+        double toS = Math.min(ror.t()[ror.size() - 1], middleS + halfS);
+        return new Fault(Fault.Kind.CRASH, fromS, toS, fall.depth, ror.r()[ror.indexFrom(0, fromS)], ror.r()[fall.low]);
+    }
+
+    private double below(Fall fall, int i) {
+        return fall.trendAt(ror, i) - ror.r()[i];
+    }
+
+    private boolean intended(Fault fall) {
+        boolean before = ror.firstCrackS().isPresent()
+                && fall.fromS() <= ror.firstCrackS().getAsDouble() - INTENDED_LEAD_S;
+        if (!before || fall.toCPerMin() < INTENDED_LOW_C_PER_MIN) {
+            return false;
+        }
+        int from = ror.indexFrom(0, fall.fromS());
+        int to = ror.indexFrom(from, fall.toS()) + 1;
+        LocalFit during = LocalFit.of(ror.t(), ror.r(), from, Math.min(to, ror.size()), fall.fromS(), false);
+        int end = ror.indexFrom(to, fall.toS() + AFTERWARDS_S);
+        if (end - to < 3) {
+            return false;
+        }
+        double after = LocalFit.of(ror.t(), ror.r(), to, end, fall.toS(), false).slopePerS();
+        boolean slows = after <= 0 ? after >= INTENDED_SLOWING * during.slopePerS() : after * AFTERWARDS_S < 1;
+        return slows && straightness(from, Math.min(to, ror.size()), during) >= INTENDED_STRAIGHTNESS;
+    }
+
+    /** Share of the variance that the line explains, in [0, 1]. */
+    private double straightness(int from, int to, LocalFit line) {
+        double mean = 0;
+        for (int i = from; i < to; i++) {
+            mean += ror.r()[i] / (to - from);
+        }
+        double about = 0;
+        double left = 0;
+        for (int i = from; i < to; i++) {
+            double fitted = line.value() + line.slopePerS() * (ror.t()[i] - ror.t()[from]);
+            about += (ror.r()[i] - mean) * (ror.r()[i] - mean);
+            left += (ror.r()[i] - fitted) * (ror.r()[i] - fitted);
+        }
+        return about > 0 ? Math.max(0, 1 - left / about) : 0;
+    }
+}

@@ -1,0 +1,89 @@
+package barrowmist.core.roast;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+
+/** Finds the faults of a rate of rise: {@link Fault.Kind}, by {@link FaultSettings}. */
+final class FaultFinder {
+
+    /** Where dry end is not marked, faults are looked for from so long after the peak, s (house default). */
+    private static final double AFTER_PEAK_S = 60;
+
+    private FaultFinder() {}
+
+    /**
+     * @param ror centred rate of rise from the turning point to the drop
+     * @param noise standard deviation of its noise, °C/min
+     * @param gapS from which distance on there is a gap, s
+     */
+    static List<Fault> find(
+            Series ror,
+            double noise,
+            double gapS,
+            OptionalDouble dryEndS,
+            OptionalDouble firstCrackS,
+            RorPoint peak,
+            Band peakBand,
+            FaultSettings settings) {
+        List<Fault> faults = new ArrayList<>();
+        surge(peak, ror, peakBand, settings).ifPresent(faults::add);
+        // crashes need the trend before dry end; flicks and stalls do not count before it
+        double trendFromS = peak.timeS();
+        double fromS = dryEndS.orElse(peak.timeS() + AFTER_PEAK_S);
+        for (RorTrace part : parts(ror.slice(trendFromS, Double.MAX_VALUE, 0), gapS, noise, firstCrackS)) {
+            new CrashFinder(part, settings)
+                    .find().stream().filter(f -> f.toS() >= fromS).forEach(faults::add);
+        }
+        for (RorTrace part : parts(ror.slice(fromS, Double.MAX_VALUE, 0), gapS, noise, firstCrackS)) {
+            faults.addAll(new FlickFinder(part, settings).find());
+            faults.addAll(new StallFinder(part, settings).find());
+        }
+        faults.sort(Comparator.comparingDouble(Fault::fromS));
+        return List.copyOf(faults);
+    }
+
+    private static List<RorTrace> parts(Series ror, double gapS, double noise, OptionalDouble firstCrackS) {
+        List<RorTrace> parts = new ArrayList<>();
+        double[] t = ror.timesS();
+        double[] r = ror.values();
+        for (int start = 0; start < t.length; ) {
+            int end = RateOfRise.segmentEnd(t, start, gapS);
+            parts.add(new RorTrace(
+                    Arrays.copyOfRange(t, start, end), Arrays.copyOfRange(r, start, end), noise, firstCrackS));
+            start = end;
+        }
+        return parts;
+    }
+
+    /** The stretch of rate of rise that lies above the band, when its peak does. */
+    private static Optional<Fault> surge(RorPoint peak, Series ror, Band band, FaultSettings settings) {
+        if (!(band instanceof Band.Learned learned)) {
+            return Optional.empty();
+        }
+        double ceiling = learned.high(settings.surgeSpreads());
+        int i = ror.indexFrom(peak.timeS());
+        double peakCPerMin = ror.value(i);
+        if (peakCPerMin <= ceiling) {
+            return Optional.empty();
+        }
+        int from = i;
+        int to = i;
+        while (from > 0 && ror.value(from - 1) > ceiling) {
+            from--;
+        }
+        while (to + 1 < ror.size() && ror.value(to + 1) > ceiling) {
+            to++;
+        }
+        return Optional.of(new Fault(
+                Fault.Kind.SURGE,
+                ror.timeS(from),
+                ror.timeS(to),
+                peakCPerMin - ceiling,
+                ror.value(from),
+                ror.value(to)));
+    }
+}

@@ -1,0 +1,129 @@
+package barrowmist.core.roast;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+
+/** Works a roast out from its log and events. Pure: the same log and events give the same analysis. */
+public final class RoastAnalyzer {
+
+    /** Version of these rules; stored beside figures made by them, which are made anew when it changes. */
+    public static final int RULES_VERSION = 1;
+
+    /** Rate of rise is shown up to this far from a marked event, s. */
+    private static final double NEAR_S = 10;
+
+    private final FaultSettings settings;
+
+    public RoastAnalyzer(FaultSettings settings) {
+        this.settings = settings;
+    }
+
+    /**
+     * @param log readings on the clock of the log
+     * @param events events on the same clock
+     * @param reference what this machine usually does with such coffee
+     */
+    public RoastAnalysis analyze(RoastLog log, RoastEvents events, MachineReference reference) {
+        double chargeS = events.timeS(EventKind.CHARGE).orElse(0);
+        RoastLog sinceCharge = log.shifted(-chargeS);
+        RoastEvents marked = events.shifted(-chargeS);
+        boolean charged = events.find(EventKind.CHARGE).isPresent();
+        double dropS = marked.timeS(EventKind.DROP).orElse(Double.MAX_VALUE);
+        Series bean = sinceCharge.beanC().slice(0, dropS, 0);
+
+        Optional<Milestone> turning = marked.timeS(EventKind.TURNING_POINT).isPresent()
+                ? milestone(bean, marked, EventKind.TURNING_POINT)
+                : charged ? BeanCurve.turningPoint(bean) : Optional.empty();
+        Series ror = turning.map(tp -> RateOfRise.centred(bean).slice(tp.timeS(), dropS, 0))
+                .orElse(Series.empty());
+        Optional<RorPoint> peak = peak(ror);
+        RoastFigures figures = new RoastFigures(
+                charged ? BeanCurve.charge(sinceCharge.beanC()) : OptionalDouble.empty(),
+                turning,
+                charged ? milestone(bean, marked, EventKind.DRY_END) : Optional.empty(),
+                charged ? milestone(bean, marked, EventKind.FIRST_CRACK) : Optional.empty(),
+                charged ? milestone(bean, marked, EventKind.DROP) : Optional.empty(),
+                rorAt(ror, marked.timeS(EventKind.FIRST_CRACK)),
+                rorAt(ror, marked.timeS(EventKind.DROP)),
+                peak);
+        List<Fault> faults = peak.map(p -> FaultFinder.find(
+                        ror,
+                        RateOfRise.noiseCPerMin(bean),
+                        RateOfRise.gapS(bean),
+                        marked.timeS(EventKind.DRY_END),
+                        marked.timeS(EventKind.FIRST_CRACK),
+                        p,
+                        reference.peakCPerMin(),
+                        settings))
+                .orElse(List.of());
+        return new RoastAnalysis(sinceCharge, ror, figures, faults, missing(marked, turning), gaps(bean));
+    }
+
+    private static Optional<Milestone> milestone(Series bean, RoastEvents events, EventKind kind) {
+        OptionalDouble at = events.timeS(kind);
+        if (at.isEmpty()) {
+            return Optional.empty();
+        }
+        return BeanCurve.at(bean, at.getAsDouble()).stream()
+                .mapToObj(c -> new Milestone(at.getAsDouble(), c))
+                .findFirst();
+    }
+
+    private static Optional<RorPoint> peak(Series ror) {
+        if (ror.isEmpty()) {
+            return Optional.empty();
+        }
+        int best = 0;
+        for (int i = 1; i < ror.size(); i++) {
+            best = ror.value(i) > ror.value(best) ? i : best;
+        }
+        return Optional.of(new RorPoint(ror.timeS(best), ror.value(best)));
+    }
+
+    private static OptionalDouble rorAt(Series ror, OptionalDouble timeS) {
+        if (timeS.isEmpty() || ror.isEmpty()) {
+            return OptionalDouble.empty();
+        }
+        double t = timeS.getAsDouble();
+        int after = Math.min(ror.indexFrom(t), ror.size() - 1);
+        int before = Math.max(0, after - 1);
+        int nearest = Math.abs(ror.timeS(after) - t) <= Math.abs(ror.timeS(before) - t) ? after : before;
+        boolean near = Math.abs(ror.timeS(nearest) - t) <= NEAR_S;
+        return near ? OptionalDouble.of(ror.value(nearest)) : OptionalDouble.empty();
+    }
+
+    private static List<String> missing(RoastEvents events, Optional<Milestone> turning) {
+        List<String> missing = new ArrayList<>();
+        require(missing, events, EventKind.CHARGE, "every time and phase counts from it");
+        require(missing, events, EventKind.DRY_END, "it ends drying and begins browning");
+        require(missing, events, EventKind.FIRST_CRACK, "browning and development hang on it");
+        require(missing, events, EventKind.DROP, "the total and every share hang on it");
+        if (turning.isEmpty() && events.find(EventKind.CHARGE).isPresent()) {
+            missing.add("No turning point: the bean readings do not fall and turn within 5:00 of charge."
+                    + " Check where charge is marked.");
+        }
+        return List.copyOf(missing);
+    }
+
+    private static void require(List<String> missing, RoastEvents events, EventKind kind, String why) {
+        if (events.find(kind).isEmpty()) {
+            String label = kind.label();
+            missing.add(Character.toUpperCase(label.charAt(0)) + label.substring(1) + " is not marked: " + why + ".");
+        }
+    }
+
+    private static List<String> gaps(Series bean) {
+        List<String> notices = new ArrayList<>();
+        double gapS = RateOfRise.gapS(bean);
+        for (int i = 1; i < bean.size(); i++) {
+            double lengthS = bean.timeS(i) - bean.timeS(i - 1);
+            if (lengthS > gapS) {
+                notices.add("No bean reading from %s to %s (%d s): no rate of rise and no faults can be seen there."
+                        .formatted(Clock.text(bean.timeS(i - 1)), Clock.text(bean.timeS(i)), Math.round(lengthS)));
+            }
+        }
+        return List.copyOf(notices);
+    }
+}

@@ -1,0 +1,55 @@
+package barrowmist.core.roast;
+
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.function.ToDoubleFunction;
+
+/**
+ * The figures of a roast that lists, references and judgements need; each empty while it cannot be known. Times are
+ * seconds since charge.
+ *
+ * @param chargeC bean probe at charge, °C
+ * @param turningPoint where the bean reading turns
+ * @param dryEnd end of drying
+ * @param firstCrack start of first crack
+ * @param drop end of the roast
+ * @param rorAtFirstCrackCPerMin rate of rise at first crack, °C/min
+ * @param rorAtDropCPerMin rate of rise at the drop, °C/min
+ * @param rorPeak highest rate of rise
+ */
+public record RoastFigures(
+        OptionalDouble chargeC,
+        Optional<Milestone> turningPoint,
+        Optional<Milestone> dryEnd,
+        Optional<Milestone> firstCrack,
+        Optional<Milestone> drop,
+        OptionalDouble rorAtFirstCrackCPerMin,
+        OptionalDouble rorAtDropCPerMin,
+        Optional<RorPoint> rorPeak) {
+
+    /** Charge to drop, s. */
+    public OptionalDouble totalS() {
+        return drop.stream().mapToDouble(Milestone::timeS).findFirst();
+    }
+
+    /** First crack to drop, s. */
+    public OptionalDouble developmentS() {
+        return difference(Milestone::timeS);
+    }
+
+    /** Degrees risen from first crack to drop, °C. */
+    public OptionalDouble developmentRiseC() {
+        return difference(Milestone::beanC);
+    }
+
+    public Phases phases() {
+        return Phases.of(turningPoint, dryEnd, firstCrack, drop);
+    }
+
+    private OptionalDouble difference(ToDoubleFunction<Milestone> of) {
+        if (firstCrack.isEmpty() || drop.isEmpty()) {
+            return OptionalDouble.empty();
+        }
+        return OptionalDouble.of(of.applyAsDouble(drop.get()) - of.applyAsDouble(firstCrack.get()));
+    }
+}

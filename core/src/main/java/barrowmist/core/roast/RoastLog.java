@@ -1,0 +1,23 @@
+package barrowmist.core.roast;
+
+/**
+ * The readings of one roast, on the clock of the log. Controls hold their value until the next reading.
+ *
+ * @param beanC bean probe, °C
+ * @param environmentC environment or exhaust probe, °C; may be empty
+ * @param gasPct gas, %; may be empty
+ * @param airflowPct airflow, %; may be empty
+ * @param drumRpm drum speed, 1/min; may be empty
+ */
+public record RoastLog(Series beanC, Series environmentC, Series gasPct, Series airflowPct, Series drumRpm) {
+
+    /** The same log with {@code shiftS} added to every time. */
+    public RoastLog shifted(double shiftS) {
+        return new RoastLog(
+                beanC.shifted(shiftS),
+                environmentC.shifted(shiftS),
+                gasPct.shifted(shiftS),
+                airflowPct.shifted(shiftS),
+                drumRpm.shifted(shiftS));
+    }
+}

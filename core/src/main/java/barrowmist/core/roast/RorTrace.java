@@ -1,0 +1,31 @@
+package barrowmist.core.roast;
+
+import java.util.OptionalDouble;
+
+/**
+ * A stretch of rate of rise without a gap, as the fault finders read it. Package-private arrays, never changed.
+ *
+ * @param t times, s since charge
+ * @param r rate of rise, °C/min, length same as {@code t}
+ * @param noise standard deviation of the noise in {@code r}, °C/min
+ * @param firstCrackS first crack, s since charge; empty when not marked
+ */
+record RorTrace(double[] t, double[] r, double noise, OptionalDouble firstCrackS) {
+
+    int size() {
+        return t.length;
+    }
+
+    /** Index of the first point at or after {@code timeS}, from {@code start} on; {@code size()} when there is none. */
+    int indexFrom(int start, double timeS) {
+        int i = Math.max(0, start);
+        while (i < t.length && t[i] < timeS) {
+            i++;
+        }
+        return i;
+    }
+
+    double durationS() {
+        return t.length == 0 ? 0 : t[t.length - 1] - t[0];
+    }
+}

@@ -1,0 +1,108 @@
+package barrowmist.core.roast;
+
+import java.util.Arrays;
+
+/**
+ * Readings of one channel: values at times that never run backwards, spaced as they came. A missing reading is simply
+ * not there. Immutable.
+ */
+public final class Series {
+
+    private static final Series EMPTY = new Series(new double[0], new double[0]);
+
+    private final double[] timeS;
+    private final double[] value;
+
+    /**
+     * @param timeS times, s, finite, not decreasing
+     * @param value readings, finite, length same as {@code timeS}
+     * @throws IllegalArgumentException if the lengths differ, a number is not finite, or time runs backwards
+     */
+    public Series(double[] timeS, double[] value) {
+        if (timeS.length != value.length) {
+            throw new IllegalArgumentException("Series has " + timeS.length + " times and " + value.length + " values");
+        }
+        for (int i = 0; i < timeS.length; i++) {
+            if (!Double.isFinite(timeS[i]) || !Double.isFinite(value[i]) || (i > 0 && timeS[i] < timeS[i - 1])) {
+                throw new IllegalArgumentException(
+                        "Series reading " + i + " is " + value[i] + " at " + timeS[i] + " s");
+            }
+        }
+        this.timeS = timeS.clone();
+        this.value = value.clone();
+    }
+
+    public static Series empty() {
+        return EMPTY;
+    }
+
+    public int size() {
+        return timeS.length;
+    }
+
+    public boolean isEmpty() {
+        return timeS.length == 0;
+    }
+
+    public double timeS(int i) {
+        return timeS[i];
+    }
+
+    public double value(int i) {
+        return value[i];
+    }
+
+    /** A copy of the times, s. */
+    public double[] timesS() {
+        return timeS.clone();
+    }
+
+    /** A copy of the values. */
+    public double[] values() {
+        return value.clone();
+    }
+
+    /** Index of the first reading at or after {@code t}; {@code size()} when there is none. */
+    public int indexFrom(double t) {
+        int i = Arrays.binarySearch(timeS, t);
+        if (i < 0) {
+            return -i - 1;
+        }
+        while (i > 0 && timeS[i - 1] == t) {
+            i--;
+        }
+        return i;
+    }
+
+    /** The readings in {@code [fromS, toS]}, with {@code shiftS} added to each time. */
+    public Series slice(double fromS, double toS, double shiftS) {
+        int from = indexFrom(fromS);
+        int to = from;
+        while (to < timeS.length && timeS[to] <= toS) {
+            to++;
+        }
+        double[] t = Arrays.copyOfRange(timeS, from, to);
+        for (int i = 0; i < t.length; i++) {
+            t[i] += shiftS;
+        }
+        return new Series(t, Arrays.copyOfRange(value, from, to));
+    }
+
+    /** All readings with {@code shiftS} added to each time. */
+    public Series shifted(double shiftS) {
+        return slice(Double.NEGATIVE_INFINITY, Double.POSITIVE_INFINITY, shiftS);
+    }
+
+    /** Median distance between neighbouring readings, s; 0 with fewer than two. */
+    public double medianSpacingS() {
+        if (timeS.length < 2) {
+            return 0;
+        }
+        double[] d = new double[timeS.length - 1];
+        for (int i = 0; i < d.length; i++) {
+            d[i] = timeS[i + 1] - timeS[i];
+        }
+        Arrays.sort(d);
+        return d[d.length / 2];
+    }
+}

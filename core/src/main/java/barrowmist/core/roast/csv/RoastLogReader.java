@@ -1,0 +1,195 @@
+package barrowmist.core.roast.csv;
+
+import barrowmist.core.roast.csv.ReadResult.LineProblem;
+import java.io.IOException;
+import java.io.StringReader;
+import java.io.UncheckedIOException;
+import java.nio.ByteBuffer;
+import java.nio.charset.CharacterCodingException;
+import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.EnumSet;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import org.apache.commons.csv.CSVFormat;
+import org.apache.commons.csv.CSVParser;
+
+/**
+ * Reads a roast log: UTF-8, comma or semicolon between columns, headings in any order and case, empty cells for missing
+ * readings, lines beginning with {@code #} for notes. See {@code docs/formats.md}.
+ */
+public final class RoastLogReader {
+
+    /** Largest file, bytes: a day at 1 Hz is under half of it (house default). */
+    public static final int MAX_BYTES = 5 * 1024 * 1024;
+
+    /** More problems than this help nobody. */
+    public static final int MOST_PROBLEMS = 200;
+
+    private static final int SAMPLE_ROWS = 3;
+    private static final char BYTE_ORDER_MARK = '\uFEFF';
+
+    private RoastLogReader() {}
+
+    /** One line with cells. */
+    record Row(int line, List<String> cells) {}
+
+    /** The text of a file taken apart. */
+    private record Table(List<Row> rows, Map<String, String> notes, boolean semicolon) {}
+
+    /** Reads a file. Never throws on bad content. */
+    public static ReadResult read(byte[] file, ReadOptions options) {
+        if (file.length == 0) {
+            return refused(0, "The file is empty: expected a header row and readings");
+        }
+        if (file.length > MAX_BYTES) {
+            return refused(
+                    0,
+                    "The file has %.1f MB: a roast log has at most %d MB"
+                            .formatted(file.length / 1048576.0, MAX_BYTES / 1048576));
+        }
+        Optional<String> text = text(file);
+        if (text.isEmpty()) {
+            return refused(0, "This is not a text file in UTF-8: expected a CSV roast log");
+        }
+        try {
+            return read(table(text.get()), options);
+        } catch (IOException | UncheckedIOException e) {
+            return refused(0, "The quotes of the file do not match up: " + e.getMessage());
+        }
+    }
+
+    private static ReadResult read(Table table, ReadOptions options) {
+        if (table.rows.isEmpty()) {
+            return refused(0, "The file has no header row: expected columns such as time, bean_c, event");
+        }
+        Row header = table.rows.get(0);
+        List<String> unknown = header.cells.stream()
+                .filter(h -> Column.parse(h).isEmpty() && !options.columns().containsKey(h.strip()))
+                .toList();
+        if (!unknown.isEmpty()) {
+            List<List<String>> first = table.rows.stream()
+                    .skip(1)
+                    .limit(SAMPLE_ROWS)
+                    .map(Row::cells)
+                    .toList();
+            return new ReadResult.NeedsMapping(header.cells, unknown, first);
+        }
+        List<LineProblem> problems = new ArrayList<>();
+        Map<Column, Integer> columns = columns(header, options, problems);
+        if (problems.isEmpty() && table.rows.size() == 1) {
+            problems.add(new LineProblem(header.line, "There is a header row and nothing under it: no readings"));
+        }
+        if (!problems.isEmpty()) {
+            return new ReadResult.Refused(List.copyOf(problems));
+        }
+        List<Row> body = table.rows.subList(1, table.rows.size());
+        return new RowReader(columns, header.cells.size(), new Numbers(table.semicolon), options)
+                .read(body, table.notes);
+    }
+
+    private static Map<Column, Integer> columns(Row header, ReadOptions options, List<LineProblem> problems) {
+        Map<Column, Integer> columns = new EnumMap<>(Column.class);
+        for (int i = 0; i < header.cells.size(); i++) {
+            String heading = header.cells.get(i).strip();
+            Column column = options.columns()
+                    .getOrDefault(heading, Column.parse(heading).orElse(Column.IGNORE));
+            if (column != Column.IGNORE && columns.putIfAbsent(column, i) != null) {
+                problems.add(new LineProblem(header.line, "Two columns mean " + column.heading() + ": leave one out"));
+            }
+        }
+        if (!columns.containsKey(Column.TIME)) {
+            problems.add(new LineProblem(header.line, "There is no time column: expected the heading time"));
+        }
+        oneOf(header, columns, problems, Column.BEAN_C, Column.BEAN_F, true);
+        oneOf(header, columns, problems, Column.ENVIRONMENT_C, Column.ENVIRONMENT_F, false);
+        return columns;
+    }
+
+    private static void oneOf(
+            Row header,
+            Map<Column, Integer> columns,
+            List<LineProblem> problems,
+            Column c,
+            Column f,
+            boolean required) {
+        Set<Column> there = EnumSet.noneOf(Column.class);
+        there.addAll(columns.keySet());
+        there.retainAll(EnumSet.of(c, f));
+        String either = c.heading() + " or " + f.heading();
+        if (there.size() == 2) {
+            problems.add(new LineProblem(header.line, "There are two columns for one probe: expected " + either));
+        } else if (there.isEmpty() && required) {
+            problems.add(new LineProblem(header.line, "There is no bean temperature: expected the heading " + either));
+        }
+    }
+
+    private static Optional<String> text(byte[] file) {
+        try {
+            String text = StandardCharsets.UTF_8
+                    .newDecoder()
+                    .decode(ByteBuffer.wrap(file))
+                    .toString();
+            if (text.indexOf('\0') >= 0) {
+                return Optional.empty();
+            }
+            return Optional.of(!text.isEmpty() && text.charAt(0) == BYTE_ORDER_MARK ? text.substring(1) : text);
+        } catch (CharacterCodingException e) {
+            return Optional.empty();
+        }
+    }
+
+    private static Table table(String text) throws IOException {
+        Map<String, String> notes = new LinkedHashMap<>();
+        String first = "";
+        StringBuilder kept = new StringBuilder(text.length());
+        // blanked, not removed, so that line numbers stay those of the file
+        for (String line : text.split("\\R", -1)) {
+            String stripped = line.strip();
+            if (stripped.startsWith("#")) {
+                note(stripped, notes);
+            } else {
+                kept.append(line);
+                first = first.isEmpty() ? stripped : first;
+            }
+            kept.append('\n');
+        }
+        boolean semicolon = first.indexOf(';') >= 0;
+        return new Table(rows(kept.toString(), semicolon), notes, semicolon);
+    }
+
+    private static void note(String line, Map<String, String> notes) {
+        String[] parts = line.substring(1).split(":", 2);
+        if (parts.length == 2) {
+            notes.put(parts[0].strip(), parts[1].strip());
+        }
+    }
+
+    private static List<Row> rows(String text, boolean semicolon) throws IOException {
+        CSVFormat format = CSVFormat.DEFAULT
+                .builder()
+                .setDelimiter(semicolon ? ';' : ',')
+                .setIgnoreEmptyLines(false)
+                .get();
+        List<Row> rows = new ArrayList<>();
+        try (CSVParser parser = CSVParser.parse(new StringReader(text), format)) {
+            int line = 1;
+            for (var record : parser) {
+                List<String> cells = record.toList();
+                if (cells.stream().anyMatch(c -> !c.isBlank())) {
+                    rows.add(new Row(line, cells));
+                }
+                line = (int) parser.getCurrentLineNumber() + 1;
+            }
+        }
+        return rows;
+    }
+
+    private static ReadResult refused(int line, String message) {
+        return new ReadResult.Refused(List.of(new LineProblem(line, message)));
+    }
+}

@@ -1,0 +1,2 @@
+/** The roasted sample on the bench. */
+package barrowmist.core.sample;
