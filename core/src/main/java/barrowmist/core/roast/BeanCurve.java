@@ -13,7 +13,7 @@ final class BeanCurve {
     private static final double LATEST_TURNING_POINT_S = 300;
 
     /** Half width of the fit about the lowest readings, s. */
-    private static final double TURNING_HALF_WINDOW_S = 15;
+    private static final double TURNING_HALF_WINDOW_S = 10;
 
     /** The readings must have fallen by this much before they turn, or there was no charge in the log, °C. */
     private static final double LEAST_FALL_C = 5;

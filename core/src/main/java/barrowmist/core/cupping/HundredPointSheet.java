@@ -1,0 +1,142 @@
+package barrowmist.core.cupping;
+
+import barrowmist.core.check.Checks;
+import barrowmist.core.check.FieldProblem;
+import java.util.Arrays;
+import java.util.EnumMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.Set;
+import java.util.function.Predicate;
+import java.util.stream.IntStream;
+
+/**
+ * The 100-point form (SCA cupping protocol 2003–2015, values from memory): seven attributes of up to 10 points in
+ * quarter steps; uniformity, clean cup and sweetness from the marks of the cups, 2 points for each of five; less 2 for
+ * each tainted and 4 for each faulty cup. With three cups or one, the marks are scaled to ten.
+ *
+ * @param scores scores given so far; an attribute without one is not there
+ * @param cups the cups: 1, 3 or 5
+ * @param words tastes found
+ */
+public record HundredPointSheet(Map<Attribute, Double> scores, List<Cup> cups, List<TasteNote> words) {
+
+    public static final double SCORE_STEP = 0.25;
+    public static final double SCORE_MAX = 10;
+
+    /** Below this a score means below standard (SCA cupping protocol, value from memory). */
+    public static final double STANDARD_FROM = 6;
+
+    /** Numbers of cups that a sheet may have. */
+    public static final Set<Integer> CUP_COUNTS = Set.of(1, 3, 5);
+
+    private static final double MARK_MAX = 10;
+
+    public HundredPointSheet {
+        scores = scores.isEmpty() ? Map.of() : new EnumMap<>(scores);
+        cups = List.copyOf(cups);
+        words = List.copyOf(words);
+    }
+
+    /** Points for uniformity, [0, 10]. */
+    public double uniformity() {
+        return marks(Cup::uniform);
+    }
+
+    /** Points for clean cup, [0, 10]. */
+    public double cleanCup() {
+        return marks(Cup::clean);
+    }
+
+    /** Points for sweetness, [0, 10]. */
+    public double sweetness() {
+        return marks(Cup::sweet);
+    }
+
+    /** Points lost by taints and faults. */
+    public double defects() {
+        return cups.stream().mapToInt(c -> c.defect().points()).sum();
+    }
+
+    /** Sum of what is there so far, less defects. */
+    public double runningTotal() {
+        double scored =
+                scores.values().stream().mapToDouble(Double::doubleValue).sum();
+        return scored + uniformity() + cleanCup() + sweetness() - defects();
+    }
+
+    /** Attributes not scored yet, in order of the form. */
+    public List<Attribute> unscored() {
+        return Arrays.stream(Attribute.values())
+                .filter(a -> !scores.containsKey(a))
+                .toList();
+    }
+
+    /** The final score; empty until all seven attributes are scored. */
+    public OptionalDouble finalScore() {
+        return unscored().isEmpty() ? OptionalDouble.of(runningTotal()) : OptionalDouble.empty();
+    }
+
+    /** The class of the final score; empty until there is one. */
+    public Optional<QualityClass> qualityClass() {
+        return finalScore().stream().mapToObj(QualityClass::of).findFirst();
+    }
+
+    /** Whether the marks of fewer than five cups were scaled to ten. */
+    public boolean scaled() {
+        return cups.size() < 5;
+    }
+
+    public OptionalDouble score(Attribute attribute) {
+        Double score = scores.get(attribute);
+        return score == null ? OptionalDouble.empty() : OptionalDouble.of(score);
+    }
+
+    private double marks(Predicate<Cup> sound) {
+        return MARK_MAX * cups.stream().filter(sound).count() / cups.size();
+    }
+
+    /** Every problem of this sheet, by its names on the wire. */
+    public List<FieldProblem> problems() {
+        Checks checks = new Checks();
+        scores.forEach((attribute, score) -> checkScore(checks, attribute, score));
+        if (!CUP_COUNTS.contains(cups.size())) {
+            checks.add("cups", "There are " + cups.size() + " cups, allowed are 1, 3 or 5");
+        }
+        Set<String> seen = new HashSet<>();
+        words.forEach(note -> checkWord(checks, note, seen));
+        return checks.problems();
+    }
+
+    private static void checkScore(Checks checks, Attribute attribute, double score) {
+        boolean onStep = Math.rint(score / SCORE_STEP) * SCORE_STEP == score;
+        if (!(score >= 0 && score <= SCORE_MAX) || !onStep) {
+            checks.add(
+                    "attributes." + attribute.field(),
+                    "%s is %s, allowed are 0 to 10 in steps of 0.25".formatted(capital(attribute.label()), score));
+        }
+    }
+
+    private void checkWord(Checks checks, TasteNote note, Set<String> seen) {
+        if (Vocabulary.find(note.word()).isEmpty()) {
+            checks.add(
+                    "words", "\"" + note.word() + "\" is not a word of the vocabulary; GET /api/vocabulary lists them");
+        } else if (!seen.add(note.word())) {
+            checks.add("words", "\"" + note.word() + "\" is there twice: give it once, with all its cups");
+        }
+        boolean inRange = IntStream.rangeClosed(1, cups.size()).boxed().toList().containsAll(note.cups());
+        if (note.cups().isEmpty() || !inRange) {
+            checks.add(
+                    "words",
+                    "\"" + note.word() + "\" is in cups " + note.cups() + ", allowed are 1 to " + cups.size()
+                            + ", at least one");
+        }
+    }
+
+    private static String capital(String label) {
+        return Character.toUpperCase(label.charAt(0)) + label.substring(1);
+    }
+}

@@ -1,0 +1,27 @@
+package barrowmist.core.cupping;
+
+import java.util.Collection;
+import java.util.SortedSet;
+import java.util.TreeSet;
+
+/**
+ * A word for a taste, and the cups it was found in.
+ *
+ * @param word a word of the {@link Vocabulary}
+ * @param cups cup numbers, from 1
+ */
+public record TasteNote(String word, SortedSet<Integer> cups) {
+
+    public TasteNote {
+        cups = new TreeSet<>(cups);
+    }
+
+    public static TasteNote of(String word, Collection<Integer> cups) {
+        return new TasteNote(word, new TreeSet<>(cups));
+    }
+
+    @Override
+    public SortedSet<Integer> cups() {
+        return new TreeSet<>(cups);
+    }
+}

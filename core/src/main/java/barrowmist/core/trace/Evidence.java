@@ -1,0 +1,53 @@
+package barrowmist.core.trace;
+
+import java.util.List;
+import java.util.Locale;
+import java.util.OptionalDouble;
+
+/**
+ * One piece of evidence.
+ *
+ * @param source where it comes from
+ * @param weight what it adds to the sum: above 0 speaks for the cause, below 0 against
+ * @param text a sentence with its figures
+ * @param words the taste words behind it; empty for other sources
+ * @param fromS start of its window on the curve, s since charge; empty when it has none
+ * @param toS end of its window
+ */
+public record Evidence(
+        Source source, double weight, String text, List<String> words, OptionalDouble fromS, OptionalDouble toS) {
+
+    /** The five sources of evidence. */
+    public enum Source {
+        CUP,
+        LOG,
+        BENCH,
+        GREEN,
+        TIME;
+
+        public String code() {
+            return name().toLowerCase(Locale.ROOT);
+        }
+    }
+
+    public Evidence {
+        words = List.copyOf(words);
+    }
+
+    public static Evidence of(Source source, double weight, String text) {
+        return new Evidence(source, weight, text, List.of(), OptionalDouble.empty(), OptionalDouble.empty());
+    }
+
+    public static Evidence cup(double weight, String text, List<String> words) {
+        return new Evidence(Source.CUP, weight, text, words, OptionalDouble.empty(), OptionalDouble.empty());
+    }
+
+    public static Evidence log(double weight, String text, double fromS, double toS) {
+        return new Evidence(Source.LOG, weight, text, List.of(), OptionalDouble.of(fromS), OptionalDouble.of(toS));
+    }
+
+    /** Whether it speaks for the cause. */
+    public boolean speaksFor() {
+        return weight > 0;
+    }
+}

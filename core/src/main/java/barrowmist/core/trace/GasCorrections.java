@@ -1,0 +1,100 @@
+package barrowmist.core.trace;
+
+import barrowmist.core.roast.Clock;
+import barrowmist.core.roast.Fault;
+import barrowmist.core.roast.RoastAnalysis;
+import barrowmist.core.roast.Series;
+
+/** Changes of gas, read off the gas lane of the log where there is one. Sizes are house defaults. */
+final class GasCorrections {
+
+    /** A cut this long before a crash, or up to its low, made it. */
+    private static final double CUT_BEFORE_S = 90;
+
+    /** The cut is made so much earlier. */
+    private static final double EARLIER_S = 35;
+
+    /** Gas is set in steps of 5 %. */
+    private static final double GAS_STEP_PCT = 5;
+
+    /** A stall is answered with this much more gas, % of full. */
+    private static final double STALL_MORE_PCT = 10;
+
+    /** and so long before it began. */
+    private static final double STALL_LEAD_S = 20;
+
+    private GasCorrections() {}
+
+    /** A step of the gas lane. */
+    private record Cut(double timeS, double beforePct, double afterPct) {}
+
+    static Correction forCrash(RoastAnalysis analysis, Fault crash) {
+        Cut cut = lastCut(analysis.log().gasPct(), crash);
+        String why = "A smaller cut before first crack leaves heat for the steam that follows it; the rate of rise"
+                + " should then fall steadily to the drop.";
+        if (cut == null) {
+            double atS = analysis.figures()
+                    .firstCrack()
+                    .map(m -> m.timeS() - EARLIER_S)
+                    .orElse(crash.fromS() - EARLIER_S);
+            return new Correction(
+                    "gas",
+                    crash.fromS(),
+                    atS,
+                    "s",
+                    "Ease the heat once, by a small step, at %s, and give it back just after first crack."
+                            .formatted(Clock.text(atS)),
+                    why);
+        }
+        double to = Math.round((cut.beforePct + cut.afterPct) / 2 / GAS_STEP_PCT) * GAS_STEP_PCT;
+        double atS = cut.timeS - EARLIER_S;
+        return new Correction(
+                "gas",
+                cut.afterPct,
+                to,
+                "%",
+                "Cut the gas at %s to %.0f %%, not at %s to %.0f %%, and give it back just after first crack."
+                        .formatted(Clock.text(atS), to, Clock.text(cut.timeS), cut.afterPct),
+                why);
+    }
+
+    static Correction forStall(RoastAnalysis analysis, Fault stall) {
+        Series gas = analysis.log().gasPct();
+        double atS = Math.max(0, stall.fromS() - STALL_LEAD_S);
+        String why = "The rate of rise should keep falling steadily; where it lies flat, browning drags on.";
+        if (gas.isEmpty() || gas.indexFrom(atS) == 0) {
+            double shorterS = stall.durationS() / 3;
+            return new Correction(
+                    "browning",
+                    stall.durationS(),
+                    stall.durationS() - shorterS,
+                    "s",
+                    "Give more heat from %s, so that the stretch to %s takes %d s less."
+                            .formatted(Clock.text(atS), Clock.text(stall.toS()), Math.round(shorterS)),
+                    why);
+        }
+        double now = gas.value(Math.min(gas.indexFrom(atS), gas.size() - 1));
+        double to = Math.min(100, now + STALL_MORE_PCT);
+        return new Correction(
+                "gas",
+                now,
+                to,
+                "%",
+                "Hold the gas at %.0f %% from %s, not at %.0f %%, then lower it in small steps to the drop."
+                        .formatted(to, Clock.text(atS), now),
+                why);
+    }
+
+    /** The largest cut from {@value #CUT_BEFORE_S} s before the crash to its end; null when the gas was not logged. */
+    private static Cut lastCut(Series gas, Fault crash) {
+        Cut best = null;
+        for (int i = 1; i < gas.size(); i++) {
+            boolean near = gas.timeS(i) >= crash.fromS() - CUT_BEFORE_S && gas.timeS(i) <= crash.toS();
+            double size = gas.value(i - 1) - gas.value(i);
+            if (near && size > 0 && (best == null || size > best.beforePct - best.afterPct)) {
+                best = new Cut(gas.timeS(i), gas.value(i - 1), gas.value(i));
+            }
+        }
+        return best;
+    }
+}

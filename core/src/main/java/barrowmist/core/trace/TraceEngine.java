@@ -1,0 +1,69 @@
+package barrowmist.core.trace;
+
+import barrowmist.core.trace.Finding.Standing;
+import barrowmist.core.units.Wording;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
+
+/** Traces the taste of a roast back to its cause. Pure: the same input gives the same findings. */
+public final class TraceEngine {
+
+    private static final String LOOK_NEXT =
+            "Nothing in the log explains it. Look next at the bench, the green, the rest and the preparation.";
+
+    private final TraceSettings settings;
+    private final List<CauseRule> rules;
+
+    public TraceEngine(TraceSettings settings) {
+        this.settings = settings;
+        this.rules = List.of(new BakedRule(settings), new ScorchedRule(settings), new UnderdevelopedRule(settings));
+    }
+
+    /**
+     * Findings, strongest first: supported before unexplained before to watch for, then by weight. Empty when neither cup
+     * nor log has anything to say.
+     */
+    public List<Finding> trace(TraceInput in, Wording wording) {
+        return rules.stream()
+                .map(rule -> weigh(rule, in, wording))
+                .flatMap(Optional::stream)
+                .sorted(Comparator.comparing(Finding::standing)
+                        .thenComparing(
+                                Comparator.comparingDouble(Finding::weight).reversed()))
+                .toList();
+    }
+
+    private Optional<Finding> weigh(CauseRule rule, TraceInput in, Wording wording) {
+        Ledger ledger = new Ledger();
+        CupRule.weigh(in.cup(), rule, ledger);
+        rule.weigh(in, wording, ledger);
+        List<Evidence> evidence = ledger.evidence().stream()
+                .sorted(Comparator.comparingDouble(e -> -Math.abs(e.weight())))
+                .toList();
+        Finding bare = new Finding(rule.cause(), Standing.TO_WATCH, evidence, List.of(), Optional.empty());
+        return standing(bare)
+                .map(standing -> new Finding(
+                        rule.cause(),
+                        standing,
+                        evidence,
+                        missing(standing, ledger),
+                        standing == Standing.SUPPORTED ? rule.correct(in, wording) : Optional.empty()));
+    }
+
+    private Optional<Standing> standing(Finding f) {
+        boolean cup = f.weightFor(Evidence.Source.CUP) >= settings.leastWeight();
+        boolean log = f.weightFor(Evidence.Source.LOG) >= settings.leastWeight();
+        if (cup) {
+            return Optional.of(log ? Standing.SUPPORTED : Standing.UNEXPLAINED);
+        }
+        return log ? Optional.of(Standing.TO_WATCH) : Optional.empty();
+    }
+
+    private static List<String> missing(Standing standing, Ledger ledger) {
+        return standing == Standing.UNEXPLAINED
+                ? Stream.concat(Stream.of(LOOK_NEXT), ledger.missing().stream()).toList()
+                : ledger.missing();
+    }
+}

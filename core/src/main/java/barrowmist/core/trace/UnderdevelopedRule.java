@@ -1,0 +1,210 @@
+package barrowmist.core.trace;
+
+import static barrowmist.core.trace.Evidence.Source.BENCH;
+import static barrowmist.core.trace.Evidence.Source.GREEN;
+import static barrowmist.core.trace.Evidence.Source.LOG;
+import static java.util.Map.entry;
+
+import barrowmist.core.green.GreenFacts;
+import barrowmist.core.green.Process;
+import barrowmist.core.roast.Clock;
+import barrowmist.core.roast.Phases;
+import barrowmist.core.roast.RoastFigures;
+import barrowmist.core.sample.BenchFigures;
+import barrowmist.core.units.Wording;
+import java.util.Map;
+import java.util.Optional;
+
+/** Underdeveloped: the inside was not roasted through. All weights are house defaults. */
+final class UnderdevelopedRule implements CauseRule {
+
+    private static final Map<String, Double> WORDS = Map.ofEntries(
+            entry("grassy", 1.0),
+            entry("raw grain", 1.0),
+            entry("pea pod", 0.8),
+            entry("hay", 0.7),
+            entry("peanut skin", 0.7),
+            entry("doughy", 0.7),
+            entry("wheat", 0.6),
+            entry("sour", 0.6),
+            entry("drying", 0.5),
+            entry("thin", 0.5),
+            entry("bready", 0.4),
+            entry("bitter", 0.2));
+
+    private static final double SHORT_BASE = 0.9;
+    private static final double SHORT_PER_PCT = 0.2;
+    private static final double SHORT_MOST = 1.8;
+    private static final double FAST_BASE = 0.9;
+    private static final double FAST_PER_C_PER_MIN = 0.15;
+    private static final double FAST_MOST = 1.6;
+    private static final double USUAL_COLOUR_GAP = 6;
+    private static final double MOIST_PCT = 11.5;
+    private static final double SOUND_LOSS_PCT = 12.5;
+
+    /** Seconds added to development by one correction: at least, at most. */
+    private static final double LEAST_LONGER_S = 10;
+
+    private static final double MOST_LONGER_S = 45;
+
+    /** A calm rate of rise at first crack for a washed coffee, °C/min (common practice, no published source). */
+    private static final double CALM_WASHED_C_PER_MIN = 8;
+
+    private final TraceSettings settings;
+
+    UnderdevelopedRule(TraceSettings settings) {
+        this.settings = settings;
+    }
+
+    @Override
+    public Cause cause() {
+        return Cause.UNDERDEVELOPED;
+    }
+
+    @Override
+    public Map<String, Double> words() {
+        return WORDS;
+    }
+
+    @Override
+    public void weigh(TraceInput in, Wording wording, Ledger ledger) {
+        Optional<Phases.Phase> development = in.analysis().figures().phases().development();
+        if (development.isEmpty()) {
+            ledger.missing("First crack or drop is not marked: development cannot be worked out.");
+        }
+        development.ifPresent(d -> weighDevelopment(in, d, wording, ledger));
+        weighSpeed(in, wording, ledger);
+        weighColour(in.bench(), ledger);
+        weighInside(in.bench(), ledger);
+        weighGreen(in.green(), ledger);
+    }
+
+    private boolean fast(RoastFigures figures) {
+        return figures.rorAtFirstCrackCPerMin().isPresent()
+                && figures.rorAtFirstCrackCPerMin().getAsDouble() > settings.fastAtFirstCrackCPerMin();
+    }
+
+    private void weighDevelopment(TraceInput in, Phases.Phase d, Wording wording, Ledger ledger) {
+        double pct = d.sharePct().orElse(0);
+        String text = "development %.0f %%, %s".formatted(pct, Clock.text(d.durationS()));
+        if (pct < settings.shortDevelopmentPct()) {
+            double weight = Math.min(SHORT_MOST, SHORT_BASE + SHORT_PER_PCT * (settings.shortDevelopmentPct() - pct));
+            ledger.add(Evidence.log(weight, text + ": short", d.fromS(), d.toS()));
+        } else if (pct >= settings.enoughDevelopmentPct()) {
+            // time alone does not help an inside that the outside has left behind
+            ledger.add(LOG, fast(in.analysis().figures()) ? -0.3 : -0.8, text + ": long enough");
+        }
+        if (d.riseC() < settings.fewDegreesC()) {
+            ledger.add(Evidence.log(
+                    0.4,
+                    "%s from first crack to drop: few".formatted(wording.difference(d.riseC())),
+                    d.fromS(),
+                    d.toS()));
+        }
+    }
+
+    private void weighSpeed(TraceInput in, Wording wording, Ledger ledger) {
+        RoastFigures figures = in.analysis().figures();
+        if (figures.rorAtFirstCrackCPerMin().isEmpty()) {
+            return;
+        }
+        double ror = figures.rorAtFirstCrackCPerMin().getAsDouble();
+        double crackS = figures.firstCrack().orElseThrow().timeS();
+        if (fast(figures)) {
+            double weight =
+                    Math.min(FAST_MOST, FAST_BASE + FAST_PER_C_PER_MIN * (ror - settings.fastAtFirstCrackCPerMin()));
+            ledger.add(Evidence.log(
+                    weight,
+                    "%s at first crack: the outside runs ahead of the inside".formatted(wording.rate(ror)),
+                    crackS - 60,
+                    crackS));
+        } else {
+            ledger.add(LOG, -0.3, "%s at first crack: calm".formatted(wording.rate(ror)));
+        }
+    }
+
+    private void weighColour(BenchFigures bench, Ledger ledger) {
+        bench.colourGap()
+                .ifPresentOrElse(
+                        gap -> {
+                            String text = "ground %.0f, whole %.0f"
+                                    .formatted(
+                                            bench.colourGround().getAsDouble(),
+                                            bench.colourWhole().getAsDouble());
+                            if (gap >= settings.wideColourGap()) {
+                                ledger.add(BENCH, 1.0, text + ": the inside is behind");
+                            } else if (gap <= USUAL_COLOUR_GAP) {
+                                ledger.add(BENCH, -0.6, text + ": the inside has kept up");
+                            }
+                        },
+                        () -> ledger.missing(
+                                "Colour whole and ground are not both read: a wide gap would show the inside behind."));
+    }
+
+    private void weighInside(BenchFigures bench, Ledger ledger) {
+        bench.oneColourThrough()
+                .ifPresentOrElse(
+                        one -> ledger.add(
+                                BENCH,
+                                one ? -0.4 : 0.8,
+                                one ? "a broken bean is one colour through" : "a broken bean is paler inside"),
+                        () -> ledger.missing("No bean was broken open: pale inside would speak for it."));
+        bench.weightLossPct().ifPresent(loss -> {
+            String text = "weight loss %.1f %%".formatted(loss);
+            if (loss < settings.lowLossPct()) {
+                ledger.add(BENCH, 0.5, text + ": low");
+            } else if (loss >= SOUND_LOSS_PCT) {
+                ledger.add(BENCH, -0.3, text + ": not low");
+            }
+        });
+    }
+
+    private static void weighGreen(GreenFacts green, Ledger ledger) {
+        if (green.dense()) {
+            ledger.add(GREEN, 0.2, "dense beans: ask for more heat");
+        }
+        if (green.moisturePct().orElse(0) >= MOIST_PCT) {
+            ledger.add(GREEN, 0.2, "moist beans: ask for more heat early");
+        }
+    }
+
+    @Override
+    public Optional<Correction> correct(TraceInput in, Wording wording) {
+        RoastFigures figures = in.analysis().figures();
+        if (fast(figures)) {
+            return Optional.of(calmer(in, figures.rorAtFirstCrackCPerMin().getAsDouble(), wording));
+        }
+        return figures.phases().development().map(d -> longer(figures, d, wording));
+    }
+
+    private Correction calmer(TraceInput in, double ror, Wording wording) {
+        boolean natural = in.green().process() == Process.NATURAL;
+        double to = natural ? settings.calmAtFirstCrackCPerMin() : CALM_WASHED_C_PER_MIN;
+        return new Correction(
+                "ror-at-first-crack",
+                ror,
+                to,
+                "°C/min",
+                "Reach first crack at %s, not at %s: ease the gas in two small steps from dry end on."
+                        .formatted(wording.rate(to), wording.rate(ror)),
+                "The slower end gives the inside time to catch up with the surface; drop at the same temperature.");
+    }
+
+    /** Seconds x that bring (development + x) / (total + x) to the target share, within bounds. */
+    private Correction longer(RoastFigures figures, Phases.Phase d, Wording wording) {
+        double share = settings.targetDevelopmentPct() / 100;
+        double x = (share * d.toS() - d.durationS()) / (1 - share);
+        double longerS = Math.round(Math.max(LEAST_LONGER_S, Math.min(MOST_LONGER_S, x)));
+        double hotterC = Math.max(2, Math.min(4, figures.rorAtDropCPerMin().orElse(5) * longerS / 60));
+        double dropC = figures.drop().orElseThrow().beanC();
+        return new Correction(
+                "development",
+                d.durationS(),
+                d.durationS() + longerS,
+                "s",
+                "Drop %.0f s later, at %s and about %s."
+                        .formatted(longerS, Clock.text(d.toS() + longerS), wording.temperature(dropC + hotterC)),
+                "Development grows from %s to %s: the inside is roasted through."
+                        .formatted(Clock.text(d.durationS()), Clock.text(d.durationS() + longerS)));
+    }
+}

@@ -1,0 +1,49 @@
+package barrowmist.core.units;
+
+import java.util.Locale;
+
+/**
+ * How a person wants temperatures and rates written in sentences. Figures on the wire stay in °C and °C/min.
+ *
+ * @param fahrenheit °F instead of °C
+ * @param per30s rates for 30 s instead of a minute
+ */
+public record Wording(boolean fahrenheit, boolean per30s) {
+
+    /** °C and °C/min. */
+    public static final Wording SI = new Wording(false, false);
+
+    /** A temperature, such as {@code 196 °C}. */
+    public String temperature(double c) {
+        double shown = fahrenheit ? new Temperature(c).f() : c;
+        return "%d %s".formatted(Math.round(shown), degree());
+    }
+
+    /** A difference of temperatures, such as {@code 4.5 °C}. */
+    public String difference(double c) {
+        return "%s %s".formatted(number(difference(c, fahrenheit)), degree());
+    }
+
+    /** A rate of rise, such as {@code 8.0 °C/min}. */
+    public String rate(double cPerMin) {
+        return "%s %s/%s".formatted(bareRate(cPerMin), degree(), per30s ? "30 s" : "min");
+    }
+
+    /** A rate of rise without its unit. */
+    public String bareRate(double cPerMin) {
+        return number(difference(cPerMin, fahrenheit) / (per30s ? 2 : 1));
+    }
+
+    /** One decimal. */
+    public static String number(double value) {
+        return String.format(Locale.ROOT, "%.1f", value);
+    }
+
+    private static double difference(double c, boolean fahrenheit) {
+        return fahrenheit ? new TemperatureDifference(c).f() : c;
+    }
+
+    private String degree() {
+        return fahrenheit ? "°F" : "°C";
+    }
+}
