@@ -3,8 +3,10 @@ package barrowmist.core.green;
 import barrowmist.core.check.Checks;
 import barrowmist.core.check.FieldProblem;
 import java.time.LocalDate;
+import java.util.Arrays;
 import java.util.List;
 import java.util.OptionalDouble;
+import java.util.stream.Collectors;
 
 /** What a lot may hold. The bounds catch slips of the hand; what is good coffee is judged elsewhere. */
 public final class LotRules {
@@ -28,6 +30,9 @@ public final class LotRules {
     public static final double DENSITY_MAX_G_PER_L = 900;
 
     private static final LocalDate EARLIEST_ARRIVAL = LocalDate.of(2000, 1, 1);
+
+    private static final String PROCESSES =
+            Arrays.stream(Process.values()).map(Process::label).collect(Collectors.joining(", "));
 
     private LotRules() {}
 
@@ -53,11 +58,13 @@ public final class LotRules {
                 .text("name", "Name", e.name, MAX_TEXT)
                 .text("supplier", "Supplier", e.supplier, MAX_TEXT)
                 .text("origin", "Origin", e.origin, MAX_TEXT)
-                .present("process", "Process", e.process)
                 .present("arrivalDate", "Arrival date", e.arrivalDate)
                 .range("kg", "Weight", e.kg == null ? Double.NaN : e.kg, KG_MIN, KG_MAX, "kg")
                 .range("moisturePct", "Moisture", e.moisturePct, MOISTURE_MIN_PCT, MOISTURE_MAX_PCT, "%")
                 .range("densityGPerL", "Density", e.densityGPerL, DENSITY_MIN_G_PER_L, DENSITY_MAX_G_PER_L, "g/L");
+        if (e.process == null) {
+            checks.add("process", "Process is missing or unknown, expected one of " + PROCESSES);
+        }
         checkArrival(checks, e.arrivalDate, today);
         if (e.screen != null
                 && !e.screen.isBlank()

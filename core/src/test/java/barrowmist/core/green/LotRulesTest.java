@@ -55,7 +55,7 @@ class LotRulesTest {
                 TODAY);
         assertThat(problems)
                 .extracting(FieldProblem::field)
-                .containsExactly("name", "supplier", "origin", "process", "arrivalDate", "kg", "densityGPerL");
+                .containsExactly("name", "supplier", "origin", "arrivalDate", "kg", "densityGPerL", "process");
     }
 
     @Test

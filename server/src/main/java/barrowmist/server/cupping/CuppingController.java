@@ -1,0 +1,61 @@
+package barrowmist.server.cupping;
+
+import barrowmist.core.cupping.Vocabulary;
+import barrowmist.server.cupping.CuppingViews.CuppingEntry;
+import barrowmist.server.cupping.CuppingViews.CuppingView;
+import barrowmist.server.cupping.CuppingViews.SheetEntry;
+import barrowmist.server.cupping.CuppingViews.SheetView;
+import barrowmist.server.cupping.CuppingViews.WordView;
+import java.util.List;
+import org.springframework.http.HttpStatus;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+
+@RestController
+@RequestMapping("/api")
+class CuppingController {
+
+    private final CuppingService cuppings;
+
+    CuppingController(CuppingService cuppings) {
+        this.cuppings = cuppings;
+    }
+
+    @GetMapping("/vocabulary")
+    List<WordView> vocabulary() {
+        return Vocabulary.all().stream().map(WordView::of).toList();
+    }
+
+    @GetMapping("/cuppings")
+    List<CuppingView> cuppings() {
+        return cuppings.list();
+    }
+
+    @GetMapping("/cuppings/{id}")
+    CuppingView cupping(@PathVariable long id) {
+        return cuppings.get(id);
+    }
+
+    @PostMapping("/cuppings")
+    @ResponseStatus(HttpStatus.CREATED)
+    CuppingView open(@RequestBody CuppingEntry entry) {
+        return cuppings.open(entry);
+    }
+
+    @PostMapping("/cuppings/{id}/sheets")
+    @ResponseStatus(HttpStatus.CREATED)
+    SheetView addSheet(@PathVariable long id, @RequestBody SheetEntry entry) {
+        return cuppings.addSheet(id, entry);
+    }
+
+    @PutMapping("/cuppings/{id}/sheets/{sheetId}")
+    SheetView changeSheet(@PathVariable long id, @PathVariable long sheetId, @RequestBody SheetEntry entry) {
+        return cuppings.changeSheet(id, sheetId, entry);
+    }
+}

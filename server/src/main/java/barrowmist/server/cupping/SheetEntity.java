@@ -1,0 +1,114 @@
+package barrowmist.server.cupping;
+
+import barrowmist.core.cupping.HundredPointSheet;
+import barrowmist.server.web.Optionals;
+import jakarta.persistence.AttributeConverter;
+import jakarta.persistence.Convert;
+import jakarta.persistence.Converter;
+import jakarta.persistence.Entity;
+import jakarta.persistence.FetchType;
+import jakarta.persistence.GeneratedValue;
+import jakarta.persistence.GenerationType;
+import jakarta.persistence.Id;
+import jakarta.persistence.JoinColumn;
+import jakarta.persistence.ManyToOne;
+import jakarta.persistence.Table;
+import jakarta.persistence.Version;
+import java.time.Instant;
+import org.jspecify.annotations.Nullable;
+import tools.jackson.databind.json.JsonMapper;
+
+/** A cupping sheet as kept. */
+@Entity
+@Table(name = "sheet")
+class SheetEntity {
+
+    /** The content as JSON text. */
+    @Converter
+    static class ContentColumn implements AttributeConverter<SheetContent, String> {
+
+        private static final JsonMapper JSON = JsonMapper.shared();
+
+        @Override
+        public String convertToDatabaseColumn(SheetContent content) {
+            return JSON.writeValueAsString(content);
+        }
+
+        @Override
+        public SheetContent convertToEntityAttribute(String json) {
+            return JSON.readValue(json, SheetContent.class);
+        }
+    }
+
+    @Id
+    @GeneratedValue(strategy = GenerationType.IDENTITY)
+    private @Nullable Long id;
+
+    @ManyToOne(fetch = FetchType.LAZY)
+    @JoinColumn(name = "cupping_id")
+    private CuppingEntity cupping;
+
+    private long roastId;
+    private String cupper;
+    private String form;
+
+    @Convert(converter = ContentColumn.class)
+    private SheetContent content;
+
+    private @Nullable Double finalScore;
+    private Instant updatedAt;
+
+    @Version
+    private long version;
+
+    protected SheetEntity() {}
+
+    SheetEntity(CuppingEntity cupping, long roastId, String form) {
+        this.cupping = cupping;
+        this.roastId = roastId;
+        this.form = form;
+    }
+
+    void keep(HundredPointSheet sheet, String newCupper, Instant now) {
+        cupper = newCupper;
+        content = SheetContent.of(sheet);
+        finalScore = Optionals.orNull(sheet.finalScore());
+        updatedAt = now;
+    }
+
+    HundredPointSheet sheet() {
+        return content.sheet(cupping.cups());
+    }
+
+    SheetContent content() {
+        return content;
+    }
+
+    long id() {
+        return id;
+    }
+
+    CuppingEntity cupping() {
+        return cupping;
+    }
+
+    long roastId() {
+        return roastId;
+    }
+
+    String cupper() {
+        return cupper;
+    }
+
+    String form() {
+        return form;
+    }
+
+    long version() {
+        return version;
+    }
+
+    Instant updatedAt() {
+        return updatedAt;
+    }
+}

@@ -1,0 +1,159 @@
+package barrowmist.server.demo;
+
+import barrowmist.server.demo.DrumCurve.Shape;
+import barrowmist.server.green.LotEntry;
+import barrowmist.server.sample.SampleEntry;
+import java.time.LocalDate;
+import java.util.List;
+
+/** The invented scenario: ten lots of four suppliers, and the roasts that were made of nine of them. */
+final class DemoLab {
+
+    static final String MACHINE = "Drum 1";
+    static final double MACHINE_CAPACITY_G = 150;
+    static final List<String> CUPPERS = List.of("Ines K.", "Tobin W.");
+
+    private static final String LAKE = "Lakeshore Green";
+    private static final String VANE = "Ostrander & Vane";
+    private static final String SACK = "Meridian Sack";
+    private static final String HARBOUR = "Pale Harbour Trading";
+
+    private static final int GATOVU = 0;
+    private static final int KIVUMBA = 1;
+    private static final int MWENDO = 2;
+    private static final int BRUMAS = 3;
+    private static final int SERRA = 4;
+    private static final int ORVALHO = 5;
+    private static final int NUBES = 6;
+    private static final int KAPENDA = 7;
+    private static final int EMBUN = 8;
+
+    private DemoLab() {}
+
+    static List<LotEntry> lots(LocalDate today) {
+        return List.of(
+                lot("Gatovu Hill", LAKE, "Burundi", "washed", today.minusDays(61), 60, 10.9, 712, "16/17"),
+                lot("Kivumba Ridge", LAKE, "Rwanda", "washed", today.minusDays(54), 30, 11.2, 705, "15/16"),
+                lot("Mwendo Slope", VANE, "Kenya", "washed", today.minusDays(47), 60, 10.6, 731, "17/18"),
+                lot("Las Brumas", SACK, "Honduras", "washed", today.minusDays(40), 138, 11.0, 692, "16/18"),
+                lot("Serra Clara", HARBOUR, "Brazil", "natural", today.minusDays(58), 120, 10.8, 676, "16/17"),
+                lot("Vale do Orvalho", HARBOUR, "Brazil", "natural", today.minusDays(33), 60, 11.1, 684, "17/18"),
+                lot("Tres Nubes", SACK, "Nicaragua", "natural", today.minusDays(29), 69, 11.3, 688, "15/17"),
+                lot("Kapenda Station", VANE, "Tanzania", "washed", today.minusDays(25), 60, 10.7, 708, "15/17"),
+                lot("Batu Embun", HARBOUR, "Sumatra", "wet-hulled", today.minusDays(12), 60, 11.9, 668, "17/19"),
+                lot("Cerro Niebla", SACK, "Costa Rica", "honey", today.minusDays(2), 34.5, 10.9, 715, "16/17"));
+    }
+
+    private static LotEntry lot(
+            String name,
+            String supplier,
+            String origin,
+            String process,
+            LocalDate arrival,
+            double kg,
+            double moisture,
+            double density,
+            String screen) {
+        return new LotEntry(name, supplier, origin, process, arrival, kg, moisture, density, screen);
+    }
+
+    /** The roasts in order of time. */
+    static List<DemoRoast> roasts() {
+        return List.of(
+                sound(
+                        GATOVU,
+                        24,
+                        washed(191.0, 478, 580),
+                        12.7,
+                        DemoRoast.cup(22, 7.75, 5, "citrus", "honey", "lively")),
+                sound(
+                        KIVUMBA,
+                        24,
+                        washed(190.2, 484, 588),
+                        12.9,
+                        DemoRoast.cup(21, 7.75, 5, "floral", "apple", "clean")),
+                sound(SERRA, 22, natural(183.4, 462, 556), 13.1, DemoRoast.cup(44, 7.5, 5, "cocoa", "nutty", "sweet")),
+                sound(
+                        MWENDO,
+                        21,
+                        washed(192.1, 486, 592),
+                        12.6,
+                        DemoRoast.cup(23, 8.0, 5, "berry", "citrus", "lively")),
+                sound(SERRA, 20, natural(184.1, 466, 561), 13.0, DemoRoast.cup(46, 7.5, 5, "chocolate", "dried fruit")),
+                sound(BRUMAS, 19, washed(190.7, 480, 583), 12.8, DemoRoast.cup(20, 7.5, 5, "caramel", "stone fruit")),
+                sound(ORVALHO, 18, natural(182.8, 460, 553), 13.2, DemoRoast.cup(45, 7.75, 5, "berry", "cocoa")),
+                sound(KIVUMBA, 17, washed(189.6, 481, 584), 12.7, DemoRoast.cup(22, 7.75, 5, "apple", "tea-like")),
+                sound(ORVALHO, 16, natural(183.9, 464, 558), 13.0, DemoRoast.cup(43, 7.75, 5, "dried fruit", "sweet")),
+                sound(NUBES, 15, natural(184.6, 468, 564), 12.9, DemoRoast.cup(47, 8.0, 5, "tropical", "berry")),
+                sound(KAPENDA, 14, washed(191.4, 482, 586), 12.8, DemoRoast.cup(21, 7.5, 5, "citrus", "malt")),
+                sound(BRUMAS, 13, washed(190.0, 479, 581), 12.9, DemoRoast.cup(23, 7.5, 5, "caramel", "nutty")),
+                sound(NUBES, 12, natural(183.2, 463, 557), 13.1, DemoRoast.cup(44, 7.75, 5, "tropical", "honey")),
+                faulty(
+                        GATOVU,
+                        9,
+                        new DrumCurve(190.6, 21.8, 8.2, 4.4, 160, 483, 589, Shape.CRASH),
+                        bench(12.4, 58, 62, 0, 0, true),
+                        DemoRoast.cup(18, 6.75, 3, "flat", "bready", "little sweetness")),
+                faulty(
+                        MWENDO,
+                        8,
+                        new DrumCurve(191.3, 21.8, 9.0, 4.8, 160, 560, 672, Shape.STALL),
+                        bench(13.2, 57, 61, 0, 0, true),
+                        DemoRoast.cup(20, 6.75, 3, "dull", "papery", "little acidity")),
+                faulty(
+                        SERRA,
+                        8,
+                        new DrumCurve(199.5, 24.6, 8.4, 4.6, 150, 436, 530, Shape.STEADY),
+                        bench(13.4, 56, 61, 0, 11, true),
+                        DemoRoast.cup(45, 6.75, 4, "ashy", "burnt", "bitter")),
+                faulty(
+                        KIVUMBA,
+                        7,
+                        new DrumCurve(190.4, 21.9, 8.3, 6.4, 160, 486, 536, Shape.STEADY),
+                        bench(10.6, 63, 72, 0, 0, false),
+                        DemoRoast.cup(19, 6.75, 4, "grassy", "sour", "thin")),
+                faulty(
+                        NUBES,
+                        6,
+                        new DrumCurve(184.0, 19.8, 13.8, 9.2, 150, 424, 506, Shape.STEADY),
+                        bench(11.6, 57, 67, 0, 0, false),
+                        DemoRoast.cup(46, 6.75, 4, "raw grain", "drying", "peanut skin")),
+                faulty(
+                        KAPENDA,
+                        5,
+                        new DrumCurve(190.9, 21.7, 8.1, 4.3, 160, 485, 590, Shape.CRASH),
+                        bench(12.6, 58, 62, 0, 0, true),
+                        DemoRoast.cup(22, 7.75, 5, "citrus", "sweet", "lively")),
+                faulty(
+                        BRUMAS,
+                        4,
+                        washed(190.3, 481, 584),
+                        bench(12.7, 58, 62, 1, 0, true),
+                        DemoRoast.cup(9, 6.75, 4, "flat", "hollow")),
+                new DemoRoast(ORVALHO, 1, natural(183.6, 465, 560), false, bench(13.0, 57, 62, 0, 0, true), null),
+                new DemoRoast(EMBUN, 1, natural(184.8, 470, 566), false, null, null));
+    }
+
+    private static DrumCurve washed(double chargeC, double crackS, double dropS) {
+        return new DrumCurve(chargeC, 21.8, 8.1, 4.4, 160, crackS, dropS, Shape.STEADY);
+    }
+
+    private static DrumCurve natural(double chargeC, double crackS, double dropS) {
+        return new DrumCurve(chargeC, 21.2, 7.6, 4.2, 150, crackS, dropS, Shape.STEADY);
+    }
+
+    private static DemoRoast sound(int lot, int daysAgo, DrumCurve curve, double lossPct, DemoRoast.Cup cup) {
+        return new DemoRoast(lot, daysAgo, curve, true, bench(lossPct, 58, 63, 0, 0, true), cup);
+    }
+
+    private static DemoRoast faulty(int lot, int daysAgo, DrumCurve curve, SampleEntry bench, DemoRoast.Cup cup) {
+        return new DemoRoast(lot, daysAgo, curve, false, bench, cup);
+    }
+
+    private static SampleEntry bench(
+            double lossPct, double whole, double ground, int quakers, int scorched, boolean oneColour) {
+        double greenG = 120;
+        double roastedG = Math.round(greenG * (100 - lossPct)) / 100.0;
+        return new SampleEntry(greenG, roastedG, whole, ground, quakers, scorched, 0, oneColour);
+    }
+}

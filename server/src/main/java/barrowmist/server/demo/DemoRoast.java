@@ -1,0 +1,33 @@
+package barrowmist.server.demo;
+
+import barrowmist.server.sample.SampleEntry;
+import java.util.List;
+
+/**
+ * A roast of the demo laboratory.
+ *
+ * @param lot place of its lot in {@link DemoLab#lots()}
+ * @param daysAgo how many days before today it was roasted
+ * @param curve its log
+ * @param accepted whether it teaches the machine
+ * @param bench what was measured; null for nothing yet
+ * @param cup what was tasted; null for nothing yet
+ */
+record DemoRoast(int lot, int daysAgo, DrumCurve curve, boolean accepted, SampleEntry bench, Cup cup) {
+
+    /**
+     * A cupping sheet.
+     *
+     * @param restHours hours after the roast
+     * @param scores the seven attributes in order of the form
+     * @param sweetCups how many of the five cups are sweet
+     * @param words taste words, each in all cups
+     */
+    record Cup(int restHours, double[] scores, int sweetCups, List<String> words) {}
+
+    /** A sheet whose seven scores lie about {@code base}, with its words in all five cups. */
+    static Cup cup(int restHours, double base, int sweetCups, String... words) {
+        double[] scores = {base + 0.25, base, base - 0.25, base + 0.25, base, base, base};
+        return new Cup(restHours, scores, sweetCups, List.of(words));
+    }
+}

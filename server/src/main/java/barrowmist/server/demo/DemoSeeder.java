@@ -1,0 +1,124 @@
+package barrowmist.server.demo;
+
+import barrowmist.core.cupping.Attribute;
+import barrowmist.core.roast.csv.ReadOptions;
+import barrowmist.server.cupping.CuppingService;
+import barrowmist.server.cupping.CuppingViews.CuppingEntry;
+import barrowmist.server.cupping.CuppingViews.SheetEntry;
+import barrowmist.server.cupping.SheetContent.CupMark;
+import barrowmist.server.cupping.SheetContent.WordMark;
+import barrowmist.server.green.LotEntry;
+import barrowmist.server.green.LotService;
+import barrowmist.server.roast.ImportRequest;
+import barrowmist.server.roast.MachineEntry;
+import barrowmist.server.roast.MachineService;
+import barrowmist.server.roast.RoastService;
+import barrowmist.server.roast.RoastView;
+import barrowmist.server.sample.SampleService;
+import java.nio.charset.StandardCharsets;
+import java.time.Clock;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.LocalDateTime;
+import java.time.LocalTime;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.stream.IntStream;
+import org.springframework.boot.ApplicationArguments;
+import org.springframework.boot.ApplicationRunner;
+import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
+import org.springframework.core.annotation.Order;
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Puts the demo laboratory into an empty one, and leaves any other alone. */
+@Component
+@Order(2)
+@ConditionalOnProperty(name = "barrowmist.demo", havingValue = "true")
+class DemoSeeder implements ApplicationRunner {
+
+    private static final LocalTime FIRST_BATCH = LocalTime.of(9, 10);
+    private static final int MINUTES_BETWEEN_BATCHES = 14;
+    private static final int CUPS = 5;
+
+    private final LotService lots;
+    private final MachineService machines;
+    private final RoastService roasts;
+    private final SampleService samples;
+    private final CuppingService cuppings;
+    private final Clock clock;
+
+    DemoSeeder(
+            LotService lots,
+            MachineService machines,
+            RoastService roasts,
+            SampleService samples,
+            CuppingService cuppings,
+            Clock clock) {
+        this.lots = lots;
+        this.machines = machines;
+        this.roasts = roasts;
+        this.samples = samples;
+        this.cuppings = cuppings;
+        this.clock = clock;
+    }
+
+    @Override
+    @Transactional
+    public void run(ApplicationArguments args) {
+        if (!lots.list().isEmpty()) {
+            return;
+        }
+        LocalDate today = LocalDate.now(clock);
+        long machineId = machines.add(new MachineEntry(DemoLab.MACHINE, DemoLab.MACHINE_CAPACITY_G))
+                .id();
+        List<Long> lotIds = new ArrayList<>();
+        for (LotEntry entry : DemoLab.lots(today)) {
+            lotIds.add(lots.add(entry).id());
+        }
+        List<DemoRoast> all = DemoLab.roasts();
+        for (int i = 0; i < all.size(); i++) {
+            DemoRoast roast = all.get(i);
+            seed(roast, lotIds.get(roast.lot()), machineId, batchTime(today, roast, i), i);
+        }
+    }
+
+    private static LocalDateTime batchTime(LocalDate today, DemoRoast roast, int index) {
+        return today.minusDays(roast.daysAgo()).atTime(FIRST_BATCH.plusMinutes((index % 5) * MINUTES_BETWEEN_BATCHES));
+    }
+
+    private void seed(DemoRoast demo, long lotId, long machineId, LocalDateTime at, int index) {
+        byte[] log = demo.curve().csv(at.toString(), index + 1L).getBytes(StandardCharsets.UTF_8);
+        RoastView roast =
+                roasts.importLog(lotId, log, new ImportRequest(machineId, null, null, null, ReadOptions.NONE, false));
+        if (demo.accepted()) {
+            roasts.accept(roast.id(), true);
+        }
+        if (demo.bench() != null) {
+            samples.keep(roast.id(), demo.bench());
+        }
+        if (demo.cup() != null) {
+            Instant cuppedAt =
+                    at.plusHours(demo.cup().restHours()).atZone(clock.getZone()).toInstant();
+            cup(demo.cup(), roast.id(), cuppedAt, DemoLab.CUPPERS.get(index % DemoLab.CUPPERS.size()));
+        }
+    }
+
+    private void cup(DemoRoast.Cup cup, long roastId, Instant cuppedAt, String cupper) {
+        long cuppingId = cuppings.open(new CuppingEntry(cuppedAt, CUPS, List.of(roastId)))
+                .id();
+        Map<String, Double> scores = new LinkedHashMap<>();
+        for (Attribute a : Attribute.values()) {
+            scores.put(a.field(), cup.scores()[a.ordinal()]);
+        }
+        List<CupMark> marks = IntStream.rangeClosed(1, CUPS)
+                .mapToObj(n -> new CupMark(true, true, n <= cup.sweetCups(), "none"))
+                .toList();
+        List<Integer> allCups = IntStream.rangeClosed(1, CUPS).boxed().toList();
+        List<WordMark> words =
+                cup.words().stream().map(w -> new WordMark(w, allCups)).toList();
+        cuppings.addSheet(cuppingId, new SheetEntry(roastId, cupper, "hundred-point", scores, marks, words, null));
+    }
+}

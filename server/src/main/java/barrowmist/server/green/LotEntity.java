@@ -1,0 +1,100 @@
+package barrowmist.server.green;
+
+import barrowmist.core.green.GreenFacts;
+import barrowmist.core.green.Process;
+import barrowmist.core.green.ScreenRange;
+import barrowmist.server.web.Optionals;
+import jakarta.persistence.Column;
+import jakarta.persistence.Entity;
+import jakarta.persistence.EnumType;
+import jakarta.persistence.Enumerated;
+import jakarta.persistence.GeneratedValue;
+import jakarta.persistence.GenerationType;
+import jakarta.persistence.Id;
+import jakarta.persistence.Table;
+import java.time.LocalDate;
+import java.util.Optional;
+import org.jspecify.annotations.Nullable;
+
+/** A green lot as kept. */
+@Entity
+@Table(name = "lot")
+public class LotEntity {
+
+    @Id
+    @GeneratedValue(strategy = GenerationType.IDENTITY)
+    private @Nullable Long id;
+
+    private String name;
+    private String supplier;
+    private String origin;
+
+    @Enumerated(EnumType.STRING)
+    private Process process;
+
+    private LocalDate arrivalDate;
+    private double kg;
+    private @Nullable Double moisturePct;
+
+    @Column(name = "density_g_per_l")
+    private @Nullable Double densityGPerL;
+
+    private @Nullable String screen;
+
+    protected LotEntity() {}
+
+    LotEntity(LotEntry entry) {
+        fill(entry);
+    }
+
+    /** Takes over a checked entry. */
+    final void fill(LotEntry entry) {
+        name = entry.name().strip();
+        supplier = entry.supplier().strip();
+        origin = entry.origin().strip();
+        process = LotEntry.process(entry.process());
+        arrivalDate = entry.arrivalDate();
+        kg = entry.kg();
+        moisturePct = entry.moisturePct();
+        densityGPerL = entry.densityGPerL();
+        screen = entry.screen() == null || entry.screen().isBlank()
+                ? null
+                : entry.screen().strip();
+    }
+
+    public GreenFacts facts() {
+        Optional<ScreenRange> range = Optional.ofNullable(screen).flatMap(ScreenRange::parse);
+        return new GreenFacts(process, arrivalDate, Optionals.of(moisturePct), Optionals.of(densityGPerL), range);
+    }
+
+    public long id() {
+        return id;
+    }
+
+    public String name() {
+        return name;
+    }
+
+    public Process process() {
+        return process;
+    }
+
+    public LocalDate arrivalDate() {
+        return arrivalDate;
+    }
+
+    LotView view(long roasts) {
+        return new LotView(
+                id,
+                name,
+                supplier,
+                origin,
+                process.label(),
+                arrivalDate,
+                kg,
+                moisturePct,
+                densityGPerL,
+                screen,
+                roasts);
+    }
+}

@@ -1,0 +1,52 @@
+package barrowmist.server.green;
+
+import barrowmist.core.green.LotRules;
+import barrowmist.core.green.Process;
+import barrowmist.server.web.Optionals;
+import io.swagger.v3.oas.annotations.media.Schema;
+import java.time.LocalDate;
+import java.util.Arrays;
+import java.util.Locale;
+import org.jspecify.annotations.Nullable;
+
+/** A lot as it is entered. */
+public record LotEntry(
+        @Schema(example = "Kibuye Ridge") String name,
+        @Schema(example = "Lakeshore Green") String supplier,
+        @Schema(example = "Burundi") String origin,
+
+        @Schema(
+                example = "washed",
+                allowableValues = {"washed", "natural", "honey", "wet-hulled", "other"})
+        String process,
+
+        @Schema(example = "2026-03-02") LocalDate arrivalDate,
+        @Schema(example = "60") Double kg,
+        @Schema(example = "10.8") @Nullable Double moisturePct,
+        @Schema(example = "712") @Nullable Double densityGPerL,
+        @Schema(example = "16/17") @Nullable String screen) {
+
+    /** The core's view of this entry, for its rules. */
+    LotRules.Entry forRules() {
+        return new LotRules.Entry(
+                name,
+                supplier,
+                origin,
+                process(process),
+                arrivalDate,
+                kg,
+                Optionals.of(moisturePct),
+                Optionals.of(densityGPerL),
+                screen);
+    }
+
+    /** The process of this name; null when there is none. */
+    static @Nullable Process process(@Nullable String name) {
+        String wanted =
+                name == null ? "" : name.strip().toLowerCase(Locale.ROOT).replace('_', '-');
+        return Arrays.stream(Process.values())
+                .filter(p -> p.label().equals(wanted))
+                .findFirst()
+                .orElse(null);
+    }
+}

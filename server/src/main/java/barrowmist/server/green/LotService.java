@@ -1,0 +1,65 @@
+package barrowmist.server.green;
+
+import barrowmist.core.green.LotRules;
+import barrowmist.server.web.InputProblems;
+import barrowmist.server.web.NotFound;
+import java.time.Clock;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Map;
+import java.util.stream.Collectors;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Keeps lots. */
+@Service
+@Transactional
+public class LotService {
+
+    private final LotRepository lots;
+    private final Clock clock;
+
+    LotService(LotRepository lots, Clock clock) {
+        this.lots = lots;
+        this.clock = clock;
+    }
+
+    public LotView add(LotEntry entry) {
+        check(entry);
+        return lots.save(new LotEntity(entry)).view(0);
+    }
+
+    LotView change(long id, LotEntry entry) {
+        LotEntity lot = get(id);
+        check(entry);
+        lot.fill(entry);
+        return view(id);
+    }
+
+    @Transactional(readOnly = true)
+    public List<LotView> list() {
+        Map<Long, Long> roasts = roasts();
+        return lots.findAllByOrderByArrivalDateDescIdDesc().stream()
+                .map(lot -> lot.view(roasts.getOrDefault(lot.id(), 0L)))
+                .toList();
+    }
+
+    @Transactional(readOnly = true)
+    LotView view(long id) {
+        return get(id).view(roasts().getOrDefault(id, 0L));
+    }
+
+    /** @throws NotFound if there is no lot of this id */
+    public LotEntity get(long id) {
+        return lots.findById(id).orElseThrow(() -> new NotFound("lot", id));
+    }
+
+    private Map<Long, Long> roasts() {
+        return lots.countRoasts().stream()
+                .collect(Collectors.toMap(LotRepository.RoastCount::getLotId, LotRepository.RoastCount::getRoasts));
+    }
+
+    private void check(LotEntry entry) {
+        InputProblems.refuseIfAny(LotRules.problems(entry.forRules(), LocalDate.now(clock)));
+    }
+}

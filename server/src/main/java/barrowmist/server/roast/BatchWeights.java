@@ -1,0 +1,13 @@
+package barrowmist.server.roast;
+
+import org.jspecify.annotations.Nullable;
+
+/** Keeps the weights that came with a log. The bench implements it, so that the roast need not know the bench. */
+public interface BatchWeights {
+
+    /**
+     * @param greenG mass in, g; null where not weighed
+     * @param roastedG mass out, g; null where not weighed
+     */
+    void keep(RoastEntity roast, @Nullable Double greenG, @Nullable Double roastedG);
+}

@@ -1,0 +1,44 @@
+package barrowmist.server.roast;
+
+import barrowmist.core.roast.RoastAnalysis;
+import barrowmist.core.roast.Series;
+
+/** The readings of a roast on the wire, seconds since charge. */
+public record CurveView(
+        SeriesView beanC,
+        SeriesView environmentC,
+        SeriesView rorCPerMin,
+        SeriesView gasPct,
+        SeriesView airflowPct,
+        SeriesView drumRpm,
+        double gapS) {
+
+    /** One channel: times and values, as many of the one as of the other. */
+    public record SeriesView(double[] timeS, double[] value) {
+
+        private static final double MILLI = 1000;
+
+        static SeriesView of(Series s) {
+            return new SeriesView(rounded(s.timesS()), rounded(s.values()));
+        }
+
+        /** To 0.001: finer than any probe, and a third of the bytes. */
+        private static double[] rounded(double[] values) {
+            for (int i = 0; i < values.length; i++) {
+                values[i] = Math.round(values[i] * MILLI) / MILLI;
+            }
+            return values;
+        }
+    }
+
+    static CurveView of(RoastAnalysis a, double gapS) {
+        return new CurveView(
+                SeriesView.of(a.log().beanC()),
+                SeriesView.of(a.log().environmentC()),
+                SeriesView.of(a.ror()),
+                SeriesView.of(a.log().gasPct()),
+                SeriesView.of(a.log().airflowPct()),
+                SeriesView.of(a.log().drumRpm()),
+                gapS);
+    }
+}

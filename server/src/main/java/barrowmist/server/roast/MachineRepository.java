@@ -1,0 +1,15 @@
+package barrowmist.server.roast;
+
+import java.util.List;
+import java.util.Optional;
+import org.springframework.data.jpa.repository.JpaRepository;
+
+/** Roasters in the database. */
+interface MachineRepository extends JpaRepository<MachineEntity, Long> {
+
+    Optional<MachineEntity> findFirstByOrderById();
+
+    boolean existsByNameIgnoreCase(String name);
+
+    List<MachineEntity> findAllByOrderByName();
+}

@@ -1,0 +1,6 @@
+package barrowmist.server.roast;
+
+import org.jspecify.annotations.Nullable;
+
+/** A roaster on the wire. */
+public record MachineView(long id, String name, @Nullable Double drumCapacityG) {}

@@ -1,0 +1,81 @@
+package barrowmist.server.roast;
+
+import barrowmist.core.roast.EventKind;
+import barrowmist.core.roast.RateOfRise;
+import barrowmist.server.web.InputProblems;
+import java.util.List;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+@RestController
+@RequestMapping("/api")
+class RoastController {
+
+    private final RoastService roasts;
+
+    RoastController(RoastService roasts) {
+        this.roasts = roasts;
+    }
+
+    /** Where an event belongs, s since charge. */
+    record EventTime(Double timeS) {}
+
+    /** Whether a roast teaches the machine's reference. */
+    record Acceptance(boolean accepted) {}
+
+    @GetMapping("/roasts")
+    List<RoastView> roasts() {
+        return roasts.list();
+    }
+
+    @GetMapping("/lots/{lotId}/roasts")
+    List<RoastView> roastsOfLot(@PathVariable long lotId) {
+        return roasts.ofLot(lotId);
+    }
+
+    @GetMapping("/roasts/{id}")
+    RoastView roast(@PathVariable long id) {
+        return roasts.view(id);
+    }
+
+    @GetMapping("/roasts/{id}/analysis")
+    AnalysisView analysis(@PathVariable long id) {
+        RoastService.Analyzed a = roasts.analyzed(id);
+        return AnalysisView.of(a.analysis(), a.reference());
+    }
+
+    @GetMapping("/roasts/{id}/curve")
+    CurveView curve(@PathVariable long id) {
+        RoastService.Analyzed a = roasts.analyzed(id);
+        return CurveView.of(a.analysis(), RateOfRise.gapS(a.analysis().log().beanC()));
+    }
+
+    @PutMapping("/roasts/{id}/events/{kind}")
+    RoastView mark(@PathVariable long id, @PathVariable String kind, @RequestBody EventTime time) {
+        if (time.timeS() == null) {
+            throw new InputProblems("timeS", "timeS is missing, expected seconds since charge");
+        }
+        return roasts.mark(id, kind(kind), time.timeS());
+    }
+
+    @DeleteMapping("/roasts/{id}/events/{kind}")
+    RoastView unmark(@PathVariable long id, @PathVariable String kind) {
+        return roasts.unmark(id, kind(kind));
+    }
+
+    @PutMapping("/roasts/{id}/accepted")
+    RoastView accept(@PathVariable long id, @RequestBody Acceptance acceptance) {
+        return roasts.accept(id, acceptance.accepted());
+    }
+
+    private static EventKind kind(String code) {
+        return EventKind.parse(code)
+                .orElseThrow(() -> new InputProblems(
+                        "kind", "kind is \"" + code + "\", expected one of " + String.join(", ", EventKind.codes())));
+    }
+}

@@ -1,0 +1,154 @@
+package barrowmist.server.roast;
+
+import barrowmist.core.roast.RoastAnalysis;
+import barrowmist.core.roast.RoastAnalyzer;
+import barrowmist.core.roast.RoastEvents;
+import barrowmist.core.roast.RoastFigures;
+import barrowmist.core.roast.RoastLog;
+import barrowmist.server.green.LotEntity;
+import jakarta.persistence.CollectionTable;
+import jakarta.persistence.ElementCollection;
+import jakarta.persistence.Embedded;
+import jakarta.persistence.Entity;
+import jakarta.persistence.FetchType;
+import jakarta.persistence.GeneratedValue;
+import jakarta.persistence.GenerationType;
+import jakarta.persistence.Id;
+import jakarta.persistence.JoinColumn;
+import jakarta.persistence.Lob;
+import jakarta.persistence.ManyToOne;
+import jakarta.persistence.OrderColumn;
+import jakarta.persistence.Table;
+import jakarta.persistence.Version;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
+
+/** A roast as kept: its readings, its events, and the figures made from both. */
+@Entity
+@Table(name = "roast")
+public class RoastEntity {
+
+    @Id
+    @GeneratedValue(strategy = GenerationType.IDENTITY)
+    private @Nullable Long id;
+
+    @ManyToOne(fetch = FetchType.LAZY)
+    @JoinColumn(name = "lot_id")
+    private LotEntity lot;
+
+    @ManyToOne(fetch = FetchType.LAZY)
+    @JoinColumn(name = "machine_id")
+    private MachineEntity machine;
+
+    private int numberInLot;
+    private Instant roastedAt;
+    private boolean accepted;
+    private boolean settled;
+
+    @Lob
+    private byte[] readings;
+
+    private String contentHash;
+    private int rulesVersion;
+
+    @Embedded
+    private StoredFigures figures = new StoredFigures();
+
+    private String faults = "";
+    private int missingMarks;
+
+    @ElementCollection
+    @CollectionTable(name = "roast_event", joinColumns = @JoinColumn(name = "roast_id"))
+    @OrderColumn(name = "position")
+    private List<StoredEvent> events = new ArrayList<>();
+
+    @Version
+    private long version;
+
+    protected RoastEntity() {}
+
+    RoastEntity(LotEntity lot, MachineEntity machine, int numberInLot, Instant roastedAt, RoastLog log, String hash) {
+        this.lot = lot;
+        this.machine = machine;
+        this.numberInLot = numberInLot;
+        this.roastedAt = roastedAt;
+        this.readings = ReadingsCodec.encode(log);
+        this.contentHash = hash;
+    }
+
+    /** Takes over events; the figures must be made anew after it. */
+    void setEvents(RoastEvents newEvents) {
+        events.clear();
+        newEvents.list().forEach(e -> events.add(new StoredEvent(e)));
+    }
+
+    /** Takes over the figures of an analysis of this roast. */
+    void keep(RoastAnalysis analysis) {
+        figures = new StoredFigures(analysis.figures());
+        faults = analysis.faults().stream().map(f -> f.kind().code()).distinct().collect(Collectors.joining(","));
+        missingMarks = analysis.missing().size();
+        rulesVersion = RoastAnalyzer.RULES_VERSION;
+    }
+
+    public RoastLog log() {
+        return ReadingsCodec.decode(readings);
+    }
+
+    public RoastEvents events() {
+        return new RoastEvents(events.stream().map(StoredEvent::event).toList());
+    }
+
+    public RoastFigures figures() {
+        return figures.figures();
+    }
+
+    List<String> faults() {
+        return faults.isEmpty() ? List.of() : Arrays.asList(faults.split(","));
+    }
+
+    public long id() {
+        return id;
+    }
+
+    public LotEntity lot() {
+        return lot;
+    }
+
+    public MachineEntity machine() {
+        return machine;
+    }
+
+    public int numberInLot() {
+        return numberInLot;
+    }
+
+    public Instant roastedAt() {
+        return roastedAt;
+    }
+
+    boolean accepted() {
+        return accepted;
+    }
+
+    void setAccepted(boolean accepted) {
+        this.accepted = accepted;
+    }
+
+    /** Whether somebody has read its trace and is done with it. */
+    public boolean settled() {
+        return settled;
+    }
+
+    public void setSettled(boolean settled) {
+        this.settled = settled;
+    }
+
+    /** How many marks and figures are missing, such as first crack. */
+    int missingMarks() {
+        return missingMarks;
+    }
+}

@@ -1,0 +1,202 @@
+package barrowmist.server.roast;
+
+import barrowmist.core.roast.EventKind;
+import barrowmist.core.roast.FaultSettings;
+import barrowmist.core.roast.MachineReference;
+import barrowmist.core.roast.RoastAnalysis;
+import barrowmist.core.roast.RoastAnalyzer;
+import barrowmist.core.roast.RoastEvents;
+import barrowmist.core.roast.csv.ReadResult;
+import barrowmist.core.roast.csv.RoastLogReader;
+import barrowmist.server.green.LotEntity;
+import barrowmist.server.green.LotService;
+import barrowmist.server.web.Conflict;
+import barrowmist.server.web.InputProblems;
+import barrowmist.server.web.NotFound;
+import java.security.MessageDigest;
+import java.security.NoSuchAlgorithmException;
+import java.time.Clock;
+import java.time.DateTimeException;
+import java.time.Instant;
+import java.time.LocalDateTime;
+import java.time.format.DateTimeParseException;
+import java.util.HexFormat;
+import java.util.List;
+import java.util.Map;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Keeps roasts and works them out. */
+@Service
+@Transactional
+public class RoastService {
+
+    private static final String ROASTED_AT_NOTE = "roasted_at";
+
+    private final RoastRepository roasts;
+    private final LotService lots;
+    private final MachineService machines;
+    private final BatchWeights weights;
+    private final Clock clock;
+    private final RoastAnalyzer analyzer = new RoastAnalyzer(FaultSettings.DEFAULTS);
+
+    RoastService(RoastRepository roasts, LotService lots, MachineService machines, BatchWeights weights, Clock clock) {
+        this.roasts = roasts;
+        this.lots = lots;
+        this.machines = machines;
+        this.weights = weights;
+        this.clock = clock;
+    }
+
+    /** A roast with its analysis and what it was judged by. */
+    public record Analyzed(RoastEntity roast, RoastAnalysis analysis, MachineReference reference) {}
+
+    /** Keeps a log as a roast of a lot, or refuses it with everything that is wrong with it. */
+    public RoastView importLog(long lotId, byte[] file, ImportRequest request) {
+        LotEntity lot = lots.get(lotId);
+        ReadResult result = RoastLogReader.read(file, request.options());
+        if (result instanceof ReadResult.Refused refused) {
+            throw LogRefused.of(refused);
+        }
+        if (result instanceof ReadResult.NeedsMapping mapping) {
+            throw LogRefused.of(mapping);
+        }
+        if (result instanceof ReadResult.AsksUnit asks) {
+            throw LogRefused.of(asks);
+        }
+        ReadResult.Accepted accepted = (ReadResult.Accepted) result;
+        MachineEntity machine = machines.get(request.machineId());
+        String hash = hash(file);
+        if (!request.again()) {
+            refuseTwice(lotId, machine.id(), hash);
+        }
+        Instant roastedAt = request.roastedAt() != null ? request.roastedAt() : noted(accepted.notes());
+        RoastEntity roast =
+                new RoastEntity(lot, machine, roasts.highestNumber(lotId) + 1, roastedAt, accepted.log(), hash);
+        roast.setEvents(accepted.events());
+        RoastEntity saved = roasts.save(roast);
+        saved.keep(analyze(saved).analysis());
+        weights.keep(saved, request.greenG(), request.roastedG());
+        return RoastView.of(saved);
+    }
+
+    private void refuseTwice(long lotId, long machineId, String hash) {
+        roasts.findFirstByLotIdAndMachineIdAndContentHash(lotId, machineId, hash)
+                .ifPresent(there -> {
+                    throw new Conflict(
+                            "This log is there already, as roast " + there.numberInLot() + " of "
+                                    + there.lot().name() + ".",
+                            Map.of("roastId", there.id()));
+                });
+    }
+
+    private Instant noted(Map<String, String> notes) {
+        String text = notes.getOrDefault(ROASTED_AT_NOTE, "").replace(' ', 'T');
+        try {
+            return text.isEmpty()
+                    ? clock.instant()
+                    : LocalDateTime.parse(text).atZone(clock.getZone()).toInstant();
+        } catch (DateTimeParseException e) {
+            return parseInstant(text);
+        }
+    }
+
+    private Instant parseInstant(String text) {
+        try {
+            return Instant.parse(text);
+        } catch (DateTimeException e) {
+            return clock.instant();
+        }
+    }
+
+    private static String hash(byte[] file) {
+        try {
+            return HexFormat.of().formatHex(MessageDigest.getInstance("SHA-256").digest(file));
+        } catch (NoSuchAlgorithmException e) {
+            throw new IllegalStateException("SHA-256 is part of every Java", e);
+        }
+    }
+
+    /** @throws NotFound if there is no roast of this id */
+    public RoastEntity get(long id) {
+        return roasts.findById(id).orElseThrow(() -> new NotFound("roast", id));
+    }
+
+    @Transactional(readOnly = true)
+    RoastView view(long id) {
+        return RoastView.of(get(id));
+    }
+
+    @Transactional(readOnly = true)
+    public List<RoastView> list() {
+        return roasts.findAllByOrderByRoastedAtDescIdDesc().stream()
+                .map(RoastView::of)
+                .toList();
+    }
+
+    @Transactional(readOnly = true)
+    List<RoastView> ofLot(long lotId) {
+        lots.get(lotId);
+        return roasts.findAllByLotIdOrderByNumberInLot(lotId).stream()
+                .map(RoastView::of)
+                .toList();
+    }
+
+    @Transactional(readOnly = true)
+    public Analyzed analyzed(long id) {
+        return analyze(get(id));
+    }
+
+    /** Marks an event, or moves it when it is there. */
+    RoastView mark(long id, EventKind kind, double timeSinceChargeS) {
+        RoastEntity roast = get(id);
+        if (!kind.single()) {
+            throw new InputProblems("kind", "A pop is noted by the log and not marked afterwards");
+        }
+        double onLogClockS =
+                timeSinceChargeS + roast.events().timeS(EventKind.CHARGE).orElse(0);
+        if (!(onLogClockS >= 0 && onLogClockS <= lastReadingS(roast))) {
+            throw new InputProblems(
+                    "timeS", "timeS is " + timeSinceChargeS + ", allowed is the time of the log's readings");
+        }
+        return replaceEvents(roast, roast.events().with(kind, onLogClockS));
+    }
+
+    RoastView unmark(long id, EventKind kind) {
+        RoastEntity roast = get(id);
+        return replaceEvents(roast, roast.events().without(kind));
+    }
+
+    private static double lastReadingS(RoastEntity roast) {
+        var bean = roast.log().beanC();
+        return bean.timeS(bean.size() - 1);
+    }
+
+    private RoastView replaceEvents(RoastEntity roast, RoastEvents events) {
+        List<String> problems = events.problems();
+        if (!problems.isEmpty()) {
+            throw new InputProblems("timeS", String.join(" ", problems));
+        }
+        roast.setEvents(events);
+        roast.keep(analyze(roast).analysis());
+        return RoastView.of(roast);
+    }
+
+    public RoastView accept(long id, boolean accepted) {
+        RoastEntity roast = get(id);
+        roast.setAccepted(accepted);
+        return RoastView.of(roast);
+    }
+
+    /** Makes figures anew that were made by other rules than these. */
+    void renewFigures() {
+        roasts.findAllByRulesVersionNot(RoastAnalyzer.RULES_VERSION)
+                .forEach(roast -> roast.keep(analyze(roast).analysis()));
+    }
+
+    private Analyzed analyze(RoastEntity roast) {
+        MachineReference reference =
+                machines.reference(roast.machine().id(), roast.lot().process(), roast.id());
+        return new Analyzed(roast, analyzer.analyze(roast.log(), roast.events(), reference), reference);
+    }
+}

@@ -1,0 +1,58 @@
+package barrowmist.server.web;
+
+import com.fasterxml.jackson.databind.type.TypeFactory;
+import io.swagger.v3.core.converter.AnnotatedType;
+import io.swagger.v3.core.converter.ModelConverter;
+import io.swagger.v3.core.converter.ModelConverterContext;
+import io.swagger.v3.oas.models.info.Info;
+import io.swagger.v3.oas.models.media.Schema;
+import java.util.Arrays;
+import java.util.Iterator;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+import org.springdoc.core.customizers.OpenApiCustomizer;
+import org.springframework.context.annotation.Bean;
+import org.springframework.context.annotation.Configuration;
+
+/** The OpenAPI document: a field is required unless it is marked {@link Nullable}. */
+@Configuration
+class ApiDocument {
+
+    @Bean
+    OpenApiCustomizer title() {
+        return api -> api.info(new Info()
+                        .title("Barrowmist")
+                        .version("1")
+                        .description("Times in seconds since charge, temperatures in °C, rates in °C/min, masses in g"
+                                + " or kg. A field that is not known is left out."))
+                .servers(List.of());
+    }
+
+    @Bean
+    ModelConverter requiredUnlessNullable() {
+        return new RequiredFields();
+    }
+
+    /** Reads from records which fields are always there. */
+    private static final class RequiredFields implements ModelConverter {
+
+        @Override
+        public @Nullable Schema<?> resolve(
+                AnnotatedType type, ModelConverterContext context, Iterator<ModelConverter> chain) {
+            if (!chain.hasNext()) {
+                return null;
+            }
+            Schema<?> resolved = chain.next().resolve(type, context, chain);
+            Class<?> raw =
+                    TypeFactory.defaultInstance().constructType(type.getType()).getRawClass();
+            Schema<?> model = raw.isRecord() ? context.getDefinedModels().get(raw.getSimpleName()) : null;
+            if (model != null) {
+                model.setRequired(Arrays.stream(raw.getRecordComponents())
+                        .filter(c -> !c.getAnnotatedType().isAnnotationPresent(Nullable.class))
+                        .map(c -> c.getName())
+                        .toList());
+            }
+            return resolved;
+        }
+    }
+}

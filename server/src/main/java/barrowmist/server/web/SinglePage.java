@@ -1,0 +1,25 @@
+package barrowmist.server.web;
+
+import org.springframework.stereotype.Controller;
+import org.springframework.web.bind.annotation.GetMapping;
+
+/** The pages of the front end, each answered with its one document; anything else stays a 404. */
+@Controller
+class SinglePage {
+
+    @GetMapping({
+        "/green",
+        "/green/**",
+        "/roast",
+        "/roast/**",
+        "/sample",
+        "/sample/**",
+        "/cupping",
+        "/cupping/**",
+        "/trace",
+        "/trace/**"
+    })
+    String page() {
+        return "forward:/index.html";
+    }
+}
