@@ -31,14 +31,10 @@ final class FaultFinder {
             FaultSettings settings) {
         List<Fault> faults = new ArrayList<>();
         surge(peak, ror, peakBand, settings).ifPresent(faults::add);
-        // crashes need the trend before dry end; flicks and stalls do not count before it
-        double trendFromS = peak.timeS();
         double fromS = dryEndS.orElse(peak.timeS() + AFTER_PEAK_S);
-        for (RorTrace part : parts(ror.slice(trendFromS, Double.MAX_VALUE, 0), gapS, noise, firstCrackS)) {
+        for (RorTrace part : parts(ror.slice(peak.timeS(), Double.MAX_VALUE, 0), gapS, fromS, noise, firstCrackS)) {
             new CrashFinder(part, settings)
                     .find().stream().filter(f -> f.toS() >= fromS).forEach(faults::add);
-        }
-        for (RorTrace part : parts(ror.slice(fromS, Double.MAX_VALUE, 0), gapS, noise, firstCrackS)) {
             faults.addAll(new FlickFinder(part, settings).find());
             faults.addAll(new StallFinder(part, settings).find());
         }
@@ -46,14 +42,20 @@ final class FaultFinder {
         return List.copyOf(faults);
     }
 
-    private static List<RorTrace> parts(Series ror, double gapS, double noise, OptionalDouble firstCrackS) {
+    private static List<RorTrace> parts(
+            Series ror, double gapS, double fromS, double noise, OptionalDouble firstCrackS) {
         List<RorTrace> parts = new ArrayList<>();
         double[] t = ror.timesS();
         double[] r = ror.values();
+        int first = ror.indexFrom(fromS);
         for (int start = 0; start < t.length; ) {
             int end = RateOfRise.segmentEnd(t, start, gapS);
             parts.add(new RorTrace(
-                    Arrays.copyOfRange(t, start, end), Arrays.copyOfRange(r, start, end), noise, firstCrackS));
+                    Arrays.copyOfRange(t, start, end),
+                    Arrays.copyOfRange(r, start, end),
+                    Math.min(Math.max(0, first - start), end - start),
+                    noise,
+                    firstCrackS));
             start = end;
         }
         return parts;

@@ -24,8 +24,8 @@ final class FlickFinder {
 
     List<Fault> find() {
         List<Fault> flicks = new ArrayList<>();
-        int low = 0;
-        for (int i = 1; i < ror.size(); i++) {
+        int low = ror.first();
+        for (int i = low + 1; i < ror.size(); i++) {
             if (ror.r()[i] < ror.r()[low]) {
                 low = i;
             } else if (ror.r()[i] - ror.r()[low] >= rise) {

@@ -7,10 +7,11 @@ import java.util.OptionalDouble;
  *
  * @param t times, s since charge
  * @param r rate of rise, °C/min, length same as {@code t}
+ * @param first index from which on flicks and stalls count; earlier points serve as trend
  * @param noise standard deviation of the noise in {@code r}, °C/min
  * @param firstCrackS first crack, s since charge; empty when not marked
  */
-record RorTrace(double[] t, double[] r, double noise, OptionalDouble firstCrackS) {
+record RorTrace(double[] t, double[] r, int first, double noise, OptionalDouble firstCrackS) {
 
     int size() {
         return t.length;

@@ -43,7 +43,7 @@ final class StallFinder {
         List<Fault> found = new ArrayList<>();
         int from = -1;
         int to = -1;
-        for (int a = 0; a < ror.size(); a++) {
+        for (int a = ror.first(); a < ror.size(); a++) {
             int b = ror.indexFrom(a, ror.t()[a] + windowS);
             if (b == ror.size()) {
                 break;
@@ -90,7 +90,7 @@ final class StallFinder {
     private List<Fault> nearZero() {
         List<Fault> found = new ArrayList<>();
         double level = settings.stalledCPerMin();
-        for (int a = 0; a < ror.size(); ) {
+        for (int a = ror.first(); a < ror.size(); ) {
             int b = a;
             double sum = 0;
             while (b < ror.size() && ror.r()[b] < level) {

@@ -99,6 +99,8 @@ class FaultFinderTest {
             assertThat(stalls).hasSize(1);
             assertThat(stalls.get(0).fromS()).isCloseTo(330, within(35.0));
             assertThat(stalls.get(0).toS()).isCloseTo(450, within(35.0));
+            // the steady fall before it, 2.19 °C/min a minute, would have gone on for two minutes
+            assertThat(stalls.get(0).depthCPerMin()).isCloseTo(4.4, within(1.5));
         }
     }
 

@@ -1,0 +1,136 @@
+<script setup lang="ts">
+import { ref, watch } from 'vue'
+import { useRoute } from 'vue-router'
+import { useTheme } from 'vuetify'
+import { mdiKeyboardOutline, mdiThemeLightDark } from '@mdi/js'
+import Workline from '@/shared/components/Workline.vue'
+import KeyHelp from '@/shared/keyboard/KeyHelp.vue'
+import { useKeys } from '@/shared/keyboard/useKeys'
+import { usePreferences } from '@/shared/preferences'
+import { useWaiting } from '@/shared/waiting'
+
+const preferences = usePreferences()
+const waiting = useWaiting()
+const theme = useTheme()
+const route = useRoute()
+const help = ref(false)
+
+watch(
+  () => preferences.dark,
+  (dark) => theme.change(dark ? 'dark' : 'light'),
+  { immediate: true },
+)
+watch(() => route.fullPath, waiting.refresh, { immediate: true })
+useKeys([{ key: '?', does: 'show the keys', run: () => (help.value = true) }])
+</script>
+
+<template>
+  <v-app>
+    <a class="skip" href="#main">Skip to the page</a>
+    <header class="frame">
+      <router-link to="/" class="brand" aria-label="Barrowmist, to Today">
+        <svg viewBox="0 0 32 32" width="34" height="34" aria-hidden="true">
+          <path d="M3 23c5 0 6-13 13-13s8 13 13 13" class="hill" />
+          <path d="M8 17h16M5 28h22" class="mist" />
+        </svg>
+        <span class="name">Barrowmist</span>
+      </router-link>
+      <Workline :waiting="waiting.today?.waiting ?? {}" />
+      <div class="switches">
+        <v-btn
+          variant="text"
+          :aria-label="`Temperatures in °${preferences.units.temperature}; switch`"
+          @click="preferences.toggleTemperature"
+          >°{{ preferences.units.temperature }}</v-btn
+        >
+        <v-btn
+          variant="text"
+          :aria-label="`Rates per ${preferences.units.per === 'min' ? 'minute' : '30 seconds'}; switch`"
+          @click="preferences.togglePer"
+          >{{ preferences.units.per === 'min' ? 'per min' : 'per 30 s' }}</v-btn
+        >
+        <v-btn icon variant="text" aria-label="Light or dark" @click="preferences.toggleLight">
+          <v-icon :icon="mdiThemeLightDark" />
+        </v-btn>
+        <v-btn icon variant="text" class="keys" aria-label="Keys of this page" @click="help = true">
+          <v-icon :icon="mdiKeyboardOutline" />
+        </v-btn>
+      </div>
+    </header>
+    <main id="main" tabindex="-1">
+      <router-view :key="route.path" />
+    </main>
+    <KeyHelp v-model="help" />
+  </v-app>
+</template>
+
+<style scoped>
+.frame {
+  display: flex;
+  align-items: center;
+  gap: 24px;
+  padding: 0 20px;
+  border-bottom: 1px solid var(--line);
+  min-height: 64px;
+}
+.brand {
+  display: flex;
+  align-items: center;
+  gap: 14px;
+  color: var(--ink);
+  text-decoration: none;
+  font-size: 1.4rem;
+}
+.brand svg {
+  fill: none;
+  stroke-width: 2.4;
+  stroke-linecap: round;
+}
+.hill {
+  stroke: var(--moss);
+}
+.mist {
+  stroke: var(--ink-2);
+  stroke-width: 1.8;
+}
+.switches {
+  display: flex;
+  margin-left: auto;
+  color: var(--ink-2);
+}
+.switches .v-btn {
+  padding: 0 10px;
+  min-width: var(--touch);
+}
+main {
+  padding: 18px 24px 32px;
+  width: 100%;
+  max-width: 1440px;
+  margin: 0 auto;
+  outline: none;
+}
+.skip {
+  position: absolute;
+  left: -999px;
+}
+.skip:focus {
+  left: 8px;
+  top: 8px;
+  background: var(--card);
+  padding: 8px;
+  z-index: 10;
+}
+@media (max-width: 700px) {
+  .frame {
+    gap: 8px;
+    padding: 0 10px;
+  }
+  .brand .name,
+  .keys {
+    display: none;
+  }
+  main {
+    padding: 14px 12px 28px;
+  }
+}
+</style>

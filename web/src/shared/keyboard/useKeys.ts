@@ -1,0 +1,39 @@
+import { onScopeDispose, reactive } from 'vue'
+import { useEventListener } from '@vueuse/core'
+
+/** A key of the present page, with what it does. */
+export interface KeyBinding {
+  key: string
+  does: string
+  run: () => void
+}
+
+/** All keys in force, for the help that `?` shows. */
+export const keysInForce = reactive<KeyBinding[]>([])
+
+/** Whether typing goes into a field, where a letter is a letter. */
+export function isTyping(target: EventTarget | null): boolean {
+  const element = target as HTMLElement | null
+  return !!element?.closest('input, textarea, select, [contenteditable="true"]')
+}
+
+/** Puts keys in force as long as the component lives. */
+export function useKeys(bindings: KeyBinding[]) {
+  keysInForce.push(...bindings)
+  useEventListener(window, 'keydown', (event: KeyboardEvent) => {
+    const plain = !event.ctrlKey && !event.metaKey && !event.altKey
+    const binding = bindings.find((b) => b.key === event.key)
+    if (binding && plain && !event.defaultPrevented && !isTyping(event.target)) {
+      event.preventDefault()
+      binding.run()
+    }
+  })
+  onScopeDispose(() => {
+    for (const b of bindings) {
+      keysInForce.splice(
+        keysInForce.findIndex((k) => k.key === b.key && k.does === b.does),
+        1,
+      )
+    }
+  })
+}
