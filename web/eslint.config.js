@@ -3,7 +3,7 @@ import vue from 'eslint-plugin-vue'
 import prettier from 'eslint-config-prettier'
 
 export default tseslint.config(
-  { ignores: ['dist', 'node_modules', 'src/shared/api/schema.d.ts'] },
+  { ignores: ['dist', 'target', 'node_modules', 'src/shared/api/schema.d.ts'] },
   ...tseslint.configs.recommended,
   ...vue.configs['flat/recommended'],
   {

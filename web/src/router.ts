@@ -10,15 +10,31 @@ export const router = createRouter({
     { path: '/green', component: () => import('@/green/LotsPage.vue'), meta: { title: 'Green' } },
     { path: '/green/:id(\\d+)', component: () => import('@/green/LotPage.vue'), meta: { title: 'Lot' } },
     { path: '/roast', component: () => import('@/roast/RoastsPage.vue'), meta: { title: 'Roasts' } },
-    { path: '/roast/import', component: () => import('@/roast/ImportPage.vue'), meta: { title: 'Import a log' } },
+    {
+      path: '/roast/import',
+      component: () => import('@/roast/ImportPage.vue'),
+      meta: { title: 'Import a log' },
+    },
     { path: '/roast/:id(\\d+)', component: () => import('@/roast/RoastPage.vue'), meta: { title: 'Roast' } },
     { path: '/sample', component: () => import('@/sample/SamplesPage.vue'), meta: { title: 'Samples' } },
-    { path: '/sample/:id(\\d+)', component: () => import('@/sample/SamplePage.vue'), meta: { title: 'Bench' } },
+    {
+      path: '/sample/:id(\\d+)',
+      component: () => import('@/sample/SamplePage.vue'),
+      meta: { title: 'Bench' },
+    },
     { path: '/cupping', component: () => import('@/cupping/CuppingsPage.vue'), meta: { title: 'Cupping' } },
-    { path: '/cupping/:id(\\d+)', component: () => import('@/cupping/CuppingPage.vue'), meta: { title: 'Sheet' } },
+    {
+      path: '/cupping/:id(\\d+)',
+      component: () => import('@/cupping/CuppingPage.vue'),
+      meta: { title: 'Sheet' },
+    },
     { path: '/trace', component: () => import('@/trace/TracesPage.vue'), meta: { title: 'Traces' } },
     { path: '/trace/:id(\\d+)', component: () => import('@/trace/TracePage.vue'), meta: { title: 'Trace' } },
-    { path: '/:rest(.*)*', component: () => import('@/shared/components/LostPage.vue'), meta: { title: 'Not found' } },
+    {
+      path: '/:rest(.*)*',
+      component: () => import('@/shared/components/LostPage.vue'),
+      meta: { title: 'Not found' },
+    },
   ],
 })
 

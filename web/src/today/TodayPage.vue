@@ -9,7 +9,9 @@ const waiting = useWaiting()
 const tasks = computed(() => waiting.today?.tasks ?? [])
 const first = computed(() => tasks.value[0])
 const label = (word: string) => STATIONS.find((s) => s.word === word)?.label ?? word
-const today = new Intl.DateTimeFormat('en-GB', { weekday: 'long', day: 'numeric', month: 'long' }).format(new Date())
+const today = new Intl.DateTimeFormat('en-GB', { weekday: 'long', day: 'numeric', month: 'long' }).format(
+  new Date(),
+)
 </script>
 
 <template>
@@ -32,8 +34,8 @@ const today = new Intl.DateTimeFormat('en-GB', { weekday: 'long', day: 'numeric'
     <template #empty>
       <h2>Nothing waits</h2>
       <p class="my-3">
-        Begin with a green lot: enter what came, import the log of its sample roast, cup it, and read what the cup traces
-        back to.
+        Begin with a green lot: enter what came, import the log of its sample roast, cup it, and read what the
+        cup traces back to.
       </p>
       <v-btn color="primary" to="/green?new=1">Enter a lot</v-btn>
     </template>

@@ -5,8 +5,13 @@ import { useLoad } from './useLoad'
 
 describe('answer', () => {
   it('keeps the sentence and the fields of a problem document', async () => {
-    const error = { detail: 'Nothing was kept: 1 value to mend.', problems: [{ field: 'kg', message: 'Weight is 0' }] }
-    const { failure } = await answer(Promise.resolve({ error, response: new Response(null, { status: 422 }) }))
+    const error = {
+      detail: 'Nothing was kept: 1 value to mend.',
+      problems: [{ field: 'kg', message: 'Weight is 0' }],
+    }
+    const { failure } = await answer(
+      Promise.resolve({ error, response: new Response(null, { status: 422 }) }),
+    )
     expect(failure?.message).toBe('Nothing was kept: 1 value to mend.')
     expect(problemAt(failure, 'kg')).toBe('Weight is 0')
     expect(problemAt(failure, 'name')).toBeUndefined()
@@ -28,7 +33,12 @@ describe('useLoad', () => {
     const key = ref(1)
     const waiting: ((a: Answer<number>) => void)[] = []
     const scope = effectScope()
-    const loaded = scope.run(() => useLoad<number>(() => new Promise((r) => waiting.push(r)), () => key.value))!
+    const loaded = scope.run(() =>
+      useLoad<number>(
+        () => new Promise((r) => waiting.push(r)),
+        () => key.value,
+      ),
+    )!
     key.value = 2
     await nextTick()
     waiting[1]!({ data: 2 })

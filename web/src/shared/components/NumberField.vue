@@ -3,7 +3,13 @@ import { computed, ref, watch } from 'vue'
 import { parseDecimal } from '@/shared/format/text'
 
 /** A number with its unit. A decimal comma is as good as a point; what is no number is said at once. */
-const props = defineProps<{ label: string; unit?: string; problem?: string; whole?: boolean; hint?: string }>()
+const props = defineProps<{
+  label: string
+  unit?: string
+  problem?: string
+  whole?: boolean
+  hint?: string
+}>()
 const value = defineModel<number | undefined>()
 const emit = defineEmits<{ valid: [boolean] }>()
 

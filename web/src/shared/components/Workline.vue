@@ -42,7 +42,9 @@ const waitsText = (n: number) => (n === 0 ? 'nothing waits' : `${n} waiting`)
   <nav v-else class="narrow" aria-label="Stations">
     <v-menu>
       <template #activator="{ props: menu }">
-        <v-btn v-bind="menu" variant="text" :append-icon="mdiChevronDown">{{ here?.label ?? 'Stations' }}</v-btn>
+        <v-btn v-bind="menu" variant="text" :append-icon="mdiChevronDown">{{
+          here?.label ?? 'Stations'
+        }}</v-btn>
       </template>
       <v-list>
         <v-list-item

@@ -17,7 +17,9 @@ const onChart = [
       <table class="plain">
         <tbody>
           <tr v-for="k in keysInForce" :key="k.key + k.does">
-            <td><kbd>{{ k.key === ' ' ? 'space' : k.key }}</kbd></td>
+            <td>
+              <kbd>{{ k.key === ' ' ? 'space' : k.key }}</kbd>
+            </td>
             <td>{{ k.does }}</td>
           </tr>
           <tr v-for="[keys, does] in onChart" :key="keys">

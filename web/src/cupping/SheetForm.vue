@@ -1,0 +1,164 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import { answer, api, type Schemas } from '@/shared/api/client'
+import CupMarks from './CupMarks.vue'
+import ScoreRow from './ScoreRow.vue'
+import WordFinder from './WordFinder.vue'
+import { ATTRIBUTES } from './sheetContent'
+import { useSheet } from './useSheet'
+
+/** The 100-point form of one sample. It keeps itself; the sums are the server's. */
+const props = defineProps<{ sheet: Schemas['SheetView']; vocabulary: Schemas['WordView'][] }>()
+const emit = defineEmits<{ reload: [] }>()
+const { content, sums, state, problem, save, keepMine, takeTheirs } = useSheet(props.sheet)
+
+const STATES = {
+  kept: 'kept',
+  keeping: 'keeping…',
+  here: 'kept in this browser; goes to the server when it answers',
+  refused: 'not kept',
+  elsewhere: 'changed in another window',
+} as const
+
+const lines = computed(() => [
+  ['uniformity', sums.value.uniformity],
+  ['clean cup', sums.value.cleanCup],
+  ['sweetness', sums.value.sweetness],
+  ['defects', -sums.value.defects],
+])
+
+function score(field: string, value: number | undefined) {
+  const attributes = { ...content.value.attributes }
+  delete attributes[field]
+  content.value.attributes = value === undefined ? attributes : { ...attributes, [field]: value }
+}
+
+async function mine() {
+  const newest = await answer(
+    api.GET('/api/cuppings/{id}', { params: { path: { id: props.sheet.cuppingId } } }),
+  )
+  const sheet = newest.data?.sheets.find((s) => s.id === props.sheet.id)
+  if (sheet) {
+    await keepMine(sheet)
+  }
+}
+
+function theirs() {
+  takeTheirs()
+  emit('reload')
+}
+</script>
+
+<template>
+  <div class="sheet">
+    <div v-if="state === 'elsewhere'" class="card clash" role="alert">
+      <b>This sheet was changed in another window.</b> Nothing was overwritten.
+      <v-btn variant="outlined" @click="theirs">Take what the other window kept</v-btn>
+      <v-btn variant="outlined" @click="mine">Keep what is written here</v-btn>
+    </div>
+    <section class="card scores">
+      <v-text-field v-model="content.cupper" label="Cupper" class="cupper" maxlength="120" />
+      <ScoreRow
+        v-for="a in ATTRIBUTES"
+        :key="a.field"
+        :label="a.label"
+        :model-value="content.attributes[a.field]"
+        @update:model-value="score(a.field, $event)"
+      />
+      <p class="quiet keys">
+        On a scale: arrows step a quarter, or type the number. <kbd>/</kbd> finds a word.
+      </p>
+    </section>
+    <div class="side">
+      <section class="card total" :class="{ done: sums.finalScore !== undefined }">
+        <div>
+          <span class="label">{{ sums.finalScore === undefined ? 'so far' : 'final score' }}</span>
+          <output class="name figure">{{ (sums.finalScore ?? sums.runningTotal).toFixed(2) }}</output>
+        </div>
+        <div class="words">
+          <b v-if="sums.qualityClass">{{ sums.qualityClass }}</b>
+          <span v-else class="quiet">{{ sums.unscored.length }} of 7 attributes to score</span>
+          <span class="quiet parts">
+            <template v-for="([name, value], i) in lines" :key="name">
+              <template v-if="i"> · </template>{{ name }}
+              {{ Number(value).toFixed(value === 0 || Number.isInteger(value) ? 0 : 2) }}
+            </template>
+          </span>
+          <span v-if="sums.scaled" class="quiet"
+            >cup marks scaled from {{ sheet.cups.length }} to ten points</span
+          >
+          <span role="status" :class="state === 'refused' || state === 'here' ? 'ember' : 'quiet'"
+            >{{ STATES[state]
+            }}<template v-if="problem && state === 'refused'">: {{ problem }}</template></span
+          >
+          <v-btn v-if="state === 'refused'" size="small" variant="outlined" @click="save">Try again</v-btn>
+        </div>
+      </section>
+      <section class="card">
+        <h2>Cup by cup</h2>
+        <CupMarks v-model="content.cups" />
+      </section>
+      <section class="card">
+        <h2 class="mb-2">Words</h2>
+        <WordFinder v-model="content.words" :vocabulary="vocabulary" :cups="content.cups.length" />
+      </section>
+    </div>
+  </div>
+</template>
+
+<style scoped>
+.sheet {
+  display: grid;
+  grid-template-columns: minmax(0, 1.2fr) minmax(340px, 1fr);
+  gap: 16px;
+  align-items: start;
+}
+.clash {
+  grid-column: 1 / -1;
+  border-color: var(--ember);
+  display: flex;
+  flex-wrap: wrap;
+  gap: 10px;
+  align-items: center;
+}
+.side {
+  display: grid;
+  gap: 16px;
+}
+.cupper {
+  max-width: 300px;
+  margin-bottom: 8px;
+}
+.total {
+  display: flex;
+  gap: 22px;
+  align-items: center;
+}
+.figure {
+  display: block;
+  font-size: 2.6rem;
+  line-height: 1;
+}
+.total:not(.done) .figure {
+  color: var(--ink-2);
+}
+.words {
+  display: grid;
+  gap: 1px;
+}
+.parts {
+  font-size: 0.875rem;
+}
+.keys {
+  margin-top: 8px;
+  font-size: 0.9rem;
+}
+@media (max-width: 1000px) {
+  .sheet {
+    grid-template-columns: minmax(0, 1fr);
+  }
+  .total {
+    order: -1;
+  }
+}
+</style>

@@ -1,0 +1,130 @@
+<script setup lang="ts">
+import { computed, reactive, ref } from 'vue'
+import { answer, api, problemAt, type Failure, type Schemas } from '@/shared/api/client'
+import NumberField from '@/shared/components/NumberField.vue'
+import { isoDay } from '@/shared/format/text'
+
+/** A lot to enter or to change. What the server refuses is shown at its field; nothing typed is lost. */
+const props = defineProps<{ lot?: Schemas['LotView'] }>()
+const emit = defineEmits<{ saved: [lot: Schemas['LotView']]; cancel: [] }>()
+
+const PROCESSES = ['washed', 'natural', 'honey', 'wet-hulled', 'other'] as const
+type Process = (typeof PROCESSES)[number]
+
+const entry = reactive({
+  name: props.lot?.name ?? '',
+  supplier: props.lot?.supplier ?? '',
+  origin: props.lot?.origin ?? '',
+  process: (props.lot?.process ?? 'washed') as Process,
+  arrivalDate: props.lot?.arrivalDate ?? isoDay(new Date()),
+  kg: props.lot?.kg,
+  moisturePct: props.lot?.moisturePct,
+  densityGPerL: props.lot?.densityGPerL,
+  screen: props.lot?.screen ?? '',
+})
+const unreadable = reactive(new Set<string>())
+const failure = ref<Failure>()
+const saving = ref(false)
+const at = (field: string) => problemAt(failure.value, field)
+const note = (field: string, valid: boolean) => (valid ? unreadable.delete(field) : unreadable.add(field))
+const blocked = computed(() => unreadable.size > 0)
+
+async function save() {
+  if (saving.value || blocked.value) {
+    return
+  }
+  saving.value = true
+  // the server names what is missing, so an empty field goes as it is
+  const body = { ...entry, arrivalDate: entry.arrivalDate || undefined } as Schemas['LotEntry']
+  const result = props.lot
+    ? await answer(api.PUT('/api/lots/{id}', { params: { path: { id: props.lot.id } }, body }))
+    : await answer(api.POST('/api/lots', { body }))
+  saving.value = false
+  failure.value = result.failure
+  if (result.data) {
+    emit('saved', result.data)
+  }
+}
+</script>
+
+<template>
+  <form class="card form" novalidate @submit.prevent="save">
+    <h2>{{ lot ? 'Change the lot' : 'New lot' }}</h2>
+    <p v-if="failure" role="alert" class="ember">{{ failure.message }}</p>
+    <div class="fields">
+      <v-text-field v-model="entry.name" label="Name" autofocus :error-messages="at('name') ?? []" />
+      <v-text-field v-model="entry.supplier" label="Supplier" :error-messages="at('supplier') ?? []" />
+      <v-text-field v-model="entry.origin" label="Origin" :error-messages="at('origin') ?? []" />
+      <v-select
+        v-model="entry.process"
+        label="Process"
+        :items="PROCESSES"
+        :error-messages="at('process') ?? []"
+      />
+      <v-text-field
+        v-model="entry.arrivalDate"
+        label="Arrival date"
+        type="date"
+        :error-messages="at('arrivalDate') ?? []"
+      />
+      <NumberField
+        v-model="entry.kg"
+        label="Weight"
+        unit="kg"
+        :problem="at('kg')"
+        @valid="note('kg', $event)"
+      />
+      <NumberField
+        v-model="entry.moisturePct"
+        label="Moisture"
+        unit="%"
+        hint="10–12 % is the usual contract range"
+        :problem="at('moisturePct')"
+        @valid="note('moisturePct', $event)"
+      />
+      <NumberField
+        v-model="entry.densityGPerL"
+        label="Density, free-settled"
+        unit="g/L"
+        hint="about 700 and up is dense, below 680 soft"
+        :problem="at('densityGPerL')"
+        @valid="note('densityGPerL', $event)"
+      />
+      <v-text-field
+        v-model="entry.screen"
+        label="Screen"
+        hint="1/64 inch, one sieve or two: 16 or 17/18"
+        persistent-hint
+        :error-messages="at('screen') ?? []"
+      />
+    </div>
+    <div class="actions">
+      <v-btn type="submit" color="primary" :loading="saving" :disabled="blocked">{{
+        lot ? 'Save' : 'Keep the lot'
+      }}</v-btn>
+      <v-btn variant="outlined" @click="emit('cancel')">Cancel</v-btn>
+    </div>
+    <p class="caution">
+      Green dust: mask and extraction where it is handled in quantity. Do not roast or taste what is visibly
+      mouldy or smells of chemicals.
+    </p>
+  </form>
+</template>
+
+<style scoped>
+.form {
+  margin-bottom: 20px;
+  display: grid;
+  gap: 14px;
+}
+.fields {
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(230px, 1fr));
+  gap: 14px;
+  align-items: start;
+}
+.actions {
+  display: flex;
+  gap: 10px;
+}
+</style>

@@ -1,0 +1,85 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue'
+import { useRoute } from 'vue-router'
+import { answer, api } from '@/shared/api/client'
+import { useLoad } from '@/shared/api/useLoad'
+import PageState from '@/shared/components/PageState.vue'
+import RoastTable from '@/roast/RoastTable.vue'
+import { day, plural } from '@/shared/format/text'
+import LotForm from './LotForm.vue'
+
+const id = Number(useRoute().params.id)
+const lot = useLoad(() => answer(api.GET('/api/lots/{id}', { params: { path: { id } } })))
+const roasts = useLoad(() => answer(api.GET('/api/lots/{lotId}/roasts', { params: { path: { lotId: id } } })))
+const changing = ref(false)
+
+const facts = computed(() => {
+  const l = lot.data.value
+  return l
+    ? [
+        ['weight', `${l.kg} kg`],
+        ['moisture', l.moisturePct === undefined ? 'not measured' : `${l.moisturePct} %`],
+        ['density', l.densityGPerL === undefined ? 'not measured' : `${l.densityGPerL} g/L`],
+        ['screen', l.screen ?? 'not measured'],
+      ]
+    : []
+})
+</script>
+
+<template>
+  <PageState
+    :loading="lot.loading.value"
+    :failure="lot.failure.value"
+    :there="!!lot.data.value"
+    @retry="lot.reload"
+  >
+    <template v-if="lot.data.value">
+      <div class="page-head">
+        <h1>{{ lot.data.value.name }}</h1>
+        <span class="quiet">
+          {{ lot.data.value.process }} · {{ lot.data.value.origin }} · {{ lot.data.value.supplier }} · arrived
+          {{ day(lot.data.value.arrivalDate) }}
+        </span>
+        <span class="spacer" />
+        <v-btn variant="outlined" @click="changing = !changing">Change</v-btn>
+        <v-btn color="primary" :to="`/roast/import?lot=${id}`">Import a roast log</v-btn>
+      </div>
+      <LotForm
+        v-if="changing"
+        :lot="lot.data.value"
+        @saved="((changing = false), lot.reload())"
+        @cancel="changing = false"
+      />
+      <dl class="card facts">
+        <div v-for="[name, value] in facts" :key="name">
+          <dt class="label">{{ name }}</dt>
+          <dd>{{ value }}</dd>
+        </div>
+      </dl>
+      <h2 class="mt-6 mb-2">{{ plural(roasts.data.value?.length ?? 0, 'roast') }}</h2>
+      <PageState
+        :loading="roasts.loading.value"
+        :failure="roasts.failure.value"
+        :there="!!roasts.data.value"
+        :empty="roasts.data.value?.length === 0"
+        @retry="roasts.reload"
+      >
+        <template #empty>
+          <p>No sample of this lot has been roasted yet. Roast one, then import its log.</p>
+        </template>
+        <RoastTable :roasts="roasts.data.value ?? []" :lot="false" />
+      </PageState>
+    </template>
+  </PageState>
+</template>
+
+<style scoped>
+.facts {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 10px 48px;
+}
+.facts dd {
+  font-size: 1.25rem;
+}
+</style>

@@ -1,0 +1,228 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue'
+import { useRoute, useRouter } from 'vue-router'
+import { answer, api, type Failure } from '@/shared/api/client'
+import { useLoad } from '@/shared/api/useLoad'
+import NumberField from '@/shared/components/NumberField.vue'
+import MachineSelect from './MachineSelect.vue'
+import MappingDialog from './MappingDialog.vue'
+import { importLog, mappingOf, MAX_BYTES, megabytes } from './importing'
+
+/** Takes a roast log in: dropped, picked or pasted. All of its problems are shown, and nothing is kept while there is one. */
+const route = useRoute()
+const router = useRouter()
+const lots = useLoad(() => answer(api.GET('/api/lots')))
+
+const lotId = ref<number | undefined>(route.query.lot ? Number(route.query.lot) : undefined)
+const machineId = ref<number>()
+const greenG = ref<number>()
+const roastedG = ref<number>()
+const file = ref<File>()
+const pasted = ref('')
+const over = ref(false)
+const sending = ref(false)
+const failure = ref<Failure>()
+const map = ref<string[]>([])
+const celsius = ref<string>()
+
+const log = computed<Blob | undefined>(
+  () => file.value ?? (pasted.value.trim() ? new Blob([pasted.value]) : undefined),
+)
+const ready = computed(() => !!log.value && !!lotId.value && !sending.value)
+const mapping = computed(() => failure.value && mappingOf(failure.value.details))
+const asksUnit = computed(() => failure.value?.details.reason === 'asks-unit')
+const already = computed(
+  () => failure.value?.status === 409 && (failure.value.details.roastId as number | undefined),
+)
+const lotItems = computed(() =>
+  (lots.data.value ?? []).map((l) => ({ title: `${l.name}, ${l.process}`, value: l.id })),
+)
+
+function take(files: FileList | null | undefined) {
+  over.value = false
+  if (files?.length) {
+    file.value = files[0]
+    pasted.value = ''
+    forget()
+  }
+}
+
+function forget() {
+  failure.value = undefined
+  map.value = []
+  celsius.value = undefined
+}
+
+async function send(again = false) {
+  if (!log.value || !lotId.value || sending.value) {
+    return
+  }
+  if (log.value.size > MAX_BYTES) {
+    const message = `The file has ${megabytes(log.value.size)}: a roast log has at most ${megabytes(MAX_BYTES)}.`
+    failure.value = { status: 0, message, problems: [], details: {} }
+    return
+  }
+  sending.value = true
+  const result = await importLog(log.value, {
+    lotId: lotId.value,
+    machineId: machineId.value,
+    greenG: greenG.value,
+    roastedG: roastedG.value,
+    map: map.value,
+    celsius: celsius.value,
+    again,
+  })
+  sending.value = false
+  failure.value = result.failure
+  if (result.data) {
+    await router.push(`/roast/${result.data.id}`)
+  }
+}
+
+function mapped(pairs: string[]) {
+  map.value = pairs
+  void send()
+}
+
+function unitIs(answered: string) {
+  celsius.value = answered
+  void send()
+}
+</script>
+
+<template>
+  <div class="page-head">
+    <h1>Import a roast log</h1>
+    <span class="quiet"
+      >a CSV file with time and bean temperature; events and controls if they were logged</span
+    >
+  </div>
+  <form class="columns" @submit.prevent="send()">
+    <div class="card side">
+      <v-select v-model="lotId" label="Lot" :items="lotItems" no-data-text="No lot yet: enter one first" />
+      <MachineSelect v-model="machineId" />
+      <NumberField v-model="greenG" label="Weight in" unit="g" hint="may be left for the bench" />
+      <NumberField v-model="roastedG" label="Weight out" unit="g" />
+      <v-btn type="submit" color="primary" :disabled="!ready" :loading="sending">Import</v-btn>
+      <p v-if="!lotId" class="quiet">Choose the lot that was roasted.</p>
+    </div>
+    <div>
+      <label
+        class="drop"
+        :class="{ over }"
+        @dragover.prevent="over = true"
+        @dragleave="over = false"
+        @drop.prevent="take($event.dataTransfer?.files)"
+      >
+        <input
+          type="file"
+          class="d-sr-only"
+          accept=".csv,.txt,text/csv,text/plain"
+          @change="take(($event.target as HTMLInputElement).files)"
+        />
+        <template v-if="file"
+          ><b>{{ file.name }}</b>
+          <span class="quiet">{{ megabytes(file.size) }}. Choose another, or drop one here.</span></template
+        >
+        <template v-else><b>Choose a file</b> <span class="quiet">or drop it here</span></template>
+      </label>
+      <v-textarea
+        v-if="!file"
+        v-model="pasted"
+        label="or paste the log"
+        rows="8"
+        class="paste"
+        spellcheck="false"
+        @update:model-value="forget"
+      />
+      <v-btn v-else variant="outlined" class="mb-3" @click="((file = undefined), forget())"
+        >Paste instead</v-btn
+      >
+
+      <section v-if="failure && !mapping" class="card problems" role="alert">
+        <h2>{{ failure.message }}</h2>
+        <template v-if="asksUnit">
+          <p class="my-2">Nothing was kept yet.</p>
+          <v-btn color="primary" class="mr-2" @click="unitIs('is-fahrenheit')">They are °F: convert</v-btn>
+          <v-btn variant="outlined" @click="unitIs('as-written')">They are °C as written</v-btn>
+        </template>
+        <template v-else-if="already">
+          <v-btn color="primary" class="mr-2 mt-2" :to="`/roast/${already}`">Open that roast</v-btn>
+          <v-btn variant="outlined" class="mt-2" @click="send(true)">Keep it a second time</v-btn>
+        </template>
+        <table v-else-if="failure.problems.length" class="plain mt-2">
+          <thead>
+            <tr>
+              <th>Line</th>
+              <th>What is wrong</th>
+            </tr>
+          </thead>
+          <tbody>
+            <tr v-for="(p, i) in failure.problems" :key="i">
+              <td class="line">{{ p.line || 'file' }}</td>
+              <td>{{ p.message }}</td>
+            </tr>
+          </tbody>
+        </table>
+        <p v-if="failure.problems.length" class="quiet mt-2">
+          Nothing was kept. Mend the file, or the text above, and import again.
+        </p>
+      </section>
+      <section v-else class="quiet format">
+        <p>
+          Columns: <code>time</code> (seconds or m:ss) and <code>bean_c</code> or <code>bean_f</code>; if
+          logged <code>environment_c</code>, <code>gas_pct</code>, <code>airflow_pct</code>,
+          <code>drum_rpm</code>, <code>event</code> (charge, dry_end, first_crack, drop and more). Comma or
+          semicolon between them.
+        </p>
+      </section>
+    </div>
+  </form>
+  <MappingDialog v-if="mapping" :mapping="mapping" @done="mapped" @cancel="failure = undefined" />
+</template>
+
+<style scoped>
+.columns {
+  display: grid;
+  grid-template-columns: minmax(260px, 340px) 1fr;
+  gap: 20px;
+  align-items: start;
+}
+.side {
+  display: grid;
+  gap: 14px;
+}
+.drop {
+  display: block;
+  border: 2px dashed var(--ink-2);
+  border-radius: 5px;
+  padding: 28px 20px;
+  text-align: center;
+  cursor: pointer;
+  margin-bottom: 14px;
+}
+.drop:focus-within {
+  outline: 2px solid var(--moss);
+  outline-offset: 2px;
+}
+.over {
+  background: var(--band);
+}
+.paste {
+  margin-bottom: 14px;
+}
+.problems {
+  border-color: var(--ember);
+}
+.line {
+  font-weight: 600;
+}
+.format code {
+  color: var(--ink);
+}
+@media (max-width: 800px) {
+  .columns {
+    grid-template-columns: 1fr;
+  }
+}
+</style>

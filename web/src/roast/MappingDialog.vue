@@ -1,0 +1,63 @@
+<script setup lang="ts">
+import { computed, reactive } from 'vue'
+import type { Mapping } from './importing'
+
+/** Asks what the unknown headings of a file mean. */
+const props = defineProps<{ mapping: Mapping }>()
+const emit = defineEmits<{ done: [map: string[]]; cancel: [] }>()
+
+const chosen = reactive<Record<string, string>>({})
+const options = computed(() => [
+  ...props.mapping.known.map((k) => ({ title: k, value: k })),
+  { title: 'leave this column out', value: 'ignore' },
+])
+const complete = computed(() => props.mapping.unknown.every((h) => chosen[h]))
+const sample = (heading: string) => {
+  const column = props.mapping.headings.indexOf(heading)
+  return props.mapping.firstRows
+    .map((row) => row[column] ?? '')
+    .filter(Boolean)
+    .join(', ')
+}
+
+function done() {
+  emit(
+    'done',
+    props.mapping.unknown.map((h) => `${h.trim()}:${chosen[h]}`),
+  )
+}
+</script>
+
+<template>
+  <v-dialog :model-value="true" aria-labelledby="mapping-title" @update:model-value="emit('cancel')">
+    <form class="card" @submit.prevent="done">
+      <h2 id="mapping-title">What do these columns mean?</h2>
+      <p class="quiet mb-4">Their headings are not known. Nothing has been kept yet.</p>
+      <div v-for="heading in mapping.unknown" :key="heading" class="row">
+        <div>
+          <b>{{ heading }}</b>
+          <p class="quiet">{{ sample(heading) || 'empty in the first rows' }}</p>
+        </div>
+        <v-select v-model="chosen[heading]" :items="options" :label="`${heading} is`" />
+      </div>
+      <div class="actions">
+        <v-btn type="submit" color="primary" :disabled="!complete">Import with these</v-btn>
+        <v-btn variant="outlined" @click="emit('cancel')">Cancel</v-btn>
+      </div>
+    </form>
+  </v-dialog>
+</template>
+
+<style scoped>
+.row {
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  gap: 16px;
+  margin-bottom: 14px;
+  align-items: center;
+}
+.actions {
+  display: flex;
+  gap: 10px;
+}
+</style>

@@ -1,0 +1,315 @@
+<script setup lang="ts">
+import { computed, ref, shallowRef, watch } from 'vue'
+import { useElementSize } from '@vueuse/core'
+import VChart from 'vue-echarts'
+import { use } from 'echarts/core'
+import { LineChart } from 'echarts/charts'
+import { GridComponent } from 'echarts/components'
+import { SVGRenderer } from 'echarts/renderers'
+import type { Schemas } from '@/shared/api/client'
+import { clock } from '@/shared/format/text'
+import { degree, rateUnit, shownRate } from '@/shared/format/units'
+import { usePreferences } from '@/shared/preferences'
+import EventRail from './EventRail.vue'
+import PhaseRuler from './PhaseRuler.vue'
+import { layout, TimeScale } from './geometry'
+import { chartOption, lanesOf, type ChartColours } from './options'
+import { readingAt, stepAt, type Curve } from './series'
+
+use([LineChart, GridComponent, SVGRenderer])
+
+/** The roast chart: phase ruler, events, temperatures, rate of rise with its faults, control lanes. */
+const props = withDefaults(
+  defineProps<{
+    curve: Curve
+    analysis: Schemas['AnalysisView']
+    events: Schemas['EventView'][]
+    height?: number
+    editable?: boolean
+    /** A stretch to light, s since charge. */
+    lit?: { fromS: number; toS: number }
+  }>(),
+  { height: 480, editable: false, lit: undefined },
+)
+const emit = defineEmits<{ move: [kind: string, timeS: number]; remove: [kind: string] }>()
+const cursor = defineModel<number | undefined>('cursor')
+
+const BEFORE_CHARGE_S = 15
+const AFTER_DROP_S = 12
+const STEP_S = 1
+const LONG_STEP_S = 10
+
+const box = ref<HTMLElement>()
+const { width } = useElementSize(box)
+const preferences = usePreferences()
+
+const shownEvents = computed(() => {
+  const turning = props.analysis.turningPoint
+  const marked = props.events.some((e) => e.kind === 'turning_point')
+  return turning && !marked
+    ? [...props.events, { kind: 'turning_point', timeS: turning.timeS }]
+    : props.events
+})
+const range = computed(() => {
+  const t = props.curve.beanC.timeS
+  const last = t[t.length - 1] ?? 60
+  const drop = props.analysis.drop?.timeS ?? last
+  return { fromS: Math.max(t[0] ?? 0, -BEFORE_CHARGE_S), toS: Math.min(last, drop + AFTER_DROP_S) }
+})
+const lanes = computed(() => lanesOf(props.curve))
+const geometry = computed(() =>
+  layout(width.value, props.height, width.value < 620 ? 3 : 2, lanes.value.length),
+)
+const scale = computed(() => new TimeScale(geometry.value, range.value.fromS, range.value.toS))
+
+const colours = shallowRef<ChartColours>({ ink: '#000', quiet: '#555', line: '#ccc', log: '#258' })
+watch(
+  () => preferences.dark,
+  () => {
+    const style = getComputedStyle(document.documentElement)
+    const read = (name: string) => style.getPropertyValue(name).trim()
+    colours.value = { ink: read('--ink'), quiet: read('--ink-2'), line: read('--line'), log: read('--log') }
+  },
+  { immediate: true, flush: 'post' },
+)
+
+const option = computed(() =>
+  chartOption(props.curve, preferences.units, geometry.value, scale.value, colours.value),
+)
+
+const readout = computed(() => {
+  const t = cursor.value
+  if (t === undefined) {
+    return []
+  }
+  const bean = readingAt(props.curve.beanC, t, props.curve.gapS)
+  const environment = readingAt(props.curve.environmentC, t, props.curve.gapS)
+  const ror = readingAt(props.curve.rorCPerMin, t, props.curve.gapS)
+  const rows = [
+    ['at', clock(t)],
+    ['bean', bean === undefined ? 'no reading' : preferences.temperatureText(bean)],
+    ['environment', environment === undefined ? '–' : preferences.temperatureText(environment)],
+    ['rate of rise', ror === undefined ? '–' : preferences.rateText(ror)],
+  ]
+  for (const lane of lanes.value) {
+    const value = stepAt(lane.series, t)
+    rows.push([lane.name, value === undefined ? '–' : `${value} %`])
+  }
+  return rows
+})
+
+const brackets = computed(() =>
+  props.analysis.faults.map((f) => {
+    const left = scale.value.x(f.fromS)
+    const right = scale.value.x(f.toS)
+    const from = shownRate(f.fromCPerMin, preferences.units).toFixed(1)
+    const to = shownRate(f.toCPerMin, preferences.units).toFixed(1)
+    const text = `${f.kind}, ${from} to ${to} in ${Math.round(f.toS - f.fromS)} s`
+    return {
+      left,
+      width: Math.max(4, right - left),
+      text,
+      flipped: left > geometry.value.width * 0.5,
+      key: f.kind + f.fromS,
+    }
+  }),
+)
+
+function onPointer(event: PointerEvent) {
+  if (box.value) {
+    cursor.value = Math.round(scale.value.timeS(event.clientX - box.value.getBoundingClientRect().left))
+  }
+}
+
+function onKey(event: KeyboardEvent) {
+  const middle = (range.value.fromS + range.value.toS) / 2
+  const step = event.shiftKey ? LONG_STEP_S : STEP_S
+  const moves: Record<string, number> = {
+    ArrowLeft: (cursor.value ?? middle) - step,
+    ArrowRight: (cursor.value ?? middle) + step,
+    Home: range.value.fromS,
+    End: range.value.toS,
+  }
+  const to = moves[event.key]
+  if (to !== undefined) {
+    event.preventDefault()
+    cursor.value = Math.round(Math.min(range.value.toS, Math.max(range.value.fromS, to)))
+  }
+}
+</script>
+
+<template>
+  <div>
+    <div
+      ref="box"
+      class="roast-chart"
+      :style="{ height: `${height}px` }"
+      tabindex="0"
+      role="group"
+      aria-label="Roast chart. Left and right arrows read it, with Shift ten seconds at a time."
+      @pointermove="onPointer"
+      @pointerdown="onPointer"
+      @keydown="onKey"
+    >
+      <v-chart
+        v-if="width > 0"
+        class="drawing"
+        :option="option"
+        autoresize
+        :update-options="{ notMerge: true }"
+        :init-options="{ renderer: 'svg' }"
+      />
+      <PhaseRuler :analysis="analysis" :scale="scale" />
+      <span
+        class="pane-name"
+        :style="{ top: `${geometry.temperature.top - 2}px`, left: `${geometry.left + 4}px` }"
+        >bean, environment {{ degree(preferences.units) }}</span
+      >
+      <span class="pane-name" :style="{ top: `${geometry.ror.top - 21}px`, left: `${geometry.left + 4}px` }"
+        >rate of rise {{ rateUnit(preferences.units) }}</span
+      >
+      <span
+        v-for="(lane, i) in lanes"
+        :key="lane.name"
+        class="lane-name"
+        :style="{ top: `${geometry.lanes[i]!.top}px`, width: `${geometry.left - 10}px` }"
+        >{{ lane.name }}</span
+      >
+      <div
+        v-if="lit"
+        class="lit"
+        :style="{
+          left: `${scale.x(lit.fromS)}px`,
+          width: `${Math.max(6, scale.x(lit.toS) - scale.x(lit.fromS))}px`,
+          top: '30px',
+          height: `${geometry.ror.top + geometry.ror.height - 30}px`,
+        }"
+      />
+      <EventRail
+        :events="shownEvents"
+        :scale="scale"
+        :top="34"
+        :bottom="geometry.ror.top + geometry.ror.height"
+        :editable="editable"
+        @move="(kind, timeS) => emit('move', kind, timeS)"
+        @remove="(kind) => emit('remove', kind)"
+      />
+      <div
+        v-for="b in brackets"
+        :key="b.key"
+        class="bracket"
+        :style="{ left: `${b.left}px`, width: `${b.width}px`, top: `${geometry.ror.top + 4}px` }"
+      >
+        <span :class="{ flipped: b.flipped }">{{ b.text }}</span>
+      </div>
+      <div
+        v-if="cursor !== undefined"
+        class="cursor"
+        :style="{ left: `${scale.x(cursor)}px`, height: `${geometry.axis - 30}px` }"
+      />
+      <div
+        v-if="lit"
+        class="anchor"
+        data-thread-anchor
+        :style="{
+          left: `${(scale.x(lit.fromS) + scale.x(lit.toS)) / 2}px`,
+          top: `${geometry.ror.top - 27}px`,
+        }"
+      />
+    </div>
+    <dl class="readout" aria-live="polite">
+      <template v-if="readout.length">
+        <div v-for="[name, value] in readout" :key="name">
+          <dt>{{ name }}</dt>
+          <dd>{{ value }}</dd>
+        </div>
+      </template>
+      <p v-else class="quiet">Point at the chart, or use the arrow keys on it, to read it.</p>
+    </dl>
+  </div>
+</template>
+
+<style scoped>
+.roast-chart {
+  position: relative;
+  width: 100%;
+  overflow: hidden;
+  touch-action: pan-y;
+  user-select: none;
+}
+.drawing {
+  position: absolute;
+  inset: 0;
+}
+.pane-name,
+.lane-name {
+  position: absolute;
+  font-size: 0.8125rem;
+  color: var(--ink-2);
+  background: var(--card);
+  pointer-events: none;
+}
+.lane-name {
+  text-align: right;
+  line-height: 20px;
+}
+.cursor {
+  position: absolute;
+  top: 30px;
+  border-left: 1px solid var(--ink);
+  pointer-events: none;
+}
+.lit {
+  position: absolute;
+  background: color-mix(in srgb, var(--ember) 12%, transparent);
+  pointer-events: none;
+}
+/* as high as the gap between the panes: threads run level at its top and end at its foot */
+.anchor {
+  position: absolute;
+  width: 1px;
+  height: 28px;
+}
+.bracket {
+  position: absolute;
+  height: 8px;
+  border: 2px solid var(--ember);
+  border-bottom: 0;
+  pointer-events: none;
+}
+.bracket span {
+  position: absolute;
+  bottom: 8px;
+  left: 0;
+  white-space: nowrap;
+  font-size: 0.8125rem;
+  font-weight: 700;
+  color: var(--ember);
+  background: var(--card);
+  padding: 0 3px;
+}
+.bracket .flipped {
+  left: auto;
+  right: 100%;
+  bottom: -4px;
+  margin-right: 4px;
+}
+.readout {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 2px 22px;
+  min-height: 28px;
+  padding: 6px 4px 0 46px;
+  font-size: 0.9375rem;
+}
+.readout div {
+  display: flex;
+  gap: 6px;
+}
+.readout dt {
+  color: var(--ink-2);
+}
+.readout dd {
+  font-weight: 600;
+}
+</style>

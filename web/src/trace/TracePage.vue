@@ -1,0 +1,151 @@
+<script setup lang="ts">
+import { computed, defineAsyncComponent, ref, watch } from 'vue'
+import { useRoute } from 'vue-router'
+import { answer, api } from '@/shared/api/client'
+import { useLoad } from '@/shared/api/useLoad'
+import PageState from '@/shared/components/PageState.vue'
+import { plural } from '@/shared/format/text'
+import { usePreferences } from '@/shared/preferences'
+import { useWaiting } from '@/shared/waiting'
+import { loadWhole } from '@/roast/useRoast'
+import EvidenceSum from './EvidenceSum.vue'
+import TraceBoard from './TraceBoard.vue'
+
+const RoastChart = defineAsyncComponent(() => import('@/shared/chart/RoastChart.vue'))
+
+/** What a roast tastes of, what may have done it, and the one change for the next roast. */
+const id = Number(useRoute().params.id)
+const preferences = usePreferences()
+const waiting = useWaiting()
+const whole = useLoad(() => loadWhole(id))
+const trace = useLoad(
+  () => {
+    const { temperature, per } = preferences.units
+    const query = { fahrenheit: temperature === 'F', per30s: per === '30s' }
+    return answer(api.GET('/api/roasts/{id}/trace', { params: { path: { id }, query } }))
+  },
+  () => preferences.units,
+)
+const cause = ref<string>()
+const pointed = ref<{ fromS: number; toS: number }>()
+const board = ref<InstanceType<typeof TraceBoard>>()
+
+const chosen = computed(
+  () => trace.data.value?.findings.find((f) => f.cause === cause.value) ?? trace.data.value?.findings[0],
+)
+const lit = computed(() => {
+  if (pointed.value) {
+    return pointed.value
+  }
+  const strongest = chosen.value?.evidence.find(
+    (e) => e.source === 'log' && e.says === 'for' && e.fromS !== undefined,
+  )
+  return strongest ? { fromS: strongest.fromS!, toS: strongest.toS! } : undefined
+})
+const cupped = computed(() => {
+  const t = trace.data.value
+  if (!t || t.cups === 0) {
+    return 'not cupped yet'
+  }
+  const rest = t.restHours === undefined ? '' : ` after ${Math.round(t.restHours)} h`
+  return `cupped${rest}, ${plural(t.cups, 'cup')} on ${plural(t.sheets, 'sheet')}`
+})
+
+async function settle(settled: boolean) {
+  await answer(api.PUT('/api/roasts/{id}/trace/settled', { params: { path: { id } }, body: { settled } }))
+  await Promise.all([trace.reload(), waiting.refresh()])
+}
+
+watch(cause, () => (pointed.value = undefined))
+</script>
+
+<template>
+  <PageState
+    :loading="trace.loading.value"
+    :failure="trace.failure.value ?? whole.failure.value"
+    :there="!!trace.data.value && !!whole.data.value"
+    @retry="(trace.reload(), whole.reload())"
+  >
+    <template v-if="trace.data.value && whole.data.value">
+      <div class="page-head">
+        <h1>{{ whole.data.value.roast.lotName }}, {{ whole.data.value.roast.process }}</h1>
+        <span class="quiet">
+          <router-link class="plain" :to="`/roast/${id}`"
+            >roast {{ whole.data.value.roast.number }}</router-link
+          >
+          · {{ cupped
+          }}<template v-if="trace.data.value.finalScore !== undefined">
+            · {{ trace.data.value.finalScore.toFixed(2) }}</template
+          >
+        </span>
+        <span class="spacer" />
+        <v-btn variant="outlined" @click="settle(!trace.data.value.settled)">
+          {{ trace.data.value.settled ? 'Take it up again' : 'Done with this one' }}
+        </v-btn>
+      </div>
+      <TraceBoard ref="board" :trace="trace.data.value" :chosen="chosen" :lit="lit" @choose="cause = $event">
+        <RoastChart
+          :curve="whole.data.value.curve"
+          :analysis="whole.data.value.analysis"
+          :events="whole.data.value.roast.events"
+          :lit="lit"
+          :height="400"
+          @vue:mounted="board?.redraw()"
+        />
+        <template v-if="chosen" #sum>
+          <section class="card">
+            <h2 class="label mb-2">Why {{ chosen.cause }}: the sum</h2>
+            <EvidenceSum :finding="chosen" @light="pointed = $event" />
+          </section>
+        </template>
+        <template v-if="chosen" #change>
+          <section class="card">
+            <h2 class="label mb-2">Change one thing</h2>
+            <template v-if="chosen.correction">
+              <p class="name change">{{ chosen.correction.text }}</p>
+              <p class="quiet">{{ chosen.correction.why }} Then cup the old and the new side by side.</p>
+            </template>
+            <p v-else-if="chosen.standing === 'to-watch'" class="name change">
+              Nothing: the cup does not show it.
+            </p>
+            <p v-else class="name change">Nothing in the roast yet: the log does not explain this cup.</p>
+            <div v-if="chosen.missing.length" class="missing">
+              <h3 class="label">Missing</h3>
+              <ul>
+                <li v-for="m in chosen.missing" :key="m">{{ m }}</li>
+              </ul>
+              <p class="links">
+                <router-link class="plain" :to="`/sample/${id}`">Bench figures</router-link>
+                <router-link class="plain" :to="`/green/${whole.data.value.roast.lotId}`"
+                  >The lot</router-link
+                >
+                <router-link class="plain" :to="`/cupping?roast=${id}`">Cup it again</router-link>
+              </p>
+            </div>
+          </section>
+        </template>
+      </TraceBoard>
+    </template>
+  </PageState>
+</template>
+
+<style scoped>
+.change {
+  font-size: 1.25rem;
+  line-height: 1.3;
+  margin-bottom: 6px;
+}
+.missing {
+  border-top: 1px solid var(--line);
+  margin-top: 14px;
+  padding-top: 10px;
+}
+.missing ul {
+  padding-left: 18px;
+}
+.links {
+  display: flex;
+  gap: 18px;
+  margin-top: 8px;
+}
+</style>

@@ -1,0 +1,67 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import { answer, api } from '@/shared/api/client'
+import { useLoad } from '@/shared/api/useLoad'
+import PageState from '@/shared/components/PageState.vue'
+import { moment } from '@/shared/format/text'
+import { STANDINGS } from './standings'
+
+const roasts = useLoad(() => answer(api.GET('/api/roasts')))
+const traces = useLoad(() => answer(api.GET('/api/traces')))
+const rows = computed(() => {
+  const byId = new Map((roasts.data.value ?? []).map((r) => [r.id, r]))
+  return (traces.data.value ?? [])
+    .flatMap((trace) => {
+      const roast = byId.get(trace.roastId)
+      return roast ? [{ trace, roast }] : []
+    })
+    .sort((a, b) => rank(a.trace) - rank(b.trace))
+})
+const rank = (t: { settled: boolean; standing?: string }) =>
+  t.settled ? 3 : t.standing === undefined ? 2 : t.standing === 'to-watch' ? 1 : 0
+</script>
+
+<template>
+  <div class="page-head">
+    <h1>Trace</h1>
+    <span class="quiet">cupped roasts, and what their taste traces back to</span>
+  </div>
+  <PageState
+    :loading="traces.loading.value"
+    :failure="roasts.failure.value ?? traces.failure.value"
+    :there="!!traces.data.value && !!roasts.data.value"
+    :empty="rows.length === 0"
+    @retry="(roasts.reload(), traces.reload())"
+  >
+    <template #empty><p>Nothing to trace yet: finish a cupping sheet first.</p></template>
+    <div class="card table-scroll">
+      <table class="plain">
+        <thead>
+          <tr>
+            <th>Roast</th>
+            <th>Roasted</th>
+            <th class="num">Score</th>
+            <th>Strongest finding</th>
+            <th>Standing</th>
+          </tr>
+        </thead>
+        <tbody>
+          <tr v-for="{ trace, roast } in rows" :key="trace.roastId">
+            <td>
+              <router-link :to="`/trace/${trace.roastId}`"
+                >{{ roast.lotName }}, roast {{ roast.number }}</router-link
+              >
+              <span class="quiet"> {{ roast.process }}</span>
+            </td>
+            <td>{{ moment(roast.roastedAt) }}</td>
+            <td class="num">{{ trace.finalScore?.toFixed(2) ?? '–' }}</td>
+            <td>{{ trace.cause ?? 'nothing found' }}</td>
+            <td :class="{ ember: trace.standing === 'supported' && !trace.settled }">
+              {{ trace.settled ? 'done with' : trace.standing ? STANDINGS[trace.standing] : '' }}
+            </td>
+          </tr>
+        </tbody>
+      </table>
+    </div>
+  </PageState>
+</template>
