@@ -18,7 +18,7 @@ public class BarrowmistApplication {
         try {
             System.setProperty("barrowmist.data.path", dataFile().toString());
             SpringApplication.run(BarrowmistApplication.class, args);
-        } catch (StartupProblem | IOException e) {
+        } catch (IOException e) {
             refuse(e.getMessage());
         } catch (RuntimeException e) {
             StartupProblem.explain(e).ifPresentOrElse(BarrowmistApplication::refuse, () -> {

@@ -4,11 +4,7 @@ import java.util.Optional;
 import org.springframework.boot.web.server.PortInUseException;
 
 /** Why the server cannot start, said in one line. */
-public class StartupProblem extends RuntimeException {
-
-    public StartupProblem(String message) {
-        super(message);
-    }
+final class StartupProblem {
 
     /** A line for the usual reasons; empty for an unusual one, which keeps its stack trace. */
     static Optional<String> explain(Throwable thrown) {

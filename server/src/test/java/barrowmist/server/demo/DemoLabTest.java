@@ -1,0 +1,135 @@
+package barrowmist.server.demo;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.mockito.Mockito.mock;
+import static org.mockito.Mockito.verifyNoInteractions;
+import static org.mockito.Mockito.when;
+
+import barrowmist.server.Lab;
+import barrowmist.server.LabTest;
+import barrowmist.server.cupping.CuppingService;
+import barrowmist.server.green.LotEntry;
+import barrowmist.server.green.LotService;
+import barrowmist.server.green.LotView;
+import barrowmist.server.roast.MachineService;
+import barrowmist.server.roast.RoastService;
+import barrowmist.server.sample.SampleService;
+import java.time.Clock;
+import java.time.LocalDate;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import org.junit.jupiter.api.Test;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.boot.DefaultApplicationArguments;
+import org.springframework.test.context.TestPropertySource;
+import org.springframework.test.web.servlet.MockMvc;
+import tools.jackson.databind.JsonNode;
+
+/** The demo laboratory tells the story that the README walks through. */
+@LabTest
+@TestPropertySource(properties = "barrowmist.demo=true")
+class DemoLabTest {
+
+    private static final LocalDate TODAY = LocalDate.of(2026, 3, 2);
+    private final Lab lab;
+
+    DemoLabTest(@Autowired MockMvc mvc) {
+        lab = new Lab(mvc);
+    }
+
+    private Map<String, String> findings() {
+        Map<Long, String> names = new HashMap<>();
+        lab.get("/api/roasts")
+                .body()
+                .forEach(r -> names.put(
+                        r.get("id").asLong(),
+                        r.get("lotName").asString() + " " + r.get("number").asInt()));
+        Map<String, String> findings = new HashMap<>();
+        for (JsonNode row : lab.get("/api/traces").body()) {
+            if (row.get("cause") != null) {
+                findings.put(
+                        names.get(row.get("roastId").asLong()),
+                        row.get("cause").asString() + ", " + row.get("standing").asString());
+            }
+        }
+        return findings;
+    }
+
+    @Test
+    void eachFaultIsTracedToItsCauseAndSoundRoastsToNone() {
+        assertThat(findings())
+                .containsExactlyInAnyOrderEntriesOf(Map.of(
+                        "Gatovu Hill 2", "baked, supported",
+                        "Mwendo Slope 2", "baked, supported",
+                        "Serra Clara 3", "scorched, supported",
+                        "Kivumba Ridge 3", "underdeveloped, supported",
+                        "Tres Nubes 3", "underdeveloped, supported",
+                        "Kapenda Station 2", "baked, to-watch",
+                        "Las Brumas 3", "baked, unexplained"));
+    }
+
+    @Test
+    void theReferenceIsLearnedForWashedAndForNaturals() {
+        int learned = 0;
+        for (JsonNode roast : lab.get("/api/roasts").body()) {
+            JsonNode charge = lab.get("/api/roasts/" + roast.get("id").asLong() + "/analysis")
+                    .body()
+                    .get("reference")
+                    .get("chargeC");
+            boolean usual =
+                    List.of("washed", "natural").contains(roast.get("process").asString());
+            assertThat(charge.get("learned").asBoolean()).isEqualTo(usual);
+            learned += usual ? 1 : 0;
+        }
+        assertThat(learned).isGreaterThanOrEqualTo(16);
+    }
+
+    @Test
+    void allIsInventedAndFromElsewhere() {
+        List<String> avoided = List.of(
+                "Papua New Guinea",
+                "El Salvador",
+                "Ethiopia",
+                "Panama",
+                "Colombia",
+                "Guatemala",
+                "Java",
+                "Peru",
+                "Jamaica");
+        List<LotEntry> lots = DemoLab.lots(TODAY);
+        assertThat(lots).hasSizeGreaterThanOrEqualTo(8);
+        assertThat(lots).extracting(LotEntry::origin).doesNotContainAnyElementsOf(avoided);
+        assertThat(lots).extracting(LotEntry::supplier).hasSizeGreaterThan(4);
+        assertThat(lots.stream().map(LotEntry::supplier).distinct()).hasSize(4);
+    }
+
+    @Test
+    void logsLookLikeARealProbes() {
+        String csv = DemoLab.roasts().get(0).curve().csv("2026-03-02T09:10", 1);
+        double[] times = csv.lines()
+                .skip(3)
+                .mapToDouble(l -> Double.parseDouble(l.split(",")[0]))
+                .toArray();
+        long lost = 0;
+        for (int i = 1; i < times.length; i++) {
+            lost += times[i] - times[i - 1] > 1.5 ? 1 : 0;
+        }
+        assertThat(lost).isBetween(3L, 40L);
+        assertThat(csv)
+                .isEqualTo(DemoLab.roasts().get(0).curve().csv("2026-03-02T09:10", 1))
+                .isNotEqualTo(DemoLab.roasts().get(0).curve().csv("2026-03-02T09:10", 2));
+    }
+
+    @Test
+    void aLabWithLotsIsLeftAlone() {
+        LotService lots = mock(LotService.class);
+        MachineService machines = mock(MachineService.class);
+        RoastService roasts = mock(RoastService.class);
+        when(lots.list())
+                .thenReturn(List.of(new LotView(1, "Own", "S", "O", "washed", TODAY, 60, null, null, null, 0)));
+        new DemoSeeder(lots, machines, roasts, mock(SampleService.class), mock(CuppingService.class), Clock.systemUTC())
+                .run(new DefaultApplicationArguments());
+        verifyNoInteractions(machines, roasts);
+    }
+}
