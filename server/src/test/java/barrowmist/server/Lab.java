@@ -1,10 +1,6 @@
 package barrowmist.server;
 
 import java.nio.charset.StandardCharsets;
-import java.util.Arrays;
-import java.util.Locale;
-import java.util.Map;
-import java.util.stream.Collectors;
 import org.springframework.http.MediaType;
 import org.springframework.mock.web.MockHttpServletResponse;
 import org.springframework.test.web.servlet.MockMvc;
@@ -76,28 +72,4 @@ public final class Lab {
             throw new IllegalStateException(e);
         }
     }
-
-    /**
-     * A log at 1 Hz of an invented roast: charge at 190 °C, turning point near 1:10, a steady decline of the rate of rise
-     * to first crack at 8:00, and then either on to the drop at 9:40, or a crash to 1.5 °C/min in 25 s.
-     */
-    public static String log(boolean crash, String events) {
-        StringBuilder csv = new StringBuilder("time,bean_c,gas_pct,event\n");
-        Map<Integer, String> named = Arrays.stream(events.split(";"))
-                .map(e -> e.split("="))
-                .collect(Collectors.toMap(e -> Integer.parseInt(e[0]), e -> e[1]));
-        double bean = 61;
-        for (int t = 0; t <= 580; t++) {
-            double steady = t < 120 ? 22 : 22 - (t - 120) / 360.0 * 14;
-            double late = crash ? Math.max(1.5, 8 - (t - 480) / 25.0 * 6.5) : 8 - (t - 480) / 100.0 * 3.5;
-            double probe = bean + 129 * Math.exp(-t / 25.0);
-            String event = named.getOrDefault(t, "");
-            csv.append(String.format(Locale.ROOT, "%d,%.2f,%d,%s%n", t, probe, t < 465 ? 65 : 30, event));
-            bean += (t < 480 ? steady : late) / 60;
-        }
-        return csv.toString();
-    }
-
-    /** The usual events of {@link #log}. */
-    public static final String EVENTS = "0=charge;285=dry_end;480=first_crack;580=drop";
 }
