@@ -217,15 +217,15 @@ function onKey(event: KeyboardEvent) {
         }"
       />
     </div>
-    <dl class="readout" aria-live="polite">
-      <template v-if="readout.length">
+    <div class="readout" aria-live="polite">
+      <dl v-if="readout.length">
         <div v-for="[name, value] in readout" :key="name">
           <dt>{{ name }}</dt>
           <dd>{{ value }}</dd>
         </div>
-      </template>
+      </dl>
       <p v-else class="quiet">Point at the chart, or use the arrow keys on it, to read it.</p>
-    </dl>
+    </div>
   </div>
 </template>
 
@@ -295,14 +295,16 @@ function onKey(event: KeyboardEvent) {
   margin-right: 4px;
 }
 .readout {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 2px 22px;
   min-height: 28px;
   padding: 6px 4px 0 46px;
   font-size: 0.9375rem;
 }
-.readout div {
+.readout dl {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 2px 22px;
+}
+.readout dl div {
   display: flex;
   gap: 6px;
 }

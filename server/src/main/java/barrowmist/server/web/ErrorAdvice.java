@@ -5,9 +5,12 @@ import java.util.List;
 import java.util.stream.Collectors;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
+import org.springframework.core.io.ClassPathResource;
+import org.springframework.core.io.Resource;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.HttpStatusCode;
+import org.springframework.http.MediaType;
 import org.springframework.http.ProblemDetail;
 import org.springframework.http.ResponseEntity;
 import org.springframework.http.converter.HttpMessageNotReadableException;
@@ -16,6 +19,7 @@ import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.RestControllerAdvice;
 import org.springframework.web.context.request.WebRequest;
 import org.springframework.web.servlet.mvc.method.annotation.ResponseEntityExceptionHandler;
+import org.springframework.web.servlet.resource.NoResourceFoundException;
 import tools.jackson.core.JacksonException;
 import tools.jackson.databind.exc.UnrecognizedPropertyException;
 
@@ -24,6 +28,8 @@ import tools.jackson.databind.exc.UnrecognizedPropertyException;
 class ErrorAdvice extends ResponseEntityExceptionHandler {
 
     private static final Logger LOG = LoggerFactory.getLogger(ErrorAdvice.class);
+
+    private static final Resource PAGE = new ClassPathResource("static/index.html");
 
     @ExceptionHandler
     ProblemDetail notFound(NotFound e) {
@@ -68,6 +74,20 @@ class ErrorAdvice extends ResponseEntityExceptionHandler {
                 problem(HttpStatus.UNPROCESSABLE_ENTITY, "Not kept", "Nothing was kept: 1 value to mend.");
         problem.setProperty("problems", List.of(unreadable(e)));
         return ResponseEntity.unprocessableContent().body(problem);
+    }
+
+    /** A person who mistyped an address gets the page that says so; a script gets a problem document. */
+    @Override
+    protected ResponseEntity<Object> handleNoResourceFoundException(
+            NoResourceFoundException e, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
+        String accepts = String.valueOf(request.getHeader(HttpHeaders.ACCEPT));
+        if (accepts.contains(MediaType.TEXT_HTML_VALUE) && PAGE.exists()) {
+            return ResponseEntity.status(status)
+                    .contentType(MediaType.TEXT_HTML)
+                    .body(PAGE);
+        }
+        return ResponseEntity.status(status)
+                .body(problem(HttpStatus.NOT_FOUND, "Not found", "There is nothing at " + e.getResourcePath() + "."));
     }
 
     private static FieldProblem unreadable(HttpMessageNotReadableException e) {

@@ -1,0 +1,133 @@
+package barrowmist.browser;
+
+import java.io.File;
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.net.ServerSocket;
+import java.net.URI;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpResponse;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.Duration;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.concurrent.TimeUnit;
+
+/** The packaged application in a process of its own, on a free port and a data folder of its own. */
+final class App implements AutoCloseable {
+
+    private static final Duration START_LIMIT = Duration.ofSeconds(120);
+    private static final Duration STOP_LIMIT = Duration.ofSeconds(30);
+
+    private final Path data;
+    private final boolean demo;
+    private final int port;
+    private Process process;
+    private Path output;
+
+    App(boolean demo) {
+        this.demo = demo;
+        try (ServerSocket free = new ServerSocket(0)) {
+            this.port = free.getLocalPort();
+            this.data = Files.createTempDirectory("barrowmist-browser-test");
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+        start();
+    }
+
+    String url() {
+        return "http://localhost:" + port;
+    }
+
+    void start() {
+        try {
+            output = Files.createTempFile(data, "server", ".log");
+            List<String> command = new ArrayList<>(List.of(
+                    Path.of(System.getProperty("java.home"), "bin", "java").toString(),
+                    "-XX:TieredStopAtLevel=1",
+                    "-jar",
+                    System.getProperty("barrowmist.jar"),
+                    "--barrowmist.demo=" + demo));
+            ProcessBuilder builder =
+                    new ProcessBuilder(command).redirectErrorStream(true).redirectOutput(output.toFile());
+            builder.environment().put("BARROWMIST_PORT", String.valueOf(port));
+            builder.environment().put("BARROWMIST_DATA", data.resolve("lab").toString());
+            process = builder.start();
+            awaitReady();
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+
+    /** Ends the server at once, as a power cut would, and starts it again on the same data. */
+    void restart() {
+        stop();
+        start();
+    }
+
+    void stop() {
+        process.destroyForcibly();
+        try {
+            process.waitFor(STOP_LIMIT.toSeconds(), TimeUnit.SECONDS);
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+        }
+    }
+
+    private void awaitReady() throws IOException {
+        Instant limit = Instant.now().plus(START_LIMIT);
+        while (!Files.readString(output).contains("Barrowmist is ready")) {
+            if (!process.isAlive() || Instant.now().isAfter(limit)) {
+                throw new IllegalStateException("The server did not start: " + Files.readString(output));
+            }
+            pause();
+        }
+    }
+
+    private static void pause() {
+        try {
+            Thread.sleep(100);
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+        }
+    }
+
+    /** Sends to the public API, for what a test needs before it begins. */
+    String send(String method, String path, String contentType, String body) {
+        HttpRequest request = HttpRequest.newBuilder(URI.create(url() + path))
+                .header("Content-Type", contentType)
+                .method(method, HttpRequest.BodyPublishers.ofString(body))
+                .build();
+        try {
+            HttpResponse<String> response =
+                    HttpClient.newHttpClient().send(request, HttpResponse.BodyHandlers.ofString());
+            if (response.statusCode() >= 300) {
+                throw new IllegalStateException(path + " answered " + response.statusCode() + ": " + response.body());
+            }
+            return response.body();
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+            throw new IllegalStateException(e);
+        }
+    }
+
+    /** The {@code id} of an answer. */
+    static long id(String json) {
+        return Long.parseLong(json.replaceFirst("(?s)^\\{\"id\":(\\d+).*$", "$1"));
+    }
+
+    @Override
+    public void close() {
+        stop();
+        File[] files = data.toFile().listFiles();
+        for (File f : files == null ? new File[0] : files) {
+            f.deleteOnExit();
+        }
+    }
+}

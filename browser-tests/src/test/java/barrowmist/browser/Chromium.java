@@ -1,0 +1,76 @@
+package barrowmist.browser;
+
+import com.deque.html.axecore.playwright.AxeBuilder;
+import com.deque.html.axecore.results.Rule;
+import com.microsoft.playwright.Browser;
+import com.microsoft.playwright.BrowserContext;
+import com.microsoft.playwright.BrowserType;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Playwright;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.concurrent.CopyOnWriteArrayList;
+
+/** Debian's Chromium without a monitor. */
+final class Chromium implements AutoCloseable {
+
+    private static final Set<String> GRAVE = Set.of("serious", "critical");
+    private static final double TIMEOUT_MS = 20_000;
+
+    private final Playwright playwright =
+            Playwright.create(new Playwright.CreateOptions().setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")));
+    private final Browser browser = playwright
+            .chromium()
+            .launch(new BrowserType.LaunchOptions()
+                    .setExecutablePath(Path.of("/usr/bin/chromium"))
+                    .setArgs(List.of(
+                            "--no-sandbox",
+                            "--disable-gpu",
+                            "--disable-quic",
+                            "--no-first-run",
+                            "--disable-background-networking",
+                            "--disable-component-update",
+                            "--disable-sync")));
+    private final List<String> asked = new CopyOnWriteArrayList<>();
+
+    BrowserContext context(int width, int height, boolean touch) {
+        BrowserContext context = browser.newContext(new Browser.NewContextOptions()
+                .setViewportSize(width, height)
+                .setHasTouch(touch)
+                .setLocale("en-GB"));
+        context.setDefaultTimeout(TIMEOUT_MS);
+        context.onRequest(r -> asked.add(r.url()));
+        return context;
+    }
+
+    Page page() {
+        return context(1280, 800, false).newPage();
+    }
+
+    /** Every address that was asked for, of all pages. */
+    List<String> asked() {
+        return List.copyOf(asked);
+    }
+
+    /** Serious and critical violations of a page, in words. */
+    static List<String> violations(Page page) {
+        return new AxeBuilder(page)
+                .analyze().getViolations().stream()
+                        .filter(r -> GRAVE.contains(r.getImpact()))
+                        .map(Chromium::words)
+                        .toList();
+    }
+
+    private static String words(Rule rule) {
+        return rule.getId() + ": " + rule.getHelp() + " "
+                + rule.getNodes().get(0).getHtml();
+    }
+
+    @Override
+    public void close() {
+        browser.close();
+        playwright.close();
+    }
+}

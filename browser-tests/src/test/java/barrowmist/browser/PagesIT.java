@@ -1,0 +1,95 @@
+package barrowmist.browser;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.LoadState;
+import java.nio.file.Path;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+/**
+ * Every page of the demo laboratory, in both lights. With {@code -Dscreenshots=true} the pictures of the README are taken
+ * anew on the way.
+ */
+class PagesIT {
+
+    private static App app;
+    private static Chromium chromium;
+
+    @BeforeAll
+    static void start() {
+        app = new App(true);
+        chromium = new Chromium();
+    }
+
+    @AfterAll
+    static void stop() {
+        chromium.close();
+        app.close();
+    }
+
+    /** Columns: path, a text that the page shows, name of its picture. */
+    @ParameterizedTest(name = "{0}")
+    @CsvSource({
+        "/, Read why it tastes scorched, today",
+        "/green, Cerro Niebla, lots",
+        "/green/1, 2 roasts, lot",
+        "/roast, Kapenda Station, roasts",
+        "/roast/14, 'crash, 8', roast",
+        "/roast/import?lot=1, Choose a file, import",
+        "/sample, to weigh, samples",
+        "/sample/16, weight loss, sample",
+        "/cupping, Set a table, cuppings",
+        "/cupping/14, below specialty, sheet",
+        "/trace, unexplained by the log, traces",
+        "/trace/14, Cut the gas at, trace",
+        "/trace/20, Look next at the bench, unexplained",
+        "/nowhere, There is no such page, lost",
+    })
+    void isFreeOfSeriousViolationsInBothLights(String path, String shows, String picture) {
+        Page page = chromium.page();
+        for (String light : new String[] {"light", "dark"}) {
+            page.addInitScript("localStorage.setItem('barrowmist.light', '" + light + "')");
+            page.navigate(app.url() + path);
+            assertThat(page.getByText(shows).first()).isVisible();
+            page.waitForLoadState(LoadState.NETWORKIDLE);
+            assertThat(Chromium.violations(page)).as(light).isEmpty();
+            if (light.equals("light") && Boolean.getBoolean("screenshots")) {
+                page.screenshot(
+                        new Page.ScreenshotOptions().setPath(Path.of("..", "docs", "screenshots", picture + ".png")));
+            }
+        }
+        page.context().close();
+    }
+
+    @Test
+    void thePageAsksNoOtherHostAndTheKeysAreExplained() {
+        Page page = chromium.page();
+        page.navigate(app.url() + "/trace/14");
+        assertThat(page.getByText("Cut the gas at").first()).isVisible();
+        page.keyboard().press("?");
+        assertThat(page.getByText("Keys of this page").first()).isVisible();
+        assertThat(chromium.asked()).isNotEmpty().allMatch(url -> url.startsWith(app.url()) || url.startsWith("data:"));
+        page.context().close();
+    }
+
+    @Test
+    void unitsHoldOnEveryPage() {
+        Page page = chromium.page();
+        Person person = new Person(page, app.url());
+        person.open("/roast/14");
+        person.button("Temperatures in °C; switch").click();
+        person.button("Rates per minute; switch").click();
+        assertThat(page.getByText("rate of rise °F/30 s")).isVisible();
+        person.link("Trace").last().click();
+        assertThat(page.getByText("°F/30 s in").first()).isVisible();
+        person.open("/roast");
+        assertThat(page.getByText("375.6 °F").first()).isVisible();
+        page.context().close();
+    }
+}

@@ -1,0 +1,115 @@
+package barrowmist.browser;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import java.util.List;
+import java.util.regex.Pattern;
+
+/** A lead at the keyboard: the steps of the path as they are done on screen. */
+final class Person {
+
+    private final Page page;
+    private final String url;
+
+    Person(Page page, String url) {
+        this.page = page;
+        this.url = url;
+    }
+
+    void open(String path) {
+        page.navigate(url + path);
+    }
+
+    Locator button(String name) {
+        return page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name));
+    }
+
+    Locator link(String name) {
+        return page.getByRole(
+                AriaRole.LINK, new Page.GetByRoleOptions().setName(name).setExact(true));
+    }
+
+    Locator field(String label) {
+        return page.getByLabel(label, new Page.GetByLabelOptions().setExact(true));
+    }
+
+    Locator heading(String name) {
+        return page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName(name));
+    }
+
+    /** Opens a list by keyboard and takes an option by mouse. */
+    void choose(String label, String option) {
+        page.getByRole(AriaRole.COMBOBOX, new Page.GetByRoleOptions().setName(label))
+                .press("ArrowDown");
+        page.getByRole(AriaRole.OPTION, new Page.GetByRoleOptions().setName(option))
+                .first()
+                .click();
+    }
+
+    /** Enters a lot from Today, with a decimal comma on the way, and lands on its page. */
+    void enterLot(String name, String process) {
+        open("/");
+        link("New lot").click();
+        field("Name").fill(name);
+        field("Supplier").fill("Tester & Sons");
+        field("Origin").fill("Burundi");
+        if (!process.equals("washed")) {
+            choose("Process", process);
+        }
+        field("Weight").fill("60");
+        field("Moisture").fill("10,9");
+        field("Density, free-settled").fill("690");
+        field("Screen").fill("16/17");
+        button("Keep the lot").click();
+        assertThat(heading(name)).isVisible();
+    }
+
+    /** Pastes a log on the import page of the lot whose page is shown. */
+    void pasteLog(String csv) {
+        link("Import a roast log").click();
+        field("or paste the log").fill(csv);
+    }
+
+    void enterBench(String whole, String ground, String scorched) {
+        link("Bench figures").click();
+        field("Weight in").fill("120");
+        field("Weight out").fill("104.4");
+        field("Whole beans").fill(whole);
+        field("Ground").fill(ground);
+        field("Quakers").fill("0");
+        field("Scorched").fill(scorched);
+        field("Tipped").fill("0");
+        field("one colour through").check();
+    }
+
+    /** Scores a whole sheet by keyboard: every attribute typed, every word found by typing. */
+    void score(String score, List<String> words) {
+        field("Cupper").fill("Ines K.");
+        for (String attribute :
+                List.of("Fragrance / aroma", "Flavour", "Aftertaste", "Acidity", "Body", "Balance", "Overall")) {
+            slider(attribute).focus();
+            page.keyboard().type(score);
+        }
+        page.keyboard().press("/");
+        for (String word : words) {
+            page.keyboard().type(word);
+            page.keyboard().press("Enter");
+        }
+        assertThat(page.getByText("final score")).isVisible();
+        assertThat(page.locator("[role=status]")).hasText("kept");
+    }
+
+    Locator slider(String name) {
+        return page.getByRole(
+                AriaRole.SLIDER, new Page.GetByRoleOptions().setName(name).setExact(true));
+    }
+
+    /** A cause on the trace, with how far it is borne out. */
+    Locator cause(String cause, String standing) {
+        return page.getByRole(
+                AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile(cause + "\\s*" + standing)));
+    }
+}
