@@ -87,10 +87,12 @@ async function open() {
         </thead>
         <tbody>
           <tr v-for="c in cuppings.data.value" :key="c.id">
+            <td>{{ moment(c.cuppedAt) }}</td>
             <td>
-              <router-link :to="`/cupping/${c.id}`">{{ moment(c.cuppedAt) }}</router-link>
+              <router-link :to="`/cupping/${c.id}`">{{
+                c.roastIds.map(name).join('; ') || 'no sample'
+              }}</router-link>
             </td>
-            <td>{{ c.roastIds.map(name).join('; ') }}</td>
             <td class="num">{{ c.cups }}</td>
             <td class="num">
               {{ c.sheets.map((s) => s.finalScore?.toFixed(2) ?? 'half filled').join(', ') || 'not begun' }}

@@ -42,6 +42,7 @@ final class BakedRule implements CauseRule {
     private static final double STALL_MOST = 1.8;
     private static final double LIVELY_ACIDITY = 7.75;
     private static final double COLOUR_NEAR = 3;
+    private static final double CLEARLY_RESTED_HOURS = 12;
     private static final double NATURAL_REST_HOURS = 24;
 
     private final TraceSettings settings;
@@ -155,7 +156,8 @@ final class BakedRule implements CauseRule {
                                 ledger.add(
                                         BENCH,
                                         -0.2 * Math.min(n, 4),
-                                        n + " quakers in 100 g: bready and papery may be theirs");
+                                        n + (n == 1 ? " quaker" : " quakers")
+                                                + " in 100 g: bready and papery may be theirs");
                             }
                         },
                         () -> ledger.missing("Quakers are not counted: they taste bready and papery too."));
@@ -172,6 +174,8 @@ final class BakedRule implements CauseRule {
             ledger.add(TIME, -1.0, "cupped after %.0f h: flatness may be youth".formatted(hours));
         } else if (natural && hours < NATURAL_REST_HOURS) {
             ledger.add(TIME, -0.4, "cupped after %.0f h: a natural may still be closed".formatted(hours));
+        } else if (hours < CLEARLY_RESTED_HOURS) {
+            ledger.add(TIME, 0.1, "%.0f h rest: only just past the protocol's 8 h".formatted(hours));
         } else {
             ledger.add(TIME, 0.4, "%.0f h rest: flatness is not youth".formatted(hours));
         }
