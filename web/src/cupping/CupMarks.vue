@@ -79,7 +79,7 @@ thead th {
 }
 .mark {
   width: 56px;
-  height: 50px;
+  height: 56px;
   border: 1px solid var(--line);
   border-radius: 4px;
   color: var(--cup);

@@ -160,6 +160,16 @@ function onPointer(event: PointerEvent) {
   grid-column: 3;
   font-size: 0.8125rem;
 }
+@media (pointer: coarse) {
+  .row {
+    grid-template-columns: 120px 56px 1fr 56px 58px;
+    min-height: 64px;
+  }
+  .step {
+    min-width: 56px;
+    height: 56px;
+  }
+}
 @media (max-width: 640px) {
   .row {
     grid-template-columns: 48px 1fr 48px 56px;

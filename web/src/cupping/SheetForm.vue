@@ -157,8 +157,14 @@ function theirs() {
   .sheet {
     grid-template-columns: minmax(0, 1fr);
   }
+  .side {
+    display: contents;
+  }
   .total {
     order: -1;
+    position: sticky;
+    top: 0;
+    z-index: 2;
   }
 }
 </style>

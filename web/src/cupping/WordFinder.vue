@@ -163,4 +163,20 @@ useKeys([{ key: '/', does: 'find a taste word', run: () => field.value?.focus() 
   background: var(--cup);
   color: var(--card);
 }
+@media (pointer: coarse) {
+  .chip {
+    min-height: 56px;
+  }
+  .dot {
+    width: 56px;
+    height: 56px;
+  }
+  .found li {
+    grid-template-columns: 1fr 56px;
+  }
+  .dots {
+    grid-row: 2;
+    grid-column: 1 / -1;
+  }
+}
 </style>
