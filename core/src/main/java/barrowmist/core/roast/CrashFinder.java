@@ -20,6 +20,9 @@ final class CrashFinder {
     /** An intended fall starts at least so long before first crack, s (house default). */
     private static final double INTENDED_LEAD_S = 15;
 
+    /** It is controlled: it takes at least so long, s; a crash is over sooner (house default). */
+    private static final double INTENDED_LEAST_S = 30;
+
     /** It is steady: a straight line explains at least this share of its variance (house default). */
     private static final double INTENDED_STRAIGHTNESS = 0.9;
 
@@ -131,7 +134,7 @@ final class CrashFinder {
     private boolean intended(Fault fall) {
         boolean before = ror.firstCrackS().isPresent()
                 && fall.fromS() <= ror.firstCrackS().getAsDouble() - INTENDED_LEAD_S;
-        if (!before || fall.toCPerMin() < INTENDED_LOW_C_PER_MIN) {
+        if (!before || fall.durationS() < INTENDED_LEAST_S || fall.toCPerMin() < INTENDED_LOW_C_PER_MIN) {
             return false;
         }
         int from = ror.indexFrom(0, fall.fromS());

@@ -14,9 +14,9 @@ final class StallFinder {
     private static final double NOISE_EXPONENT = 2.0 / 3;
 
     /** Readings of a flat stretch stay this near to its line, °C/min, or it is a dip that came back (house default). */
-    private static final double FLAT_WITHIN_C_PER_MIN = 0.75;
+    private static final double FLAT_WITHIN_C_PER_MIN = 0.5;
 
-    private static final double NOISE_SDS = 4;
+    private static final double NOISE_SDS = 3;
 
     /** The decline that a flat stretch lacks is read from so many seconds before it. */
     private static final double BEFORE_S = 120;
