@@ -23,7 +23,11 @@ export interface Failure {
 /** An answer is either data or a failure. */
 export type Answer<T> = { data: T; failure?: undefined } | { data?: undefined; failure: Failure }
 
-export const api = createClient<paths>({ baseUrl: '' })
+export const api = createClient<paths>({
+  baseUrl: globalThis.location?.origin ?? '',
+  // looked up at each call, so that a test can stand in for the server
+  fetch: (request) => globalThis.fetch(request),
+})
 
 const UNREACHABLE: Failure = {
   status: 0,

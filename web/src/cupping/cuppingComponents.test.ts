@@ -1,0 +1,110 @@
+import { afterEach, describe, expect, it } from 'vitest'
+import { mountApp } from '@/shared/testMount'
+import CupMarks from './CupMarks.vue'
+import ScoreRow from './ScoreRow.vue'
+import WordFinder from './WordFinder.vue'
+
+afterEach(() => {
+  document.body.innerHTML = ''
+})
+
+describe('ScoreRow', () => {
+  const row = (modelValue?: number) => mountApp(ScoreRow, { label: 'Flavour', modelValue })
+  const last = (wrapper: ReturnType<typeof row>) => wrapper.emitted('update:modelValue')?.at(-1)?.[0]
+
+  it('steps by arrows and pages', async () => {
+    const flavour = row(7.5)
+    const scale = flavour.find('[role=slider]')
+    await scale.trigger('keydown', { key: 'ArrowRight' })
+    expect(last(flavour)).toBe(7.75)
+    await scale.trigger('keydown', { key: 'PageDown' })
+    expect(last(flavour)).toBe(6.75)
+  })
+
+  it('takes a typed number, to the nearest quarter', async () => {
+    const flavour = row()
+    const scale = flavour.find('[role=slider]')
+    for (const key of ['7', ',', '2', '5']) {
+      await scale.trigger('keydown', { key })
+    }
+    expect(last(flavour)).toBe(7.25)
+  })
+
+  it('forgets a score on Delete and says that there is none', async () => {
+    const flavour = row(8)
+    await flavour.find('[role=slider]').trigger('keydown', { key: 'Delete' })
+    expect(last(flavour)).toBeUndefined()
+    expect(row().find('[role=slider]').attributes('aria-valuetext')).toBe('not scored')
+  })
+
+  it('says what lies below standard', () => {
+    expect(row(5.5).text()).toContain('below standard')
+    expect(row(6).text()).not.toContain('below standard')
+  })
+})
+
+describe('CupMarks', () => {
+  const cups = [
+    { uniform: true, clean: true, sweet: true, defect: 'none' },
+    { uniform: true, clean: true, sweet: false, defect: 'taint' },
+  ]
+
+  it('turns a mark of one cup and leaves the others', async () => {
+    const marks = mountApp(CupMarks, { modelValue: cups })
+    await marks.find('[aria-label="Cup 1 sweet"]').trigger('click')
+    expect(marks.emitted('update:modelValue')?.[0]?.[0]).toEqual([{ ...cups[0], sweet: false }, cups[1]])
+    await marks.find('[aria-label="Cup 2 sweet"]').trigger('click')
+    expect(marks.emitted('update:modelValue')?.[1]?.[0]).toEqual([
+      { ...cups[0], sweet: false },
+      { ...cups[1], sweet: true },
+    ])
+  })
+
+  it('goes from taint to fault', async () => {
+    const marks = mountApp(CupMarks, { modelValue: cups })
+    await marks.find('[aria-label^="Cup 2 defect: taint"]').trigger('click')
+    expect(marks.emitted('update:modelValue')?.[0]?.[0]).toEqual([cups[0], { ...cups[1], defect: 'fault' }])
+  })
+})
+
+describe('WordFinder', () => {
+  const vocabulary = [
+    { word: 'flat', group: 'dull and closed', pointsTo: 'heat that dragged on', alsoFoundBy: [] },
+    { word: 'bready', group: 'grain', pointsTo: 'baking', alsoFoundBy: ['bread'] },
+    { word: 'berry', group: 'fruit', pointsTo: 'the coffee itself', alsoFoundBy: [] },
+  ]
+  const finder = (modelValue: unknown = []) => mountApp(WordFinder, { vocabulary, cups: 3, modelValue })
+
+  it('takes the first match on Enter, in all cups', async () => {
+    const words = finder()
+    await words.find('input').setValue('bread')
+    await words.find('input').trigger('keydown', { key: 'Enter' })
+    expect(words.emitted('update:modelValue')?.[0]?.[0]).toEqual([{ word: 'bready', cups: [1, 2, 3] }])
+    expect(words.find('input').element.value).toBe('')
+  })
+
+  it('says when there is no such word, and takes none', async () => {
+    const words = finder()
+    await words.find('input').setValue('zing')
+    await words.find('input').trigger('keydown', { key: 'Enter' })
+    expect(words.text()).toContain('No word like “zing” here')
+    expect(words.emitted('update:modelValue')).toBeUndefined()
+  })
+
+  it('opens a group and says what it may point to', async () => {
+    const words = finder()
+    const group = words.findAll('.group').find((g) => g.text() === 'grain')!
+    await group.trigger('click')
+    expect(words.text()).toContain('may point to: baking')
+    await words.findAll('.inner .chip')[0]!.trigger('click')
+    expect(words.emitted('update:modelValue')?.[0]?.[0]).toEqual([{ word: 'bready', cups: [1, 2, 3] }])
+  })
+
+  it('takes a cup off a word', async () => {
+    const words = finder([{ word: 'flat', cups: [1, 2, 3] }])
+    await words.find('[aria-label="flat in cup 2"]').trigger('click')
+    expect(words.emitted('update:modelValue')?.[0]?.[0]).toEqual([{ word: 'flat', cups: [1, 3] }])
+    await words.find('[aria-label="Remove flat"]').trigger('click')
+    expect(words.emitted('update:modelValue')?.[1]?.[0]).toEqual([])
+  })
+})

@@ -1,0 +1,38 @@
+import { afterEach, describe, expect, it, vi } from 'vitest'
+import { effectScope } from 'vue'
+import { isTyping, keysInForce, useKeys } from './useKeys'
+
+const press = (key: string, target: EventTarget = document.body, init: KeyboardEventInit = {}) =>
+  target.dispatchEvent(new KeyboardEvent('keydown', { key, bubbles: true, cancelable: true, ...init }))
+
+afterEach(() => {
+  document.body.innerHTML = ''
+})
+
+describe('useKeys', () => {
+  it('is in force as long as its scope lives', () => {
+    const run = vi.fn()
+    const scope = effectScope()
+    scope.run(() => useKeys([{ key: 'f', does: 'mark first crack', run }]))
+    expect(keysInForce.map((k) => k.does)).toContain('mark first crack')
+    press('f')
+    expect(run).toHaveBeenCalledTimes(1)
+    scope.stop()
+    press('f')
+    expect(run).toHaveBeenCalledTimes(1)
+    expect(keysInForce.map((k) => k.does)).not.toContain('mark first crack')
+  })
+
+  it('leaves letters to fields, and shortcuts of the browser alone', () => {
+    const run = vi.fn()
+    const scope = effectScope()
+    scope.run(() => useKeys([{ key: 'f', does: 'x', run }]))
+    const input = document.body.appendChild(document.createElement('input'))
+    press('f', input)
+    press('f', document.body, { ctrlKey: true })
+    expect(run).not.toHaveBeenCalled()
+    expect(isTyping(input)).toBe(true)
+    expect(isTyping(document.body)).toBe(false)
+    scope.stop()
+  })
+})

@@ -1,0 +1,48 @@
+import { mount, type VueWrapper } from '@vue/test-utils'
+import { createPinia, setActivePinia } from 'pinia'
+import { createMemoryHistory, createRouter } from 'vue-router'
+import { defineComponent, h, type Component } from 'vue'
+import { vi } from 'vitest'
+import { createTheme } from '@/shared/theme/vuetify'
+
+/** Mounts a component as it stands in the application: theme, store and a router that knows every address. */
+export function mountApp(component: Component, props: Record<string, unknown> = {}): VueWrapper {
+  const pinia = createPinia()
+  setActivePinia(pinia)
+  const router = createRouter({
+    history: createMemoryHistory(),
+    routes: [{ path: '/:all(.*)*', component: defineComponent({ render: () => h('div') }) }],
+  })
+  return mount(component, {
+    props,
+    global: { plugins: [pinia, router, createTheme()] },
+    attachTo: document.body,
+  })
+}
+
+/** An answer that the stubbed server gives. */
+export interface Reply {
+  status?: number
+  body?: unknown
+}
+
+/** Stands in for the server: answers each call by its method and path, and remembers what was sent. */
+export function stubServer(replies: (method: string, path: string, body: unknown) => Reply | 'unreachable') {
+  const sent: { method: string; path: string; body: unknown }[] = []
+  vi.stubGlobal('fetch', async (request: Request) => {
+    const text = await request.clone().text()
+    const url = new URL(request.url, 'http://localhost')
+    const body = request.headers.get('Content-Type') === 'application/json' && text ? JSON.parse(text) : text
+    const path = url.pathname + url.search
+    sent.push({ method: request.method, path, body })
+    const reply = replies(request.method, path, body)
+    if (reply === 'unreachable') {
+      throw new TypeError('Failed to fetch')
+    }
+    return new Response(JSON.stringify(reply.body ?? {}), {
+      status: reply.status ?? 200,
+      headers: { 'Content-Type': 'application/json' },
+    })
+  })
+  return sent
+}
