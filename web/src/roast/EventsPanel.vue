@@ -100,13 +100,13 @@ function typed(kind: string, event: Event) {
   padding-left: 0;
 }
 .events td {
-  padding: 3px 6px;
+  padding: 3px 4px;
 }
 .events .num {
   white-space: nowrap;
 }
 .time {
-  width: 66px;
+  width: 60px;
   min-height: 36px;
   padding: 2px 8px;
   border: 1px solid var(--line);
@@ -118,6 +118,7 @@ function typed(kind: string, event: Event) {
 }
 .last {
   text-align: right;
+  padding-right: 0 !important;
   white-space: nowrap;
 }
 .moved {

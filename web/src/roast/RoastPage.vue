@@ -105,7 +105,7 @@ useKeys([
 <style scoped>
 .columns {
   display: grid;
-  grid-template-columns: 1fr 380px;
+  grid-template-columns: minmax(0, 1fr) 400px;
   gap: 16px;
   align-items: start;
 }

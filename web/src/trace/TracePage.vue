@@ -90,7 +90,7 @@ watch(cause, () => (pointed.value = undefined))
           :events="whole.data.value.roast.events"
           :lit="lit"
           :height="400"
-          @vue:mounted="board?.redraw()"
+          @laid-out="board?.redraw()"
         />
         <template v-if="chosen" #sum>
           <section class="card">

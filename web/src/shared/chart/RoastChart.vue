@@ -31,7 +31,7 @@ const props = withDefaults(
   }>(),
   { height: 480, editable: false, lit: undefined },
 )
-const emit = defineEmits<{ move: [kind: string, timeS: number]; remove: [kind: string] }>()
+const emit = defineEmits<{ move: [kind: string, timeS: number]; remove: [kind: string]; laidOut: [] }>()
 const cursor = defineModel<number | undefined>('cursor')
 
 const BEFORE_CHARGE_S = 15
@@ -72,6 +72,9 @@ watch(
   },
   { immediate: true, flush: 'post' },
 )
+
+// who ties something to a place of the chart must know when places move
+watch([scale, () => props.lit], () => emit('laidOut'), { flush: 'post' })
 
 const option = computed(() =>
   chartOption(props.curve, preferences.units, geometry.value, scale.value, colours.value),

@@ -1,6 +1,5 @@
 package barrowmist.browser;
 
-import java.io.File;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.net.ServerSocket;
@@ -13,8 +12,10 @@ import java.nio.file.Path;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.concurrent.TimeUnit;
+import java.util.stream.Stream;
 
 /** The packaged application in a process of its own, on a free port and a data folder of its own. */
 final class App implements AutoCloseable {
@@ -125,9 +126,11 @@ final class App implements AutoCloseable {
     @Override
     public void close() {
         stop();
-        File[] files = data.toFile().listFiles();
-        for (File f : files == null ? new File[0] : files) {
-            f.deleteOnExit();
+        try (Stream<Path> files = Files.walk(data)) {
+            files.sorted(Comparator.reverseOrder())
+                    .forEach(file -> file.toFile().delete());
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
         }
     }
 }

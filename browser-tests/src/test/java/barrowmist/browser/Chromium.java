@@ -7,6 +7,7 @@ import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.BrowserType;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
+import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Map;
@@ -18,6 +19,10 @@ final class Chromium implements AutoCloseable {
 
     private static final Set<String> GRAVE = Set.of("serious", "critical");
     private static final double TIMEOUT_MS = 20_000;
+
+    static {
+        PlaywrightAssertions.setDefaultAssertionTimeout(TIMEOUT_MS);
+    }
 
     private final Playwright playwright =
             Playwright.create(new Playwright.CreateOptions().setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")));

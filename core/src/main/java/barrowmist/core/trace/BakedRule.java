@@ -65,15 +65,16 @@ final class BakedRule implements CauseRule {
     public void weigh(TraceInput in, Wording wording, Ledger ledger) {
         weighCurve(in, wording, ledger);
         weighLength(in, ledger);
-        weighBench(in.bench(), ledger);
-        if (in.cup().cupped()) {
+        in.cup().acidity().stream()
+                .filter(a -> a >= LIVELY_ACIDITY)
+                .forEach(a ->
+                        ledger.add(CUP, -0.6, "acidity " + Wording.number(a) + ": lively, where baking takes it away"));
+        // what else could make a cup flat matters only where one is
+        if (in.cup().words().keySet().stream().anyMatch(WORDS::containsKey)) {
+            weighBench(in.bench(), ledger);
             weighRest(in, ledger);
-            in.cup().acidity().stream()
-                    .filter(a -> a >= LIVELY_ACIDITY)
-                    .forEach(a -> ledger.add(
-                            CUP, -0.6, "acidity " + Wording.number(a) + ": lively, where baking takes it away"));
+            weighAge(in, ledger);
         }
-        weighAge(in, ledger);
     }
 
     private void weighCurve(TraceInput in, Wording wording, Ledger ledger) {
