@@ -56,19 +56,25 @@ function theirs() {
       <v-btn variant="outlined" @click="theirs">Take what the other window kept</v-btn>
       <v-btn variant="outlined" @click="mine">Keep what is written here</v-btn>
     </div>
-    <section class="card scores">
-      <v-text-field v-model="content.cupper" label="Cupper" class="cupper" maxlength="120" />
-      <ScoreRow
-        v-for="a in ATTRIBUTES"
-        :key="a.field"
-        :label="a.label"
-        :model-value="content.attributes[a.field]"
-        @update:model-value="score(a.field, $event)"
-      />
-      <p class="quiet keys">
-        On a scale: arrows step a quarter, or type the number. <kbd>/</kbd> finds a word.
-      </p>
-    </section>
+    <div class="side">
+      <section class="card scores">
+        <v-text-field v-model="content.cupper" label="Cupper" class="cupper" maxlength="120" />
+        <ScoreRow
+          v-for="a in ATTRIBUTES"
+          :key="a.field"
+          :label="a.label"
+          :model-value="content.attributes[a.field]"
+          @update:model-value="score(a.field, $event)"
+        />
+        <p class="quiet keys">
+          On a scale: arrows step a quarter, or type the number. <kbd>/</kbd> finds a word.
+        </p>
+      </section>
+      <section class="card">
+        <h2>Cup by cup</h2>
+        <CupMarks v-model="content.cups" />
+      </section>
+    </div>
     <div class="side">
       <section class="card total" :class="{ done: sums.finalScore !== undefined }">
         <div>
@@ -93,10 +99,6 @@ function theirs() {
           >
           <v-btn v-if="state === 'refused'" size="small" variant="outlined" @click="save">Try again</v-btn>
         </div>
-      </section>
-      <section class="card">
-        <h2>Cup by cup</h2>
-        <CupMarks v-model="content.cups" />
       </section>
       <section class="card">
         <h2 class="mb-2">Words</h2>
