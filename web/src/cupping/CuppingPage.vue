@@ -4,7 +4,7 @@ import { useRoute } from 'vue-router'
 import { answer, api, type Failure } from '@/shared/api/client'
 import { useLoad } from '@/shared/api/useLoad'
 import PageState from '@/shared/components/PageState.vue'
-import { moment, plural } from '@/shared/format/text'
+import { moment, plural, roastName } from '@/shared/format/text'
 import SheetForm from './SheetForm.vue'
 
 /** One cupping: its samples side by side, and the sheet of the one in hand. */
@@ -21,7 +21,7 @@ const samples = computed(() =>
   (cupping.data.value?.roastIds ?? []).map((roastId) => {
     const roast = roasts.data.value?.find((r) => r.id === roastId)
     const sheet = cupping.data.value?.sheets.find((s) => s.roastId === roastId)
-    return { roastId, sheet, name: roast ? `${roast.lotName}, roast ${roast.number}` : `roast ${roastId}` }
+    return { roastId, sheet, name: roast ? roastName(roast) : `roast ${roastId}` }
   }),
 )
 const current = computed(() => samples.value.find((s) => s.roastId === inHand.value))

@@ -4,7 +4,7 @@ import { useRoute, useRouter } from 'vue-router'
 import { answer, api, type Failure } from '@/shared/api/client'
 import { useLoad } from '@/shared/api/useLoad'
 import PageState from '@/shared/components/PageState.vue'
-import { moment, plural } from '@/shared/format/text'
+import { moment, plural, roastName } from '@/shared/format/text'
 
 /** Roasts that wait for the table, and the cuppings that were. */
 const route = useRoute()
@@ -18,7 +18,7 @@ const failure = ref<Failure>()
 
 const name = (roastId: number) => {
   const r = roasts.data.value?.find((o) => o.id === roastId)
-  return r ? `${r.lotName}, roast ${r.number}` : `roast ${roastId}`
+  return r ? roastName(r) : `roast ${roastId}`
 }
 const waiting = computed(() => {
   const sheeted = new Set((cuppings.data.value ?? []).flatMap((c) => c.sheets.map((s) => s.roastId)))
@@ -64,7 +64,7 @@ async function open() {
         :value="r.id"
         hide-details
         density="comfortable"
-        :label="`${r.lotName}, roast ${r.number}, ${r.process}, roasted ${moment(r.roastedAt)}`"
+        :label="`${roastName(r)}, ${r.process}, roasted ${moment(r.roastedAt)}`"
       />
       <div class="row">
         <v-select v-model="cups" :items="[1, 3, 5]" label="Cups a sample" class="cups" />

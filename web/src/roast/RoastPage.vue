@@ -4,7 +4,7 @@ import { useRoute } from 'vue-router'
 import PageState from '@/shared/components/PageState.vue'
 import { useKeys } from '@/shared/keyboard/useKeys'
 import { eventLabel } from '@/shared/chart/events'
-import { clock, moment } from '@/shared/format/text'
+import { clock, moment, roastName } from '@/shared/format/text'
 import EventsPanel from './EventsPanel.vue'
 import FiguresPanel from './FiguresPanel.vue'
 import { useRoast } from './useRoast'
@@ -35,7 +35,7 @@ useKeys([
   >
     <template v-if="data">
       <div class="page-head">
-        <h1>{{ data.roast.lotName }}, roast {{ data.roast.number }}</h1>
+        <h1>{{ roastName(data.roast) }}</h1>
         <span class="quiet">
           <router-link class="plain" :to="`/green/${data.roast.lotId}`"
             >{{ data.roast.process }} lot</router-link

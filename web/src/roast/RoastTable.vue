@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { Schemas } from '@/shared/api/client'
-import { clock, moment } from '@/shared/format/text'
+import { clock, moment, roastName } from '@/shared/format/text'
 import { usePreferences } from '@/shared/preferences'
 
 withDefaults(defineProps<{ roasts: Schemas['RoastView'][]; lot?: boolean }>(), { lot: true })
@@ -26,9 +26,7 @@ const share = (pct: number | undefined) => (pct === undefined ? '–' : `${pct.t
       <tbody>
         <tr v-for="r in roasts" :key="r.id">
           <td>
-            <router-link :to="`/roast/${r.id}`">{{
-              lot ? `${r.lotName}, roast ${r.number}` : `Roast ${r.number}`
-            }}</router-link>
+            <router-link :to="`/roast/${r.id}`">{{ lot ? roastName(r) : `Roast ${r.number}` }}</router-link>
             <span v-if="lot" class="quiet"> {{ r.process }}</span>
           </td>
           <td>{{ moment(r.roastedAt) }}</td>

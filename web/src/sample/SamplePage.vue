@@ -4,6 +4,7 @@ import { useRoute, useRouter } from 'vue-router'
 import { answer, api, problemAt, type Failure, type Schemas } from '@/shared/api/client'
 import { useLoad } from '@/shared/api/useLoad'
 import NumberField from '@/shared/components/NumberField.vue'
+import { roastName } from '@/shared/format/text'
 import PageState from '@/shared/components/PageState.vue'
 
 /** Bench figures of one roasted sample. What is not measured stays empty. */
@@ -91,7 +92,7 @@ async function save(then?: string) {
   >
     <template v-if="roast.data.value">
       <div class="page-head">
-        <h1>{{ roast.data.value.lotName }}, roast {{ roast.data.value.number }}</h1>
+        <h1>{{ roastName(roast.data.value) }}</h1>
         <span class="quiet"
           >on the bench · <router-link class="plain" :to="`/roast/${id}`">its log</router-link></span
         >

@@ -3,7 +3,7 @@ import { computed } from 'vue'
 import { answer, api } from '@/shared/api/client'
 import { useLoad } from '@/shared/api/useLoad'
 import PageState from '@/shared/components/PageState.vue'
-import { moment } from '@/shared/format/text'
+import { moment, roastName } from '@/shared/format/text'
 
 const roasts = useLoad(() => answer(api.GET('/api/roasts')))
 const samples = useLoad(() => answer(api.GET('/api/samples')))
@@ -47,9 +47,7 @@ const one = (n: number | undefined, unit: string) => (n === undefined ? '–' : 
         <tbody>
           <tr v-for="{ roast, sample } in rows" :key="roast.id">
             <td>
-              <router-link :to="`/sample/${roast.id}`"
-                >{{ roast.lotName }}, roast {{ roast.number }}</router-link
-              >
+              <router-link :to="`/sample/${roast.id}`">{{ roastName(roast) }}</router-link>
             </td>
             <td>{{ moment(roast.roastedAt) }}</td>
             <template v-if="sample">

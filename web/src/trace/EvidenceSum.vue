@@ -26,11 +26,13 @@ function light(e: Schemas['EvidenceView']) {
       @pointerenter="light(e)"
       @pointerleave="emit('light', undefined)"
     >
-      <span class="source" :class="e.source"><SourceShape :source="source(e.source)" /> {{ e.source }}</span>
+      <span class="source" :class="`of-${e.source}`"
+        ><SourceShape :source="source(e.source)" /> {{ e.source }}</span
+      >
       <span>{{ e.text }}</span>
       <span class="bar" aria-hidden="true">
         <i
-          :class="[e.source, { against: e.weight < 0 }]"
+          :class="[`of-${e.source}`, { against: e.weight < 0 }]"
           :style="
             e.weight < 0 ? { right: '50%', width: share(e.weight) } : { left: '50%', width: share(e.weight) }
           "
@@ -64,21 +66,6 @@ function light(e: Schemas['EvidenceView']) {
   display: flex;
   gap: 8px;
   align-items: center;
-}
-.cup {
-  color: var(--cup);
-}
-.log {
-  color: var(--log);
-}
-.bench {
-  color: var(--bench);
-}
-.green {
-  color: var(--green);
-}
-.time {
-  color: var(--time);
 }
 .bar {
   position: relative;

@@ -3,7 +3,7 @@ import { computed } from 'vue'
 import { answer, api } from '@/shared/api/client'
 import { useLoad } from '@/shared/api/useLoad'
 import PageState from '@/shared/components/PageState.vue'
-import { moment } from '@/shared/format/text'
+import { moment, roastName } from '@/shared/format/text'
 import { STANDINGS } from './standings'
 
 const roasts = useLoad(() => answer(api.GET('/api/roasts')))
@@ -48,9 +48,7 @@ const rank = (t: { settled: boolean; standing?: string }) =>
         <tbody>
           <tr v-for="{ trace, roast } in rows" :key="trace.roastId">
             <td>
-              <router-link :to="`/trace/${trace.roastId}`"
-                >{{ roast.lotName }}, roast {{ roast.number }}</router-link
-              >
+              <router-link :to="`/trace/${trace.roastId}`">{{ roastName(roast) }}</router-link>
               <span class="quiet"> {{ roast.process }}</span>
             </td>
             <td>{{ moment(roast.roastedAt) }}</td>

@@ -5,7 +5,7 @@ defineProps<{ source: Source }>()
 </script>
 
 <template>
-  <svg class="shape" :class="source" viewBox="0 0 14 14" width="14" height="14" aria-hidden="true">
+  <svg class="shape" :class="`of-${source}`" viewBox="0 0 14 14" width="14" height="14" aria-hidden="true">
     <circle v-if="source === 'cup'" cx="7" cy="7" r="5" />
     <path v-else-if="source === 'log'" d="M1 10 5 5l3 4 5-6" fill="none" stroke-width="2.4" />
     <rect v-else-if="source === 'bench'" x="2" y="2" width="10" height="10" />
@@ -21,22 +21,7 @@ defineProps<{ source: Source }>()
   vertical-align: -1px;
   flex: none;
 }
-.log {
+.of-log {
   stroke: currentcolor;
-}
-.cup {
-  color: var(--cup);
-}
-.log {
-  color: var(--log);
-}
-.bench {
-  color: var(--bench);
-}
-.green {
-  color: var(--green);
-}
-.time {
-  color: var(--time);
 }
 </style>

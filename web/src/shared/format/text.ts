@@ -44,3 +44,6 @@ export function isoDay(date: Date): string {
 export const signed = (value: number) => `${value < 0 ? '−' : '+'}${Math.abs(value).toFixed(1)}`
 
 export const plural = (n: number, one: string, many = `${one}s`) => `${n} ${n === 1 ? one : many}`
+
+/** What a roast is called everywhere: its lot and its number there. */
+export const roastName = (r: { lotName: string; number: number }) => `${r.lotName}, roast ${r.number}`

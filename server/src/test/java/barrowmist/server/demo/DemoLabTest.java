@@ -108,7 +108,7 @@ class DemoLabTest {
     void logsLookLikeARealProbes() {
         String csv = DemoLab.roasts().get(0).curve().csv("2026-03-02T09:10", 1);
         double[] times = csv.lines()
-                .skip(3)
+                .filter(l -> Character.isDigit(l.charAt(0)))
                 .mapToDouble(l -> Double.parseDouble(l.split(",")[0]))
                 .toArray();
         long lost = 0;

@@ -72,11 +72,9 @@ public final class RoastLogReader {
                 .filter(h -> Column.parse(h).isEmpty() && !options.columns().containsKey(h.strip()))
                 .toList();
         if (!unknown.isEmpty()) {
-            List<List<String>> first = table.rows.stream()
-                    .skip(1)
-                    .limit(SAMPLE_ROWS)
-                    .map(Row::cells)
-                    .toList();
+            int shown = Math.min(table.rows.size(), SAMPLE_ROWS + 1);
+            List<List<String>> first =
+                    table.rows.subList(1, shown).stream().map(Row::cells).toList();
             return new ReadResult.NeedsMapping(header.cells, unknown, first);
         }
         List<LineProblem> problems = new ArrayList<>();
