@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { ref, watch } from 'vue'
-import { useRoute } from 'vue-router'
+import { useRoute, useRouter } from 'vue-router'
 import { useTheme } from 'vuetify'
 import { mdiKeyboardOutline, mdiThemeLightDark } from '@mdi/js'
 import Workline from '@/shared/components/Workline.vue'
@@ -14,6 +14,8 @@ const waiting = useWaiting()
 const theme = useTheme()
 const route = useRoute()
 const help = ref(false)
+// a page whose script could not be loaded
+const unopened = ref<string>()
 
 watch(
   () => preferences.dark,
@@ -21,6 +23,13 @@ watch(
   { immediate: true },
 )
 watch(() => route.fullPath, waiting.refresh, { immediate: true })
+const router = useRouter()
+router.onError((_error, to) => (unopened.value = to.fullPath))
+router.afterEach((_to, _from, failed) => {
+  if (!failed) {
+    unopened.value = undefined
+  }
+})
 useKeys([{ key: '?', does: 'show the keys', run: () => (help.value = true) }])
 </script>
 
@@ -58,6 +67,10 @@ useKeys([{ key: '?', does: 'show the keys', run: () => (help.value = true) }])
       </div>
     </header>
     <main id="main" tabindex="-1">
+      <div v-if="unopened" class="card unopened" role="alert">
+        <b>That page could not be opened: the Barrowmist server does not answer.</b>
+        <v-btn variant="outlined" :href="unopened">Try again</v-btn>
+      </div>
       <router-view :key="route.path" />
     </main>
     <KeyHelp v-model="help" />
@@ -108,6 +121,14 @@ main {
   max-width: 1440px;
   margin: 0 auto;
   outline: none;
+}
+.unopened {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 12px;
+  align-items: center;
+  border-color: var(--ember);
+  margin-bottom: 16px;
 }
 .skip {
   position: absolute;

@@ -242,4 +242,18 @@ class PathIT {
         assertThat(page.getByText("Supplier is empty: write something here")).isVisible();
         assertThat(person.field("Name")).hasValue("Wrong Hill");
     }
+
+    @Test
+    void aPageThatCannotBeLoadedSaysSoAndOpensLater() {
+        person.open("/");
+        assertThat(person.heading("Today")).isVisible();
+        page.context().setOffline(true);
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName(Pattern.compile("^Green")))
+                .click();
+        assertThat(page.getByText("That page could not be opened: the Barrowmist server does not answer."))
+                .isVisible();
+        page.context().setOffline(false);
+        person.link("Try again").click();
+        assertThat(person.heading("Green")).isVisible();
+    }
 }

@@ -25,6 +25,7 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.stream.Collectors;
+import org.hibernate.annotations.BatchSize;
 import org.jspecify.annotations.Nullable;
 
 /** A roast as kept: its readings, its events, and the figures made from both. */
@@ -61,6 +62,8 @@ public class RoastEntity {
     private String faults = "";
     private int missingMarks;
 
+    // lists read the events of many roasts at once
+    @BatchSize(size = 100)
     @ElementCollection
     @CollectionTable(name = "roast_event", joinColumns = @JoinColumn(name = "roast_id"))
     @OrderColumn(name = "position")
