@@ -154,6 +154,21 @@ describe('useRoast', () => {
     scope.stop()
   })
 
+  it('counts what still waits from the new charge when the charge was moved', async () => {
+    const sent = serve({ charge: 0 })
+    const scope = effectScope()
+    const roast = scope.run(() => useRoast(5))!
+    await flushPromises()
+    roast.move('charge', 1)
+    roast.move('charge', 3)
+    roast.move('drop', 590)
+    await vi.waitFor(() => {
+      const puts = sent.filter((s) => s.method === 'PUT').map((s) => s.body)
+      expect(puts).toEqual([{ timeS: 1 }, { timeS: 2 }, { timeS: 587 }])
+    })
+    scope.stop()
+  })
+
   it('puts a removed event back where it was', async () => {
     const sent = serve({ drop: 590 })
     const scope = effectScope()

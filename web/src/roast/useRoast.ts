@@ -57,8 +57,19 @@ export function useRoast(id: number) {
       if (!waiting.has(kind)) {
         delete wanted.value[kind]
       }
+      if (kind === 'charge' && timeS !== undefined && !result.failure) {
+        countFrom(timeS)
+      }
     }
     running = false
+  }
+
+  /** A moved charge moves the clock; what still waits was meant on the clock of before. */
+  function countFrom(chargeS: number) {
+    waiting.forEach((timeS, kind) => waiting.set(kind, timeS === undefined ? undefined : timeS - chargeS))
+    for (const kind of Object.keys(wanted.value)) {
+      wanted.value[kind]! -= chargeS
+    }
   }
 
   function move(kind: string, timeS: number) {
