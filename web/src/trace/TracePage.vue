@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, defineAsyncComponent, ref, watch } from 'vue'
 import { useRoute } from 'vue-router'
-import { answer, api } from '@/shared/api/client'
+import { answer, api, type Failure } from '@/shared/api/client'
 import { useLoad } from '@/shared/api/useLoad'
 import PageState from '@/shared/components/PageState.vue'
 import { plural } from '@/shared/format/text'
@@ -27,6 +27,7 @@ const trace = useLoad(
   () => preferences.units,
 )
 const cause = ref<string>()
+const unsettled = ref<Failure>()
 const pointed = ref<{ fromS: number; toS: number }>()
 const board = ref<InstanceType<typeof TraceBoard>>()
 
@@ -52,7 +53,10 @@ const cupped = computed(() => {
 })
 
 async function settle(settled: boolean) {
-  await answer(api.PUT('/api/roasts/{id}/trace/settled', { params: { path: { id } }, body: { settled } }))
+  const result = await answer(
+    api.PUT('/api/roasts/{id}/trace/settled', { params: { path: { id } }, body: { settled } }),
+  )
+  unsettled.value = result.failure
   await Promise.all([trace.reload(), waiting.refresh()])
 }
 
@@ -62,9 +66,9 @@ watch(cause, () => (pointed.value = undefined))
 <template>
   <PageState
     :loading="trace.loading.value"
-    :failure="trace.failure.value ?? whole.failure.value"
+    :failure="trace.failure.value ?? whole.failure.value ?? unsettled"
     :there="!!trace.data.value && !!whole.data.value"
-    @retry="(trace.reload(), whole.reload())"
+    @retry="((unsettled = undefined), trace.reload(), whole.reload())"
   >
     <template v-if="trace.data.value && whole.data.value">
       <div class="page-head">

@@ -27,9 +27,6 @@ public record HundredPointSheet(Map<Attribute, Double> scores, List<Cup> cups, L
     public static final double SCORE_STEP = 0.25;
     public static final double SCORE_MAX = 10;
 
-    /** Below this a score means below standard (SCA cupping protocol, value from memory). */
-    public static final double STANDARD_FROM = 6;
-
     /** Numbers of cups that a sheet may have. */
     public static final Set<Integer> CUP_COUNTS = Set.of(1, 3, 5);
 

@@ -26,10 +26,8 @@ public record GreenFacts(
     /** Below this it is a soft bean that marks easily (common practice, no published source). */
     public static final double SOFT_G_PER_L = 680;
 
-    /** The contract range, % (ISO 6673 is the method; the range is common in contracts, value from memory). */
+    /** Lower end of the contract range of 10 to 12, % (ISO 6673 is the method; the range is common in contracts, value from memory). */
     public static final double MOISTURE_WANTED_MIN_PCT = 10;
-
-    public static final double MOISTURE_WANTED_MAX_PCT = 12;
 
     /** At and below this screen the beans count as small (house default). */
     public static final int SMALL_SCREEN = 14;

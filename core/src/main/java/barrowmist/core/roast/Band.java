@@ -22,11 +22,6 @@ public sealed interface Band {
         public double high(double spreads) {
             return median + spreads * spread;
         }
-
-        /** Median less so many spreads. */
-        public double low(double spreads) {
-            return median - spreads * spread;
-        }
     }
 
     /**

@@ -25,8 +25,4 @@ record RorTrace(double[] t, double[] r, int first, double noise, OptionalDouble 
         }
         return i;
     }
-
-    double durationS() {
-        return t.length == 0 ? 0 : t[t.length - 1] - t[0];
-    }
 }

@@ -32,9 +32,6 @@ public record BenchFigures(
     /** Wanted whole-bean reading of a protocol roast, ±1 (SCA cupping protocol, value from memory). */
     public static final double PROTOCOL_COLOUR_WHOLE = 58;
 
-    /** Wanted ground reading of a protocol roast, ±1 (SCA cupping protocol, value from memory). */
-    public static final double PROTOCOL_COLOUR_GROUND = 63;
-
     private static final double MAX_BATCH_G = 60_000;
 
     /** 100 g of the smallest beans hold fewer than this many. */

@@ -11,6 +11,7 @@ import barrowmist.core.green.GreenFacts;
 import barrowmist.core.green.Process;
 import barrowmist.core.roast.Clock;
 import barrowmist.core.roast.Fault;
+import barrowmist.core.roast.FaultSettings;
 import barrowmist.core.roast.Phases;
 import barrowmist.core.sample.BenchFigures;
 import barrowmist.core.units.Wording;
@@ -81,7 +82,9 @@ final class BakedRule implements CauseRule {
         List<Fault> crashes = in.analysis().faults(Fault.Kind.CRASH);
         List<Fault> stalls = in.analysis().faults(Fault.Kind.STALL);
         for (Fault f : crashes) {
-            double weight = Math.min(CRASH_MOST, CRASH_BASE + CRASH_PER_C_PER_MIN * (f.depthCPerMin() - 3.5));
+            double weight = Math.min(
+                    CRASH_MOST,
+                    CRASH_BASE + CRASH_PER_C_PER_MIN * (f.depthCPerMin() - FaultSettings.DEFAULTS.crashDepthCPerMin()));
             ledger.add(Evidence.log(
                     weight,
                     "rate of rise crashed at %s: %s to %s in %d s"
@@ -94,7 +97,8 @@ final class BakedRule implements CauseRule {
                     f.toS()));
         }
         for (Fault f : stalls) {
-            double weight = Math.min(STALL_MOST, STALL_BASE + STALL_PER_S * (f.durationS() - 60));
+            double weight = Math.min(
+                    STALL_MOST, STALL_BASE + STALL_PER_S * (f.durationS() - FaultSettings.DEFAULTS.stallHoldS()));
             ledger.add(Evidence.log(
                     weight,
                     "rate of rise stalled near %s for %d s from %s"
@@ -114,7 +118,10 @@ final class BakedRule implements CauseRule {
         in.analysis().figures().totalS().stream()
                 .filter(t -> t > settings.longTotalS())
                 .forEach(t -> ledger.add(Evidence.log(
-                        0.5, "%s in all: longer than 12 minutes".formatted(Clock.text(t)), settings.longTotalS(), t)));
+                        0.5,
+                        "%s in all: longer than %s".formatted(Clock.text(t), Clock.text(settings.longTotalS())),
+                        settings.longTotalS(),
+                        t)));
         in.analysis()
                 .figures()
                 .phases()
@@ -176,7 +183,10 @@ final class BakedRule implements CauseRule {
         } else if (natural && hours < NATURAL_REST_HOURS) {
             ledger.add(TIME, -0.4, "cupped after %.0f h: a natural may still be closed".formatted(hours));
         } else if (hours < CLEARLY_RESTED_HOURS) {
-            ledger.add(TIME, 0.1, "%.0f h rest: only just past the protocol's 8 h".formatted(hours));
+            ledger.add(
+                    TIME,
+                    0.1,
+                    "%.0f h rest: only just past the protocol's %.0f h".formatted(hours, settings.restMinHours()));
         } else {
             ledger.add(TIME, 0.4, "%.0f h rest: flatness is not youth".formatted(hours));
         }
