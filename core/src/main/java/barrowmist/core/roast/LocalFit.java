@@ -9,7 +9,7 @@ package barrowmist.core.roast;
  * @param slopePerS fitted slope there, unit per second
  * @param curvaturePerS2 second derivative, unit per second squared; 0 for degree 1
  */
-record LocalFit(double value, double slopePerS, double curvaturePerS2) {
+public record LocalFit(double value, double slopePerS, double curvaturePerS2) {
 
     /** Relative size below which a quadratic's normal matrix counts as singular. */
     private static final double SINGULAR = 1e-9;
@@ -20,7 +20,7 @@ record LocalFit(double value, double slopePerS, double curvaturePerS2) {
      * @param atS time at which value and slope are wanted, s
      * @param quadratic degree 2 when true and there are three distinct times, else degree 1
      */
-    static LocalFit of(
+    public static LocalFit of(
             double[] timeS, double[] value, int fromInclusive, int toExclusive, double atS, boolean quadratic) {
         int n = toExclusive - fromInclusive;
         double s1 = 0;

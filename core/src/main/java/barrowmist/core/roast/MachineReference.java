@@ -11,9 +11,12 @@ import java.util.stream.Stream;
  * @param chargeC charge temperature, °C
  * @param turningPointS turning point, s since charge
  * @param turningPointC bean reading at the turning point, °C
+ * @param dryEndC bean reading at dry end, °C
+ * @param firstCrackC bean reading at first crack, °C
  * @param peakCPerMin peak rate of rise, °C/min
  */
-public record MachineReference(Band chargeC, Band turningPointS, Band turningPointC, Band peakCPerMin) {
+public record MachineReference(
+        Band chargeC, Band turningPointS, Band turningPointC, Band dryEndC, Band firstCrackC, Band peakCPerMin) {
 
     /** Smallest spreads believed: °C, s and °C/min (house defaults). */
     private static final double FLOOR_C = 1;
@@ -33,6 +36,8 @@ public record MachineReference(Band chargeC, Band turningPointS, Band turningPoi
                 band(accepted, f -> f.chargeC().stream(), FLOOR_C),
                 band(accepted, f -> f.turningPoint().stream().mapToDouble(Milestone::timeS), FLOOR_S),
                 band(accepted, f -> f.turningPoint().stream().mapToDouble(Milestone::beanC), FLOOR_C),
+                band(accepted, f -> f.dryEnd().stream().mapToDouble(Milestone::beanC), FLOOR_C),
+                band(accepted, f -> f.firstCrack().stream().mapToDouble(Milestone::beanC), FLOOR_C),
                 band(accepted, f -> f.rorPeak().stream().mapToDouble(RorPoint::cPerMin), FLOOR_C_PER_MIN));
     }
 

@@ -74,6 +74,23 @@ public final class Series {
         return i;
     }
 
+    /** The value at {@code t} on the straight line between its neighbours; the end's value beyond either end. */
+    public double interpolated(double t) {
+        int after = indexFrom(t);
+        if (after == 0 || after == timeS.length) {
+            return value[after == 0 ? 0 : timeS.length - 1];
+        }
+        double span = timeS[after] - timeS[after - 1];
+        return value[after - 1] + (value[after] - value[after - 1]) * (t - timeS[after - 1]) / span;
+    }
+
+    /** The value of the last reading at or before {@code t}, as a control holds it; the first one before that. */
+    public double held(double t) {
+        int after = indexFrom(t);
+        boolean exact = after < timeS.length && timeS[after] == t;
+        return value[Math.max(0, exact ? after : after - 1)];
+    }
+
     /** The readings in {@code [fromS, toS]}, with {@code shiftS} added to each time. */
     public Series slice(double fromS, double toS, double shiftS) {
         int from = indexFrom(fromS);

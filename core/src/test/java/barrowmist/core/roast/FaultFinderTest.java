@@ -120,6 +120,8 @@ class FaultFinderTest {
                 new Band.NotYetLearned(0),
                 new Band.NotYetLearned(0),
                 new Band.NotYetLearned(0),
+                new Band.NotYetLearned(0),
+                new Band.NotYetLearned(0),
                 Band.learn(new double[] {21, 21.5, 22, 21.8, 21.2}, 0.5));
         RoastAnalyzer analyzer = new RoastAnalyzer(FaultSettings.DEFAULTS);
         RoastLog log = KnownCurve.log(bean);

@@ -46,7 +46,7 @@ class TraceEngineTest {
 
     private static MachineReference reference(double chargeC) {
         Band none = new Band.NotYetLearned(0);
-        return new MachineReference(new Band.Learned(chargeC, 1.5, 9), none, none, none);
+        return new MachineReference(new Band.Learned(chargeC, 1.5, 9), none, none, none, none, none);
     }
 
     private static RoastAnalysis analyze(KnownCurve curve, RoastEvents events, Series gas) {

@@ -1,0 +1,2 @@
+/** Stand-ins for what is outside: a simulated drum, and how a reading of an instrument is judged. */
+package barrowmist.core.device;

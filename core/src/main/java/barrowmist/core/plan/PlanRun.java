@@ -1,0 +1,82 @@
+package barrowmist.core.plan;
+
+import barrowmist.core.plan.thermal.ControlLevels;
+import barrowmist.core.plan.thermal.Controls;
+import barrowmist.core.roast.EventKind;
+import java.util.ArrayList;
+import java.util.List;
+
+/** Moves the controls of one roast as planned, and knows when its events come. For one run only. */
+public final class PlanRun implements Controls {
+
+    private final EventTemperatures events;
+    private final DropRule drop;
+    private final List<ControlStep> waiting;
+    private ControlLevels levels;
+    private double lastC = Double.POSITIVE_INFINITY;
+    private boolean rising;
+    private double turnS = Double.POSITIVE_INFINITY;
+    private double dryS = Double.POSITIVE_INFINITY;
+    private double crackS = Double.POSITIVE_INFINITY;
+
+    public PlanRun(ControlPlan plan, EventTemperatures events) {
+        this.events = events;
+        this.drop = plan.drop();
+        this.waiting = new ArrayList<>(plan.steps());
+        this.levels = plan.atCharge();
+    }
+
+    @Override
+    public ControlLevels at(double timeS, double probeC) {
+        notice(timeS, probeC);
+        for (var steps = waiting.iterator(); steps.hasNext(); ) {
+            ControlStep step = steps.next();
+            if (due(step.when(), timeS, probeC)) {
+                levels = step.applied(levels);
+                steps.remove();
+            }
+        }
+        return levels;
+    }
+
+    private void notice(double timeS, double probeC) {
+        if (!rising && probeC > lastC) {
+            rising = true;
+            turnS = timeS;
+        }
+        lastC = probeC;
+        dryS = rising && Double.isInfinite(dryS) && probeC >= events.dryEndC() ? timeS : dryS;
+        crackS = rising && Double.isInfinite(crackS) && probeC >= events.firstCrackC() ? timeS : crackS;
+    }
+
+    private boolean due(Trigger when, double timeS, double probeC) {
+        if (when instanceof Trigger.AtTime at) {
+            return timeS >= at.timeS();
+        }
+        if (when instanceof Trigger.AtBean at) {
+            return rising && probeC >= at.beanC();
+        }
+        Trigger.AtEvent at = (Trigger.AtEvent) when;
+        return timeS - eventS(at.event()) >= at.afterS();
+    }
+
+    private double eventS(EventKind kind) {
+        return switch (kind) {
+            case CHARGE -> 0;
+            case TURNING_POINT -> turnS;
+            case DRY_END -> dryS;
+            case FIRST_CRACK -> crackS;
+            default -> Double.POSITIVE_INFINITY;
+        };
+    }
+
+    /** Whether the plan drops here. */
+    public boolean dropped(double timeS, double probeC) {
+        return drop.reached(timeS, probeC, crackS, rising);
+    }
+
+    /** Steps that never came to be due. */
+    public List<ControlStep> waiting() {
+        return List.copyOf(waiting);
+    }
+}

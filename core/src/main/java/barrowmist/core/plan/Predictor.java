@@ -1,0 +1,178 @@
+package barrowmist.core.plan;
+
+import barrowmist.core.plan.Prediction.Predicted;
+import barrowmist.core.plan.Targets.DevelopmentFrom;
+import barrowmist.core.plan.thermal.BatchConditions;
+import barrowmist.core.plan.thermal.DrumSimulation;
+import barrowmist.core.plan.thermal.SimulatedCurve;
+import barrowmist.core.roast.EventKind;
+import barrowmist.core.roast.FaultSettings;
+import barrowmist.core.roast.MachineReference;
+import barrowmist.core.roast.RoastAnalysis;
+import barrowmist.core.roast.RoastAnalyzer;
+import barrowmist.core.roast.RoastEvent;
+import barrowmist.core.roast.RoastEvents;
+import barrowmist.core.roast.Series;
+import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalDouble;
+
+/** Foretells a roast from a plan, by the machine's fitted model. Pure: the same plan gives the same prediction. */
+public final class Predictor {
+
+    /** A roast that has not dropped by then never does, s (house default). */
+    public static final double LONGEST_S = 1200;
+
+    private static final RoastAnalyzer ANALYZER = new RoastAnalyzer(FaultSettings.DEFAULTS);
+
+    private final FittedModel model;
+    private final MachineReference reference;
+    private final EventTemperatures events;
+
+    public Predictor(FittedModel model, MachineReference reference, EventTemperatures events) {
+        this.model = model;
+        this.reference = reference;
+        this.events = events;
+    }
+
+    FittedModel model() {
+        return model;
+    }
+
+    EventTemperatures events() {
+        return events;
+    }
+
+    /** The roast that this plan gives. */
+    public Prediction predict(BatchConditions batch, ControlPlan plan, DevelopmentFrom developmentFrom) {
+        PlanRun run = new PlanRun(plan, events);
+        double[] droppedS = {Double.NaN};
+        SimulatedCurve curve = new DrumSimulation(model.machine()).run(batch, run, LONGEST_S, (t, c) -> {
+            boolean drop = run.dropped(t, c);
+            droppedS[0] = drop ? t : Double.NaN;
+            return drop;
+        });
+        RoastAnalysis analysis = figures(curve, events, droppedS[0], reference);
+        List<String> outside = model.range().outside(batch, curve);
+        List<String> doubts = new ArrayList<>(outside);
+        doubts.addAll(doubts(run, droppedS[0], analysis));
+        boolean trusted = outside.isEmpty() && trustworthy(doubts);
+        return new Prediction(analysis, withErrors(analysis, developmentFrom), trusted, doubts);
+    }
+
+    private boolean trustworthy(List<String> doubts) {
+        boolean trustworthy = true;
+        if (model.roasts() < FittedModel.FEWEST_TRUSTED) {
+            doubts.add("The model was fitted to %d roasts only; from %d on it is trusted."
+                    .formatted(model.roasts(), FittedModel.FEWEST_TRUSTED));
+            trustworthy = false;
+        }
+        if (!(model.beanErrorC() <= FittedModel.WORST_TRUSTED_C)) {
+            doubts.add(String.format(
+                    java.util.Locale.ROOT,
+                    "The model misses its own roasts by %.1f °C; more than %.0f °C is not trusted.",
+                    model.beanErrorC(),
+                    FittedModel.WORST_TRUSTED_C));
+            trustworthy = false;
+        }
+        return trustworthy;
+    }
+
+    private List<String> doubts(PlanRun run, double droppedS, RoastAnalysis analysis) {
+        List<String> said = new ArrayList<>();
+        if (!Double.isFinite(droppedS)) {
+            said.add("The drop is never reached within %d minutes: more heat, or another rule for the drop, is needed."
+                    .formatted(Math.round(LONGEST_S / 60)));
+        }
+        if (analysis.figures().firstCrack().isEmpty()) {
+            said.add("First crack is never reached before the drop.");
+        }
+        if (!events.learned()) {
+            said.add("Where first crack comes on this machine is not yet learned: a house default stands in for it.");
+        }
+        if (!run.waiting().isEmpty()) {
+            int n = run.waiting().size();
+            said.add(
+                    n == 1
+                            ? "One planned move comes after the drop, or its trigger is never reached."
+                            : n + " planned moves come after the drop, or their triggers are never reached.");
+        }
+        return said;
+    }
+
+    private Map<PlanFigure, Predicted> withErrors(RoastAnalysis analysis, DevelopmentFrom developmentFrom) {
+        Targets counted = new Targets(Map.of(), developmentFrom);
+        Map<PlanFigure, Predicted> out = new EnumMap<>(PlanFigure.class);
+        for (PlanFigure figure : PlanFigure.values()) {
+            OptionalDouble value = counted.figure(figure, analysis.figures());
+            value.ifPresent(v -> out.put(figure, new Predicted(v, error(figure, analysis))));
+        }
+        return out;
+    }
+
+    /** What the model misses, and what follows from an event being called a little earlier or later. */
+    private Optional<Double> error(PlanFigure figure, RoastAnalysis analysis) {
+        Double ofModel = model.error().get(figure);
+        if (ofModel == null) {
+            return Optional.empty();
+        }
+        double called = switch (figure) {
+            case DRY_END_S -> secondsFor(events.dryEndSdC(), analysis, EventKind.DRY_END);
+            case FIRST_CRACK_S -> secondsFor(events.firstCrackSdC(), analysis, EventKind.FIRST_CRACK);
+            default -> 0;
+        };
+        return Optional.of(Math.hypot(ofModel, called));
+    }
+
+    private static double secondsFor(double sdC, RoastAnalysis analysis, EventKind kind) {
+        var at = kind == EventKind.DRY_END
+                ? analysis.figures().dryEnd()
+                : analysis.figures().firstCrack();
+        if (at.isEmpty() || analysis.ror().isEmpty()) {
+            return 0;
+        }
+        double cPerMin =
+                Math.max(SLOWEST_C_PER_MIN, analysis.ror().interpolated(at.get().timeS()));
+        return sdC / cPerMin * 60;
+    }
+
+    private static final double SLOWEST_C_PER_MIN = 2;
+
+    /** Works a simulated curve out as a logged one. */
+    static RoastAnalysis figures(
+            SimulatedCurve curve, EventTemperatures events, double dropS, MachineReference reference) {
+        Series bean = curve.log().beanC();
+        double lowestS = lowestS(bean);
+        List<RoastEvent> called = new ArrayList<>(List.of(RoastEvent.at(EventKind.CHARGE, 0)));
+        crossing(bean, events.dryEndC(), lowestS).ifPresent(t -> called.add(RoastEvent.at(EventKind.DRY_END, t)));
+        crossing(bean, events.firstCrackC(), lowestS)
+                .ifPresent(t -> called.add(RoastEvent.at(EventKind.FIRST_CRACK, t)));
+        if (Double.isFinite(dropS)) {
+            called.add(RoastEvent.at(EventKind.DROP, dropS));
+        }
+        return ANALYZER.analyze(curve.log(), new RoastEvents(called), reference);
+    }
+
+    private static double lowestS(Series bean) {
+        int lowest = 0;
+        for (int i = 1; i < bean.size() && bean.timeS(i) <= LATEST_TURN_S; i++) {
+            lowest = bean.value(i) < bean.value(lowest) ? i : lowest;
+        }
+        return bean.timeS(lowest);
+    }
+
+    private static final double LATEST_TURN_S = 300;
+
+    private static OptionalDouble crossing(Series bean, double levelC, double fromS) {
+        for (int i = Math.max(1, bean.indexFrom(fromS)); i < bean.size(); i++) {
+            if (bean.value(i) >= levelC && bean.value(i - 1) < levelC) {
+                double share = (levelC - bean.value(i - 1)) / (bean.value(i) - bean.value(i - 1));
+                return OptionalDouble.of(bean.timeS(i - 1) + share * (bean.timeS(i) - bean.timeS(i - 1)));
+            }
+        }
+        return OptionalDouble.empty();
+    }
+}

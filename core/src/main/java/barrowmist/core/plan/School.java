@@ -1,0 +1,92 @@
+package barrowmist.core.plan;
+
+import barrowmist.core.plan.Targets.DevelopmentFrom;
+import java.util.List;
+import java.util.Map;
+
+/**
+ * A way of roasting: what it aims at.
+ *
+ * @param id short name on the wire
+ * @param name name on screen
+ * @param note what it holds, a sentence
+ * @param targets its aims
+ */
+public record School(String id, String name, String note, Targets targets) {
+
+    /**
+     * The schools a lab begins with; all editable. Shares are common practice, no published source; the 8 to 12 minutes
+     * are those of the SCA cupping protocol, value from memory; the other times and tolerances are house defaults for a
+     * sample roaster.
+     */
+    public static List<School> defaults() {
+        return List.of(
+                school(
+                        "protocol",
+                        "Protocol sample roast",
+                        "8 to 12 minutes, light to light-medium, for cupping by the protocol.",
+                        aims(600, 115, 295, 20, 490, 25, 206, 2.5, 17, 2.5)),
+                school(
+                        "classic",
+                        "Classic 20 %",
+                        "A fifth of the roast, up to a quarter, after first crack.",
+                        aims(615, 30, 300, 20, 490, 25, 208, 2.5, 20, 1.5)),
+                school(
+                        "light-medium",
+                        "Light-medium drum",
+                        "15 to 17 % of the roast after first crack.",
+                        aims(600, 30, 305, 20, 504, 25, 205, 2.5, 16, 1)),
+                school(
+                        "fruit-forward",
+                        "Fruit-forward natural",
+                        "13 to 17 % after first crack and a slow end, so that the core cooks through; browning 35 % or more.",
+                        fruitForward()),
+                new School(
+                        "from-yellow",
+                        "Counted from yellow",
+                        "Development is browning too: counted from dry end.",
+                        new Targets(
+                                Map.of(
+                                        PlanFigure.TOTAL_S,
+                                        new Aim(600, 30),
+                                        PlanFigure.DRY_END_S,
+                                        new Aim(300, 20),
+                                        PlanFigure.DROP_C,
+                                        new Aim(206, 2.5),
+                                        PlanFigure.DEVELOPMENT_PCT,
+                                        new Aim(50, 3)),
+                                DevelopmentFrom.DRY_END)));
+    }
+
+    private static Targets fruitForward() {
+        // 12 °F/min at first crack where a washed coffee gets 14 to 15: a rate, so 5/9 without the 32°
+        return aims(570, 30, 285, 20, 484, 25, 202, 2.5, 15, 2)
+                .with(PlanFigure.ROR_AT_FIRST_CRACK, new Aim(12 * 5.0 / 9, 1))
+                .with(PlanFigure.BROWNING_PCT, new Aim(37, 2.5));
+    }
+
+    private static School school(String id, String name, String note, Targets targets) {
+        return new School(id, name, note, targets);
+    }
+
+    private static Targets aims(
+            double totalS,
+            double totalTolerance,
+            double dryEndS,
+            double dryEndTolerance,
+            double crackS,
+            double crackTolerance,
+            double dropC,
+            double dropTolerance,
+            double developmentPct,
+            double developmentTolerance) {
+        return new Targets(
+                Map.of(
+                        PlanFigure.TOTAL_S, new Aim(totalS, totalTolerance),
+                        PlanFigure.DRY_END_S, new Aim(dryEndS, dryEndTolerance),
+                        PlanFigure.FIRST_CRACK_S, new Aim(crackS, crackTolerance),
+                        PlanFigure.DROP_C, new Aim(dropC, dropTolerance),
+                        PlanFigure.DEVELOPMENT_PCT, new Aim(developmentPct, developmentTolerance)),
+                DevelopmentFrom.FIRST_CRACK);
+    }
+}

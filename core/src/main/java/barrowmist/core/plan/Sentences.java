@@ -1,0 +1,46 @@
+package barrowmist.core.plan;
+
+import barrowmist.core.plan.PlanFigure.Unit;
+import barrowmist.core.roast.Clock;
+import java.util.Locale;
+import java.util.OptionalDouble;
+
+/** How the plan's figures and triggers are put into words, in SI units. */
+final class Sentences {
+
+    private Sentences() {}
+
+    static String value(Unit unit, double value) {
+        return switch (unit) {
+            case SECONDS -> Clock.text(value);
+            case CELSIUS -> String.format(Locale.ROOT, "%.1f °C", value);
+            case PERCENT -> String.format(Locale.ROOT, "%.1f %%", value);
+            case CELSIUS_PER_MINUTE -> String.format(Locale.ROOT, "%.1f °C/min", value);
+        };
+    }
+
+    static String capital(String text) {
+        return Character.toUpperCase(text.charAt(0)) + text.substring(1);
+    }
+
+    static String missed(PlanFigure figure, Aim aim, OptionalDouble value) {
+        String wanted = value(figure.unit(), aim.value());
+        return value.isPresent()
+                ? "%s comes to %s instead of %s"
+                        .formatted(capital(figure.label()), value(figure.unit(), value.getAsDouble()), wanted)
+                : "%s of %s is never reached".formatted(capital(figure.label()), wanted);
+    }
+
+    static String when(Trigger trigger) {
+        if (trigger instanceof Trigger.AtTime at) {
+            return "at " + Clock.text(at.timeS());
+        }
+        if (trigger instanceof Trigger.AtBean at) {
+            return String.format(Locale.ROOT, "when the beans read %.0f °C", at.beanC());
+        }
+        Trigger.AtEvent at = (Trigger.AtEvent) trigger;
+        return at.afterS() == 0
+                ? "at " + at.event().label()
+                : "%s after %s".formatted(Clock.text(at.afterS()), at.event().label());
+    }
+}

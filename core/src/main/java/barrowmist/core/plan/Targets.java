@@ -1,0 +1,46 @@
+package barrowmist.core.plan;
+
+import barrowmist.core.roast.RoastFigures;
+import java.util.EnumMap;
+import java.util.Map;
+import java.util.OptionalDouble;
+
+/**
+ * What a roast aims at.
+ *
+ * @param aims the figures aimed at, each with its tolerance; any may be left out
+ * @param developmentFrom where development is counted from
+ */
+public record Targets(Map<PlanFigure, Aim> aims, DevelopmentFrom developmentFrom) {
+
+    /** Two schools count differently (common practice, no published source). */
+    public enum DevelopmentFrom {
+        FIRST_CRACK,
+        /** Flavour is built from yellow on: browning and development together. */
+        DRY_END
+    }
+
+    public Targets {
+        aims = Map.copyOf(aims);
+    }
+
+    /** A figure of a roast as these targets count it. */
+    public OptionalDouble figure(PlanFigure figure, RoastFigures roast) {
+        OptionalDouble value = figure.of(roast);
+        if (figure != PlanFigure.DEVELOPMENT_PCT || developmentFrom == DevelopmentFrom.FIRST_CRACK) {
+            return value;
+        }
+        OptionalDouble browning = PlanFigure.BROWNING_PCT.of(roast);
+        return value.isPresent() && browning.isPresent()
+                ? OptionalDouble.of(value.getAsDouble() + browning.getAsDouble())
+                : OptionalDouble.empty();
+    }
+
+    /** The same with one aim set or replaced. */
+    public Targets with(PlanFigure figure, Aim aim) {
+        Map<PlanFigure, Aim> changed = new EnumMap<>(PlanFigure.class);
+        changed.putAll(aims);
+        changed.put(figure, aim);
+        return new Targets(changed, developmentFrom);
+    }
+}

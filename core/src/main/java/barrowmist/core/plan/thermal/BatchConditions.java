@@ -1,0 +1,46 @@
+package barrowmist.core.plan.thermal;
+
+import java.util.OptionalDouble;
+
+/**
+ * What goes into the drum, and what it meets there.
+ *
+ * @param greenG green coffee, g, positive
+ * @param moisturePct its moisture, % of mass, [0, 60]
+ * @param diameterMm effective bean diameter, mm: the mean sieve that holds it
+ * @param chargeC bean probe at charge, °C
+ * @param environmentC environment probe at charge, °C; empty when it is not known
+ * @param roomC room and green coffee, °C
+ */
+public record BatchConditions(
+        double greenG,
+        double moisturePct,
+        double diameterMm,
+        double chargeC,
+        OptionalDouble environmentC,
+        double roomC) {
+
+    /** Where a lab keeps no record, °C (house default). */
+    public static final double USUAL_ROOM_C = 22;
+
+    /** Moisture of a lot that was not measured, % (middle of the contract range of 10 to 12). */
+    public static final double USUAL_MOISTURE_PCT = 11;
+
+    /** Screen 16 to 17, mm: a lot that was not sieved (house default). */
+    public static final double USUAL_DIAMETER_MM = 6.5;
+
+    public BatchConditions {
+        if (!(greenG > 0 && moisturePct >= 0 && moisturePct <= 60 && diameterMm > 0)) {
+            throw new IllegalArgumentException("Batch is " + greenG + " g at " + moisturePct + " % of " + diameterMm
+                    + " mm; weight and size are positive, moisture is 0 to 60 %");
+        }
+    }
+
+    public BatchConditions withCharge(double newChargeC) {
+        return new BatchConditions(greenG, moisturePct, diameterMm, newChargeC, environmentC, roomC);
+    }
+
+    public BatchConditions withGreenG(double newGreenG) {
+        return new BatchConditions(newGreenG, moisturePct, diameterMm, chargeC, environmentC, roomC);
+    }
+}

@@ -1,0 +1,202 @@
+package barrowmist.core.plan;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import barrowmist.core.plan.ControlStep.Control;
+import barrowmist.core.plan.Targets.DevelopmentFrom;
+import barrowmist.core.plan.thermal.BatchConditions;
+import barrowmist.core.plan.thermal.ControlLevels;
+import barrowmist.core.plan.thermal.FitRoast;
+import barrowmist.core.plan.thermal.MachineConstants;
+import barrowmist.core.roast.EventKind;
+import barrowmist.core.roast.MachineReference;
+import java.util.List;
+import java.util.Map;
+import java.util.OptionalDouble;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Test;
+
+/** The fitted model tried on a drum that is built otherwise: three bean sizes, late burner, two-stage probe, drift. */
+class PredictionTest {
+
+    private static final EventTemperatures EVENTS = new EventTemperatures(158, 1, 194.5, 1, true);
+
+    private static List<FitRoast> roasts;
+    private static FittedModel model;
+
+    @BeforeAll
+    static void fit() {
+        roasts = SimulatedLab.roasts(24);
+        model = ModelFitter.fit(roasts.subList(0, 20), 150, (share, doing) -> {});
+    }
+
+    private static ControlPlan plan(double firstGas, DropRule drop) {
+        return new ControlPlan(
+                new ControlLevels(firstGas, 40, 60),
+                List.of(
+                        step(new Trigger.AtTime(140), Control.GAS, 70),
+                        step(new Trigger.AtBean(145), Control.AIR, 47),
+                        step(new Trigger.AtBean(187), Control.AIR, 54),
+                        step(new Trigger.AtBean(190), Control.GAS, 60),
+                        step(new Trigger.AtEvent(EventKind.FIRST_CRACK, 30), Control.GAS, 50)),
+                drop);
+    }
+
+    private static ControlStep step(Trigger when, Control control, double value) {
+        return new ControlStep(when, control, value);
+    }
+
+    private static BatchConditions batch(double greenG, double chargeC) {
+        return new BatchConditions(greenG, 11, 6.5, chargeC, OptionalDouble.empty(), 22);
+    }
+
+    private static Prediction predict(BatchConditions batch, ControlPlan plan) {
+        return new Predictor(model, MachineReference.NONE, EVENTS).predict(batch, plan, DevelopmentFrom.FIRST_CRACK);
+    }
+
+    private static double figure(Prediction prediction, PlanFigure figure) {
+        return prediction.figure(figure).orElseThrow().value();
+    }
+
+    @Test
+    void roastsLeftOutOfTheFitAreForetold() {
+        for (FitRoast left : roasts.subList(20, 24)) {
+            Map<PlanFigure, Double> misses = ModelFitter.misses(model.machine(), left);
+            assertThat(misses.get(PlanFigure.DRY_END_S)).as("dry end").isBetween(-15.0, 15.0);
+            assertThat(misses.get(PlanFigure.FIRST_CRACK_S)).as("first crack").isBetween(-15.0, 15.0);
+            assertThat(misses.get(PlanFigure.DROP_C)).as("drop").isBetween(-2.5, 2.5);
+        }
+    }
+
+    @Test
+    void theErrorShownIsTheErrorOfRoastsLeftOut() {
+        assertThat(model.roasts()).isEqualTo(20);
+        assertThat(model.beanErrorC()).isBetween(0.1, 1.5);
+        assertThat(model.error().get(PlanFigure.DRY_END_S)).isBetween(0.5, 10.0);
+        assertThat(model.error().get(PlanFigure.FIRST_CRACK_S)).isBetween(1.0, 20.0);
+    }
+
+    @Test
+    void moreHeatAtChargeBringsFirstCrackForward() {
+        DropRule drop = new DropRule(DropRule.By.BEAN_C, 204);
+        double cool = figure(predict(batch(120, 190), plan(75, drop)), PlanFigure.FIRST_CRACK_S);
+        double hot = figure(predict(batch(120, 190), plan(85, drop)), PlanFigure.FIRST_CRACK_S);
+        double charged = figure(predict(batch(120, 195), plan(75, drop)), PlanFigure.FIRST_CRACK_S);
+        assertThat(hot).isLessThan(cool - 5);
+        assertThat(charged).isLessThan(cool - 3);
+    }
+
+    @Test
+    void theDropRuleDecides() {
+        Prediction byShare = predict(batch(120, 190), plan(80, new DropRule(DropRule.By.DEVELOPMENT_PCT, 18)));
+        assertThat(figure(byShare, PlanFigure.DEVELOPMENT_PCT)).isCloseTo(18, within(0.3));
+        Prediction byTime = predict(batch(120, 190), plan(80, new DropRule(DropRule.By.DEVELOPMENT_S, 90)));
+        double development = figure(byTime, PlanFigure.TOTAL_S) - figure(byTime, PlanFigure.FIRST_CRACK_S);
+        assertThat(development).isCloseTo(90, within(1.5));
+        Prediction byTotal = predict(batch(120, 190), plan(80, new DropRule(DropRule.By.TOTAL_S, 560)));
+        assertThat(figure(byTotal, PlanFigure.TOTAL_S)).isEqualTo(560);
+    }
+
+    @Test
+    void developmentCountsFromDryEndWhereTheSchoolSaysSo() {
+        ControlPlan plan = plan(80, new DropRule(DropRule.By.BEAN_C, 204));
+        Predictor predictor = new Predictor(model, MachineReference.NONE, EVENTS);
+        Prediction crack = predictor.predict(batch(120, 190), plan, DevelopmentFrom.FIRST_CRACK);
+        Prediction yellow = predictor.predict(batch(120, 190), plan, DevelopmentFrom.DRY_END);
+        assertThat(figure(yellow, PlanFigure.DEVELOPMENT_PCT))
+                .isCloseTo(
+                        figure(crack, PlanFigure.DEVELOPMENT_PCT) + figure(crack, PlanFigure.BROWNING_PCT),
+                        within(1e-9));
+    }
+
+    @Test
+    void insideItsRangeTheModelIsTrustedAndOutsideItSaysWhy() {
+        DropRule drop = new DropRule(DropRule.By.BEAN_C, 204);
+        assertThat(predict(batch(120, 190), plan(80, drop)).trusted()).isTrue();
+        Prediction big = predict(batch(300, 190), plan(80, drop));
+        assertThat(big.trusted()).isFalse();
+        assertThat(big.doubts()).anyMatch(s -> s.startsWith("A batch of 300 g lies outside the 115 to 125 g"));
+        Prediction hot = predict(batch(120, 215), plan(80, drop));
+        assertThat(hot.doubts()).anyMatch(s -> s.startsWith("A charge of 215 °C lies outside"));
+    }
+
+    @Test
+    void aDropThatIsNeverReachedIsSaid() {
+        Prediction never = predict(batch(120, 190), plan(80, new DropRule(DropRule.By.BEAN_C, 290)));
+        assertThat(never.doubts()).anyMatch(s -> s.startsWith("The drop is never reached within 20 minutes"));
+        assertThat(never.figure(PlanFigure.TOTAL_S)).isEmpty();
+    }
+
+    @Test
+    void aMoveThatNeverComesIsSaid() {
+        ControlPlan plan = plan(80, new DropRule(DropRule.By.TOTAL_S, 200));
+        assertThat(predict(batch(120, 190), plan).doubts())
+                .anyMatch(s -> s.equals("4 planned moves come after the drop, or their triggers are never reached."));
+    }
+
+    @Test
+    void findItReachesEarlierTargetsWithASmallChange() {
+        ControlPlan start = plan(80, new DropRule(DropRule.By.BEAN_C, 204));
+        Predictor predictor = new Predictor(model, MachineReference.NONE, EVENTS);
+        Prediction before = predict(batch(120, 190), start);
+        Targets targets = new Targets(
+                Map.of(
+                        PlanFigure.FIRST_CRACK_S, new Aim(figure(before, PlanFigure.FIRST_CRACK_S) - 25, 6),
+                        PlanFigure.DRY_END_S, new Aim(figure(before, PlanFigure.DRY_END_S) - 8, 6)),
+                DevelopmentFrom.FIRST_CRACK);
+        Finder.Found found =
+                new Finder(predictor, Finder.Limits.within(model, 0, 100, 1)).find(batch(120, 190), start, targets);
+        assertThat(found.reached()).as(found.missed().toString()).isTrue();
+        assertThat(found.changes()).isNotEmpty();
+        assertThat(Math.abs(found.batch().chargeC() - 190)).isLessThanOrEqualTo(6);
+        assertThat(found.prediction().trusted()).isTrue();
+    }
+
+    @Test
+    void findItSaysWhichTargetCannotBeReachedAndWhy() {
+        ControlPlan start = plan(80, new DropRule(DropRule.By.BEAN_C, 204));
+        Predictor predictor = new Predictor(model, MachineReference.NONE, EVENTS);
+        Targets targets = new Targets(Map.of(PlanFigure.FIRST_CRACK_S, new Aim(300, 5)), DevelopmentFrom.FIRST_CRACK);
+        Finder.Found found =
+                new Finder(predictor, Finder.Limits.within(model, 0, 100, 5)).find(batch(120, 190), start, targets);
+        assertThat(found.reached()).isFalse();
+        assertThat(found.missed())
+                .singleElement()
+                .asString()
+                .startsWith("First crack comes to ")
+                .contains("instead of 5:00")
+                .contains("as high as is trusted");
+    }
+
+    @Test
+    void aModelOfTwoRoastsIsNotTrusted() {
+        FittedModel two = ModelFitter.fit(roasts.subList(0, 2), 150, (share, doing) -> {});
+        Prediction prediction = new Predictor(two, MachineReference.NONE, EVENTS)
+                .predict(
+                        roasts.get(0).batch(),
+                        plan(80, new DropRule(DropRule.By.BEAN_C, 204)),
+                        DevelopmentFrom.FIRST_CRACK);
+        assertThat(prediction.trusted()).isFalse();
+        assertThat(prediction.doubts()).contains("The model was fitted to 2 roasts only; from 5 on it is trusted.");
+        assertThat(prediction.figure(PlanFigure.DRY_END_S).orElseThrow().plusMinus())
+                .isEmpty();
+    }
+
+    @Test
+    void aTemplateRoastBecomesAPlanOfItsMoves() {
+        FitRoast template = roasts.get(3);
+        double endS = template.figures().totalS().orElseThrow();
+        ControlPlan plan = ControlPlan.of(
+                template.log(), new ControlLevels(0, 100, 60), new DropRule(DropRule.By.TOTAL_S, endS), endS);
+        assertThat(plan.atCharge().gasPct()).isEqualTo(template.log().gasPct().value(0));
+        assertThat(plan.steps()).filteredOn(s -> s.control() == Control.AIR).hasSize(2);
+        assertThat(plan.steps()).allMatch(s -> s.when() instanceof Trigger.AtTime);
+    }
+
+    @Test
+    void theFirstGuessGrowsWithTheDrum() {
+        assertThat(MachineConstants.guess(300).burnerW())
+                .isEqualTo(2 * MachineConstants.guess(150).burnerW());
+    }
+}
