@@ -40,7 +40,15 @@ class CoreRulesTest {
             .resideInAnyPackage("..green..", "..roast..")
             .should()
             .dependOnClassesThat()
-            .resideInAnyPackage("..sample..", "..cupping..", "..trace..");
+            .resideInAnyPackage("..plan..", "..device..", "..sample..", "..rest..", "..cupping..", "..trace..");
+
+    @ArchTest
+    static final ArchRule NOBODY_LEANS_ON_A_STAND_IN = noClasses()
+            .that()
+            .resideOutsideOfPackage("..device..")
+            .should()
+            .dependOnClassesThat()
+            .resideInAPackage("..device..");
 
     @ArchTest
     static final ArchRule BENCH_AND_CUP_DO_NOT_KNOW_TRACE = noClasses()

@@ -47,7 +47,7 @@ public sealed interface Band {
         return new Learned(median, Math.max(spread, floor), values.length);
     }
 
-    private static double median(double[] values) {
+    static double median(double[] values) {
         double[] sorted = values.clone();
         Arrays.sort(sorted);
         int half = sorted.length / 2;

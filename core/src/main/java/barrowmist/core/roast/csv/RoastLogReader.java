@@ -1,6 +1,7 @@
 package barrowmist.core.roast.csv;
 
 import barrowmist.core.roast.csv.ReadResult.LineProblem;
+import barrowmist.core.units.Numbers;
 import java.io.IOException;
 import java.io.StringReader;
 import java.io.UncheckedIOException;

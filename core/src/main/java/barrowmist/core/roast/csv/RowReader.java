@@ -8,6 +8,7 @@ import barrowmist.core.roast.RoastLog;
 import barrowmist.core.roast.Series;
 import barrowmist.core.roast.csv.ReadResult.LineProblem;
 import barrowmist.core.roast.csv.RoastLogReader.Row;
+import barrowmist.core.units.Numbers;
 import barrowmist.core.units.Temperature;
 import java.util.ArrayList;
 import java.util.EnumMap;

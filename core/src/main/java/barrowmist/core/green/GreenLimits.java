@@ -1,0 +1,77 @@
+package barrowmist.core.green;
+
+import barrowmist.core.check.Checks;
+import barrowmist.core.check.FieldProblem;
+import java.util.List;
+
+/**
+ * What a laboratory wants of its green coffee; every figure can be edited.
+ *
+ * @param moistureMinPct wanted moisture at least, %
+ * @param moistureMaxPct wanted moisture at most, %
+ * @param moistureWorkableMinPct still workable at least, %
+ * @param waterActivityMin comfortable water activity at least
+ * @param waterActivityMax comfortable at most
+ * @param waterActivityLimit upper limit
+ * @param denseGPerL dense from here on, g/L
+ * @param softGPerL soft below, g/L
+ * @param belowScreenPct most that may fall through the contracted screen, %
+ * @param maxAgeMonths use within so many months of the harvest
+ */
+public record GreenLimits(
+        double moistureMinPct,
+        double moistureMaxPct,
+        double moistureWorkableMinPct,
+        double waterActivityMin,
+        double waterActivityMax,
+        double waterActivityLimit,
+        double denseGPerL,
+        double softGPerL,
+        double belowScreenPct,
+        double maxAgeMonths) {
+
+    /**
+     * Where a lab begins. Moisture 10 to 12 % is the common contract range (ISO 6673 is the method), water activity 0.50
+     * to 0.60 with 0.70 as the limit (values from memory); 9 % workable, density and 18 months are common practice, no
+     * published source; 5 % below the contracted screen is a house default.
+     */
+    public static final GreenLimits DEFAULTS = new GreenLimits(
+            GreenFacts.MOISTURE_WANTED_MIN_PCT,
+            12,
+            9,
+            0.50,
+            0.60,
+            0.70,
+            GreenFacts.DENSE_G_PER_L,
+            GreenFacts.SOFT_G_PER_L,
+            5,
+            18);
+
+    /** Every problem of these limits. */
+    public List<FieldProblem> problems() {
+        Checks checks = new Checks()
+                .range("moistureMinPct", "Least moisture", moistureMinPct, moistureWorkableMinPct, moistureMaxPct, "%")
+                .range("moistureMaxPct", "Most moisture", moistureMaxPct, 5, 20, "%")
+                .range("moistureWorkableMinPct", "Least workable moisture", moistureWorkableMinPct, 5, 20, "%")
+                .range("waterActivityMin", "Least water activity", waterActivityMin, 0.2, waterActivityMax, "")
+                .range(
+                        "waterActivityMax",
+                        "Most comfortable water activity",
+                        waterActivityMax,
+                        0.2,
+                        waterActivityLimit,
+                        "")
+                .range("waterActivityLimit", "Limit of water activity", waterActivityLimit, 0.2, 1, "")
+                .range("denseGPerL", "Dense from", denseGPerL, softGPerL, LotRules.DENSITY_MAX_G_PER_L, "g/L")
+                .range(
+                        "softGPerL",
+                        "Soft below",
+                        softGPerL,
+                        LotRules.DENSITY_MIN_G_PER_L,
+                        LotRules.DENSITY_MAX_G_PER_L,
+                        "g/L")
+                .range("belowScreenPct", "Most below the screen", belowScreenPct, 0, 100, "%")
+                .range("maxAgeMonths", "Most months since harvest", maxAgeMonths, 1, 60, "months");
+        return checks.problems();
+    }
+}

@@ -1,0 +1,89 @@
+package barrowmist.core.green.csv;
+
+import barrowmist.core.green.Defect;
+import barrowmist.core.green.Inspection;
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.OptionalDouble;
+import org.apache.commons.csv.CSVFormat;
+import org.apache.commons.csv.CSVPrinter;
+
+/** Writes lots and inspections as a table that {@link GreenReader} reads back. */
+public final class GreenWriter {
+
+    private static final String FORMULA_STARTS = "=+-@\t\r";
+
+    private GreenWriter() {}
+
+    /** All rows under one header. */
+    public static String write(List<GreenRow> rows) {
+        StringBuilder out = new StringBuilder();
+        CSVFormat format = CSVFormat.RFC4180
+                .builder()
+                .setHeader(GreenColumns.all().toArray(String[]::new))
+                .get();
+        try (CSVPrinter printer = new CSVPrinter(out, format)) {
+            for (GreenRow row : rows) {
+                printer.printRecord(cells(row));
+            }
+        } catch (IOException e) {
+            throw new UncheckedIOException("A string buffer does not fail", e);
+        }
+        return out.toString();
+    }
+
+    private static List<String> cells(GreenRow row) {
+        Inspection i = row.inspection();
+        var lot = row.lot();
+        List<String> cells = new ArrayList<>(List.of(
+                text(lot.name()),
+                text(lot.supplier()),
+                text(lot.origin()),
+                lot.process().label(),
+                lot.arrivalDate().toString(),
+                number(lot.kg()),
+                lot.screen() == null ? "" : lot.screen(),
+                row.stage().label(),
+                number(i.moisturePct().isPresent() ? i.moisturePct() : lot.moisturePct()),
+                number(i.waterActivity()),
+                number(
+                        i.densityGPerL().isPresent() || i.cupMassG().isPresent()
+                                ? i.densityGPerL()
+                                : lot.densityGPerL()),
+                number(i.cupMassG()),
+                number(i.cupVolumeMl()),
+                i.harvest().map(Object::toString).orElse(""),
+                String.join("; ", i.smells()),
+                i.colour().orElse(""),
+                text(i.storage()),
+                i.mouldOrTaint() ? "yes" : "",
+                number(i.sieveSampleG()),
+                i.contractScreen().map(Object::toString).orElse("")));
+        GreenColumns.SIEVES.forEach(
+                s -> cells.add(i.sieves().containsKey(s) ? number(i.sieves().get(s)) : ""));
+        cells.add(number(i.defectSampleG()));
+        Map<Defect, Integer> defects = i.defects().orElse(Map.of());
+        for (Defect kind : Defect.values()) {
+            cells.add(i.defects().isPresent() ? Integer.toString(defects.getOrDefault(kind, 0)) : "");
+        }
+        return cells;
+    }
+
+    /** A text that a spreadsheet would take for a formula is marked as text. */
+    private static String text(String value) {
+        boolean formula = !value.isEmpty() && FORMULA_STARTS.indexOf(value.charAt(0)) >= 0;
+        return formula ? "'" + value : value;
+    }
+
+    private static String number(OptionalDouble value) {
+        return value.isPresent() ? number(value.getAsDouble()) : "";
+    }
+
+    private static String number(double value) {
+        return value == Math.rint(value) ? Long.toString((long) value) : String.format(Locale.ROOT, "%s", value);
+    }
+}

@@ -1,0 +1,43 @@
+package barrowmist.core.rest;
+
+import barrowmist.core.green.Process;
+
+/** Schools of resting: when a sample opens and when it closes. */
+public enum RestSchool {
+    /** 8 to 24 hours after roasting (SCA cupping protocol, value from memory). */
+    PROTOCOL("protocol", 8, 24, 0),
+    /** Washed good on day 1 to 4; a natural a day or so later (common practice, no published source). */
+    DRINKING("drinking", 24, 96, 24),
+    /** Not before day 4, best by day 10 (common practice, no published source; the end is a house default). */
+    LATE("late", 96, 240, 24);
+
+    private final String label;
+    private final double opensH;
+    private final double closesH;
+    private final double naturalLaterH;
+
+    RestSchool(String label, double opensH, double closesH, double naturalLaterH) {
+        this.label = label;
+        this.opensH = opensH;
+        this.closesH = closesH;
+        this.naturalLaterH = naturalLaterH;
+    }
+
+    public String label() {
+        return label;
+    }
+
+    /** Hours after the roast from which on it may be cupped. */
+    public double opensH(Process process) {
+        return opensH + later(process);
+    }
+
+    /** Hours after the roast until which it may be cupped. */
+    public double closesH(Process process) {
+        return closesH + later(process);
+    }
+
+    private double later(Process process) {
+        return process == Process.NATURAL ? naturalLaterH : 0;
+    }
+}
