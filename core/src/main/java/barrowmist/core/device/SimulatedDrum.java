@@ -19,7 +19,8 @@ public final class SimulatedDrum {
     private static final double[] SIZE_FACTORS = {0.9, 1, 1.1};
     private static final double AIR_J_PER_KG_K = 1006;
     private static final double LEAK = 0.4;
-    private static final double BURNER_LAG_S = 7;
+    private static final double BURNER_LAG_S = 18;
+    private static final double VALVE_LAG_S = 4;
     private static final double FLAME_TO_DRUM = 0.5;
     private static final double PROBE_FIRST_S = 19;
     private static final double PROBE_SECOND_S = 6;
@@ -92,6 +93,7 @@ public final class SimulatedDrum {
     private final double[] reacted = new double[SIZE_SHARES.length];
     private double drumC;
     private double airC;
+    private double valveW;
     private double flameW;
     private double firstStageC;
     private double probeC;
@@ -125,7 +127,8 @@ public final class SimulatedDrum {
     public void charge(Batch next, double gasPct) {
         batch = next;
         dryKg = next.greenG() / 1000 * (1 - next.moisturePct() / 100);
-        flameW = build.burnerW * gasPct / 100;
+        valveW = build.burnerW * gasPct / 100;
+        flameW = valveW;
         for (int i = 0; i < beanC.length; i++) {
             beanC[i] = roomC;
             moisture[i] = BeanPhysics.dryBasis(next.moisturePct());
@@ -138,7 +141,8 @@ public final class SimulatedDrum {
         double flow = LEAK + (1 - LEAK) * levels.airflowPct() / 100;
         double transfer = Math.pow(flow, 0.65);
         double kg = batch.greenG() / 1000;
-        flameW += (build.burnerW * levels.gasPct() / 100 - flameW) * dt / BURNER_LAG_S;
+        valveW += (build.burnerW * levels.gasPct() / 100 - valveW) * dt / VALVE_LAG_S;
+        flameW += (valveW - flameW) * dt / BURNER_LAG_S;
         double exhaust = build.airKgPerS * flow * AIR_J_PER_KG_K;
         double airDrum = build.airDrumWPerK * transfer;
         double fromDrumW = 0;

@@ -8,7 +8,7 @@ import org.hipparchus.ode.OrdinaryDifferentialEquation;
  * no heat of its own, so its temperature follows from the balance at each moment.
  *
  * <p>State: {@link #BEAN} °C, {@link #MOISTURE} kg/kg dry, {@link #REACTED} J/kg dry, {@link #DRUM} °C, {@link #PROBE} °C,
- * {@link #ENVIRONMENT} °C, then heat passed since charge, J: {@link #FROM_BURNER}, {@link #TO_EXHAUST}, {@link #TO_ROOM},
+ * {@link #ENVIRONMENT} °C, {@link #FLAME} W, then heat passed since charge, J: {@link #FROM_BURNER}, {@link #TO_EXHAUST}, {@link #TO_ROOM},
  * {@link #TO_VAPOUR}.
  */
 final class DrumModel implements OrdinaryDifferentialEquation {
@@ -19,11 +19,12 @@ final class DrumModel implements OrdinaryDifferentialEquation {
     static final int DRUM = 3;
     static final int PROBE = 4;
     static final int ENVIRONMENT = 5;
-    static final int FROM_BURNER = 6;
-    static final int TO_EXHAUST = 7;
-    static final int TO_ROOM = 8;
-    static final int TO_VAPOUR = 9;
-    static final int SIZE = 10;
+    static final int FLAME = 6;
+    static final int FROM_BURNER = 7;
+    static final int TO_EXHAUST = 8;
+    static final int TO_ROOM = 9;
+    static final int TO_VAPOUR = 10;
+    static final int SIZE = 11;
 
     /** Heat capacity of air at constant pressure, J/(kg K) (handbook value, from memory). */
     private static final double AIR_J_PER_KG_K = 1006;
@@ -69,13 +70,14 @@ final class DrumModel implements OrdinaryDifferentialEquation {
         airDrumWPerK = machine.airDrumWPerK() * transfer;
     }
 
-    /** The state at charge: cold beans in a hot drum. */
+    /** The state at charge: cold beans in a hot drum, the flame as the controls were set. */
     double[] atCharge() {
         double[] y = new double[SIZE];
         y[BEAN] = batch.roomC();
         y[MOISTURE] = BeanPhysics.dryBasis(batch.moisturePct());
         y[DRUM] = batch.chargeC() + machine.drumOffsetC();
         y[PROBE] = batch.chargeC();
+        y[FLAME] = burnerW;
         y[ENVIRONMENT] = batch.environmentC().orElse(batch.chargeC() + machine.environmentOffsetC());
         return y;
     }
@@ -83,7 +85,7 @@ final class DrumModel implements OrdinaryDifferentialEquation {
     /** Air in the drum, °C. */
     double airC(double[] y) {
         double beans = BeanPhysics.swelling(y[BEAN]) * beanAirWPerK;
-        double toAirW = burnerW * (1 - machine.flameToDrum());
+        double toAirW = y[FLAME] * (1 - machine.flameToDrum());
         return (toAirW + exhaustWPerK * batch.roomC() + beans * y[BEAN] + airDrumWPerK * y[DRUM])
                 / (exhaustWPerK + beans + airDrumWPerK);
     }
@@ -110,11 +112,12 @@ final class DrumModel implements OrdinaryDifferentialEquation {
                 / heatCapacity;
         d[MOISTURE] = drying;
         d[REACTED] = reaction;
-        d[DRUM] = (burnerW * machine.flameToDrum() + airDrumWPerK * (airC - y[DRUM]) - drumToBeanW - lossW)
+        d[DRUM] = (y[FLAME] * machine.flameToDrum() + airDrumWPerK * (airC - y[DRUM]) - drumToBeanW - lossW)
                 / machine.drumJPerK();
         d[PROBE] = (felt - y[PROBE]) / machine.probeS();
         d[ENVIRONMENT] = (airC - y[ENVIRONMENT]) / machine.environmentS();
-        d[FROM_BURNER] = burnerW;
+        d[FLAME] = (burnerW - y[FLAME]) / machine.burnerS();
+        d[FROM_BURNER] = y[FLAME];
         d[TO_EXHAUST] = exhaustWPerK * (airC - batch.roomC());
         d[TO_ROOM] = lossW;
         d[TO_VAPOUR] = -drying * dryKg * (BeanPhysics.EVAPORATION_J_PER_KG + BeanPhysics.waterEnthalpy(y[BEAN]));

@@ -38,12 +38,14 @@ public final class DrumSimulation {
      */
     public SimulatedCurve run(BatchConditions batch, Controls controls, double longestS, Until until) {
         DrumModel model = new DrumModel(machine, batch);
+        ControlLevels first = controls.at(0, batch.chargeC());
+        model.set(first);
         double[] start = model.atCharge();
         double[] y = start;
         Recorder recorder = new Recorder((int) Math.ceil(longestS / stepS) + 1);
         for (int i = 0; ; i++) {
             double t = i * stepS;
-            ControlLevels levels = controls.at(t, y[DrumModel.PROBE]);
+            ControlLevels levels = i == 0 ? first : controls.at(t, y[DrumModel.PROBE]);
             model.set(levels);
             recorder.add(t, y, levels);
             if (t + stepS > longestS + stepS / 2 || (i > 0 && until.reached(t, y[DrumModel.PROBE]))) {

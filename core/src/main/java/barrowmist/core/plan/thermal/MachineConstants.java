@@ -7,6 +7,7 @@ import java.util.List;
  *
  * @param burnerW heat of the burner at full gas, W
  * @param flameToDrum share of the burner's heat that goes to the drum and not to the air, (0, 1)
+ * @param burnerS lag of the burner behind its valve, s
  * @param airKgPerS air through the drum at full airflow, kg/s
  * @param beanAirWPerKKg air to beans at full airflow, W/K for each kg of beans of {@link #DIAMETER_MM}
  * @param beanDrumWPerKKg drum to beans at {@code usualRpm}, W/K for each kg of beans
@@ -23,6 +24,7 @@ import java.util.List;
 public record MachineConstants(
         double burnerW,
         double flameToDrum,
+        double burnerS,
         double airKgPerS,
         double beanAirWPerKKg,
         double beanDrumWPerKKg,
@@ -43,6 +45,7 @@ public record MachineConstants(
     public static final List<String> FITTED = List.of(
             "burner, W",
             "share of it to the drum",
+            "burner lag, s",
             "air, kg/s",
             "air to beans, W/(K kg)",
             "drum to beans, W/(K kg)",
@@ -54,7 +57,7 @@ public record MachineConstants(
             "environment probe lag, s",
             "drum at charge above the probe, °C");
 
-    private static final int POSITIVE = 11;
+    private static final int POSITIVE = 12;
 
     /**
      * A first guess for a drum of this size, from which a fit sets out (house defaults, in proportion to the drum).
@@ -64,7 +67,7 @@ public record MachineConstants(
     public static MachineConstants guess(double capacityG) {
         double kg = capacityG / 1000;
         return new MachineConstants(
-                7000 * kg, 0.3, 0.02 * kg, 6, 4, 8 * kg, 5000 * kg, 4 * kg, 14, 0.1, 12, -10, 20, 60);
+                7000 * kg, 0.3, 12, 0.02 * kg, 6, 4, 8 * kg, 5000 * kg, 4 * kg, 14, 0.1, 12, -10, 20, 60);
     }
 
     /** The fitted constants: logarithms of the positive ones, the offset in units of 10 °C. */
@@ -72,6 +75,7 @@ public record MachineConstants(
         double[] a = {
             burnerW,
             flameToDrum,
+            burnerS,
             airKgPerS,
             beanAirWPerKKg,
             beanDrumWPerKKg,
@@ -101,15 +105,17 @@ public record MachineConstants(
         }
         b[FLAME] = Math.min(b[FLAME], HIGHEST_SHARE);
         b[PROBE_AIR] = Math.min(b[PROBE_AIR], HIGHEST_SHARE);
+        b[BURNER_LAG] = Math.max(b[BURNER_LAG], SHORTEST_LAG);
         b[PROBE_LAG] = Math.max(b[PROBE_LAG], SHORTEST_LAG);
         b[ENVIRONMENT_LAG] = Math.max(b[ENVIRONMENT_LAG], SHORTEST_LAG);
         return b;
     }
 
     private static final int FLAME = 1;
-    private static final int PROBE_LAG = 8;
-    private static final int PROBE_AIR = 9;
-    private static final int ENVIRONMENT_LAG = 10;
+    private static final int BURNER_LAG = 2;
+    private static final int PROBE_LAG = 9;
+    private static final int PROBE_AIR = 10;
+    private static final int ENVIRONMENT_LAG = 11;
     private static final double FARTHEST = Math.log(20);
     private static final double HIGHEST_SHARE = Math.log(0.9);
     private static final double SHORTEST_LAG = Math.log(3);
@@ -132,7 +138,8 @@ public record MachineConstants(
                 Math.exp(a[8]),
                 Math.exp(a[9]),
                 Math.exp(a[10]),
-                10 * a[11],
+                Math.exp(a[11]),
+                10 * a[12],
                 environmentOffsetC,
                 usualRpm);
     }
@@ -141,6 +148,7 @@ public record MachineConstants(
         return new MachineConstants(
                 burnerW,
                 flameToDrum,
+                burnerS,
                 airKgPerS,
                 beanAirWPerKKg,
                 beanDrumWPerKKg,
