@@ -55,7 +55,7 @@ public final class SimulatedDrum {
 
         /** A sample roaster for about 150 g. */
         public static Build sampleRoaster() {
-            return new Build(900, 0.0016, 5.0, 3.8, 1.0, 2000, 0.5, 2500);
+            return new Build(900, 0.0016, 5.0, 3.8, 1.0, 2000, 0.5, 1000);
         }
 
         /** The same, larger by the ratio of the capacities. */

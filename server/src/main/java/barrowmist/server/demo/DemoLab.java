@@ -1,8 +1,8 @@
 package barrowmist.server.demo;
 
-import barrowmist.server.demo.DrumCurve.Shape;
+import barrowmist.server.demo.DemoBatch.Coffee;
+import barrowmist.server.demo.DemoBatch.Hand;
 import barrowmist.server.green.LotEntry;
-import barrowmist.server.sample.SampleEntry;
 import java.time.LocalDate;
 import java.util.List;
 
@@ -69,7 +69,7 @@ final class DemoLab {
                 sound(
                         KIVUMBA,
                         24,
-                        washed(190.2, 484, 588),
+                        washed(190.2, 475, 579),
                         12.9,
                         DemoRoast.cup(25, 7.75, 5, "floral", "apple", "clean")),
                 sound(SERRA, 22, natural(183.4, 462, 556), 13.1, DemoRoast.cup(48, 7.5, 5, "cocoa", "nutty", "sweet")),
@@ -82,7 +82,7 @@ final class DemoLab {
                 sound(SERRA, 20, natural(184.1, 466, 561), 13.0, DemoRoast.cup(49, 7.5, 5, "chocolate", "dried fruit")),
                 sound(BRUMAS, 19, washed(190.7, 480, 583), 12.8, DemoRoast.cup(24, 7.5, 5, "caramel", "stone fruit")),
                 sound(ORVALHO, 18, natural(182.8, 460, 553), 13.2, DemoRoast.cup(47, 7.75, 5, "berry", "cocoa")),
-                sound(KIVUMBA, 17, washed(189.6, 481, 584), 12.7, DemoRoast.cup(24, 7.75, 5, "apple", "tea-like")),
+                sound(KIVUMBA, 17, washed(189.6, 472, 575), 12.7, DemoRoast.cup(24, 7.75, 5, "apple", "tea-like")),
                 sound(ORVALHO, 16, natural(183.9, 464, 558), 13.0, DemoRoast.cup(48, 7.75, 5, "dried fruit", "sweet")),
                 sound(NUBES, 15, natural(184.6, 468, 564), 12.9, DemoRoast.cup(48, 8.0, 5, "tropical", "berry")),
                 sound(KAPENDA, 14, washed(191.4, 482, 586), 12.8, DemoRoast.cup(25, 7.5, 5, "citrus", "malt")),
@@ -91,37 +91,37 @@ final class DemoLab {
                 faulty(
                         GATOVU,
                         9,
-                        new DrumCurve(190.6, 21.8, 8.2, 4.4, 160, 483, 589, Shape.CRASH),
+                        new DemoBatch(Coffee.WASHED, 190.6, 0, 106, Hand.CRASH),
                         bench(12.4, 58, 62, 0, 0, true),
                         DemoRoast.cup(24, 6.75, 3, "flat", "bready", "little sweetness")),
                 faulty(
                         MWENDO,
                         8,
-                        new DrumCurve(191.3, 21.8, 9.0, 4.8, 160, 560, 672, Shape.STALL),
+                        new DemoBatch(Coffee.WASHED, 191.3, 0, 112, Hand.STALL),
                         bench(13.2, 57, 61, 0, 0, true),
                         DemoRoast.cup(24, 6.75, 3, "dull", "papery", "little acidity")),
                 faulty(
                         SERRA,
                         8,
-                        new DrumCurve(199.5, 24.6, 8.4, 4.6, 150, 436, 530, Shape.STEADY),
+                        new DemoBatch(Coffee.NATURAL, 199.5, 0, 94, Hand.HOT_START),
                         bench(13.4, 56, 61, 0, 11, true),
                         DemoRoast.cup(47, 6.75, 4, "ashy", "burnt", "bitter")),
                 faulty(
                         KIVUMBA,
                         7,
-                        new DrumCurve(190.4, 21.9, 8.3, 6.4, 160, 486, 536, Shape.STEADY),
+                        new DemoBatch(Coffee.WASHED, 190.4, 0, 50, Hand.STEADY),
                         bench(10.6, 63, 72, 0, 0, false),
                         DemoRoast.cup(23, 6.75, 4, "grassy", "sour", "thin")),
                 faulty(
                         NUBES,
                         6,
-                        new DrumCurve(184.0, 19.8, 13.8, 9.2, 150, 424, 506, Shape.STEADY),
+                        new DemoBatch(Coffee.NATURAL, 184.0, -3, 72, Hand.HOT_END),
                         bench(11.6, 57, 67, 0, 0, false),
                         DemoRoast.cup(49, 6.75, 4, "raw grain", "drying", "peanut skin")),
                 faulty(
                         KAPENDA,
                         5,
-                        new DrumCurve(190.9, 21.7, 8.1, 4.3, 160, 485, 590, Shape.CRASH),
+                        new DemoBatch(Coffee.WASHED, 190.9, 0, 105, Hand.CRASH),
                         bench(12.6, 58, 62, 0, 0, true),
                         DemoRoast.cup(24, 7.75, 5, "citrus", "sweet", "lively")),
                 faulty(
@@ -131,29 +131,33 @@ final class DemoLab {
                         bench(12.7, 58, 62, 1, 0, true),
                         DemoRoast.cup(9, 6.75, 4, "flat", "hollow")),
                 new DemoRoast(ORVALHO, 1, natural(183.6, 465, 560), false, bench(13.0, 57, 62, 0, 0, true), null),
-                new DemoRoast(EMBUN, 1, natural(184.8, 470, 566), false, null, null));
+                new DemoRoast(
+                        EMBUN, 1, new DemoBatch(Coffee.WET_HULLED, 184.8, 4, 96, Hand.STEADY), false, null, null));
     }
 
-    private static DrumCurve washed(double chargeC, double crackS, double dropS) {
-        return new DrumCurve(chargeC, 21.8, 8.1, 4.4, 160, crackS, dropS, Shape.STEADY);
+    /** A steady washed roast: earlier first crack by a little more gas. */
+    private static DemoBatch washed(double chargeC, double crackS, double dropS) {
+        return new DemoBatch(Coffee.WASHED, chargeC, bias(481, crackS), dropS - crackS, Hand.STEADY);
     }
 
-    private static DrumCurve natural(double chargeC, double crackS, double dropS) {
-        return new DrumCurve(chargeC, 21.2, 7.6, 4.2, 150, crackS, dropS, Shape.STEADY);
+    private static DemoBatch natural(double chargeC, double crackS, double dropS) {
+        return new DemoBatch(Coffee.NATURAL, chargeC, bias(464, crackS), dropS - crackS, Hand.STEADY);
     }
 
-    private static DemoRoast sound(int lot, int daysAgo, DrumCurve curve, double lossPct, DemoRoast.Cup cup) {
+    private static double bias(double usualS, double crackS) {
+        return Math.rint((usualS - crackS) / 3);
+    }
+
+    private static DemoRoast sound(int lot, int daysAgo, DemoBatch curve, double lossPct, DemoRoast.Cup cup) {
         return new DemoRoast(lot, daysAgo, curve, true, bench(lossPct, 58, 63, 0, 0, true), cup);
     }
 
-    private static DemoRoast faulty(int lot, int daysAgo, DrumCurve curve, SampleEntry bench, DemoRoast.Cup cup) {
+    private static DemoRoast faulty(int lot, int daysAgo, DemoBatch curve, DemoRoast.Bench bench, DemoRoast.Cup cup) {
         return new DemoRoast(lot, daysAgo, curve, false, bench, cup);
     }
 
-    private static SampleEntry bench(
+    private static DemoRoast.Bench bench(
             double lossPct, double whole, double ground, int quakers, int scorched, boolean oneColour) {
-        double greenG = 120;
-        double roastedG = Math.round(greenG * (100 - lossPct)) / 100.0;
-        return new SampleEntry(greenG, roastedG, whole, ground, quakers, scorched, 0, oneColour);
+        return new DemoRoast.Bench(lossPct, whole, ground, quakers, scorched, oneColour);
     }
 }

@@ -13,7 +13,16 @@ import java.util.List;
  * @param bench what was measured; null for nothing yet
  * @param cup what was tasted; null for nothing yet
  */
-record DemoRoast(int lot, int daysAgo, DrumCurve curve, boolean accepted, SampleEntry bench, Cup cup) {
+record DemoRoast(int lot, int daysAgo, DemoBatch curve, boolean accepted, Bench bench, Cup cup) {
+
+    /** What the bench found. */
+    record Bench(double lossPct, double whole, double ground, int quakers, int scorched, boolean oneColour) {
+
+        SampleEntry entry(double greenG) {
+            double roastedG = Math.round(10 * greenG * (1 - lossPct / 100)) / 10.0;
+            return new SampleEntry(greenG, roastedG, whole, ground, quakers, scorched, 0, oneColour);
+        }
+    }
 
     /**
      * A cupping sheet.

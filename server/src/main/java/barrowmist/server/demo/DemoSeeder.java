@@ -25,6 +25,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.stream.IntStream;
 import org.springframework.boot.ApplicationArguments;
 import org.springframework.boot.ApplicationRunner;
@@ -91,13 +92,13 @@ class DemoSeeder implements ApplicationRunner {
 
     private void seed(DemoRoast demo, long lotId, long machineId, LocalDateTime at, int index) {
         byte[] log = demo.curve().csv(at.toString(), index + 1L).getBytes(StandardCharsets.UTF_8);
-        RoastView roast =
-                roasts.importLog(lotId, log, new ImportRequest(machineId, null, null, null, ReadOptions.NONE, false));
+        RoastView roast = roasts.importLog(
+                lotId, log, new ImportRequest(machineId, null, Optional.empty(), null, null, ReadOptions.NONE, false));
         if (demo.accepted()) {
             roasts.accept(roast.id(), true);
         }
         if (demo.bench() != null) {
-            samples.keep(roast.id(), demo.bench());
+            samples.keep(roast.id(), demo.bench().entry(demo.curve().greenG(index + 1L)));
         }
         if (demo.cup() != null) {
             Instant cuppedAt =

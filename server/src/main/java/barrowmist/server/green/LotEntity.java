@@ -1,6 +1,7 @@
 package barrowmist.server.green;
 
 import barrowmist.core.green.GreenFacts;
+import barrowmist.core.green.LotRules;
 import barrowmist.core.green.Process;
 import barrowmist.core.green.ScreenRange;
 import barrowmist.server.web.Optionals;
@@ -65,6 +66,28 @@ public class LotEntity {
     public GreenFacts facts() {
         Optional<ScreenRange> range = Optional.ofNullable(screen).flatMap(ScreenRange::parse);
         return new GreenFacts(process, arrivalDate, Optionals.of(moisturePct), Optionals.of(densityGPerL), range);
+    }
+
+    /** As it was entered, for the table. */
+    LotRules.Entry entry() {
+        return new LotRules.Entry(
+                name,
+                supplier,
+                origin,
+                process,
+                arrivalDate,
+                kg,
+                Optionals.of(moisturePct),
+                Optionals.of(densityGPerL),
+                screen);
+    }
+
+    public String supplier() {
+        return supplier;
+    }
+
+    public String origin() {
+        return origin;
     }
 
     public long id() {

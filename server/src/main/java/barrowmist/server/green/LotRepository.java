@@ -1,6 +1,7 @@
 package barrowmist.server.green;
 
 import java.util.List;
+import java.util.Optional;
 import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.data.jpa.repository.Query;
 
@@ -16,6 +17,20 @@ public interface LotRepository extends JpaRepository<LotEntity, Long> {
 
     @Query(value = "select lot_id as lotId, count(*) as roasts from roast group by lot_id", nativeQuery = true)
     List<RoastCount> countRoasts();
+
+    /** A sample's id and its number of roasts. */
+    interface SampleRoastCount {
+        long getSampleId();
+
+        long getRoasts();
+    }
+
+    @Query(
+            value = "select green_sample_id as sampleId, count(*) as roasts from roast group by green_sample_id",
+            nativeQuery = true)
+    List<SampleRoastCount> countRoastsOfSamples();
+
+    Optional<LotEntity> findFirstByNameIgnoreCaseAndSupplierIgnoreCase(String name, String supplier);
 
     List<LotEntity> findAllByOrderByArrivalDateDescIdDesc();
 }

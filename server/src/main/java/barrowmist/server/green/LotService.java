@@ -1,6 +1,7 @@
 package barrowmist.server.green;
 
 import barrowmist.core.green.LotRules;
+import barrowmist.core.green.SampleStage;
 import barrowmist.server.web.InputProblems;
 import barrowmist.server.web.NotFound;
 import java.time.Clock;
@@ -17,16 +18,20 @@ import org.springframework.transaction.annotation.Transactional;
 public class LotService {
 
     private final LotRepository lots;
+    private final GreenSampleRepository samples;
     private final Clock clock;
 
-    LotService(LotRepository lots, Clock clock) {
+    LotService(LotRepository lots, GreenSampleRepository samples, Clock clock) {
         this.lots = lots;
+        this.samples = samples;
         this.clock = clock;
     }
 
     public LotView add(LotEntry entry) {
         check(entry);
-        return lots.save(new LotEntity(entry)).view(0);
+        LotEntity lot = lots.save(new LotEntity(entry));
+        samples.save(new GreenSampleEntity(lot, SampleStage.ARRIVAL, entry.arrivalDate()));
+        return lot.view(0);
     }
 
     LotView change(long id, LotEntry entry) {
@@ -57,6 +62,13 @@ public class LotService {
     private Map<Long, Long> roasts() {
         return lots.countRoasts().stream()
                 .collect(Collectors.toMap(LotRepository.RoastCount::getLotId, LotRepository.RoastCount::getRoasts));
+    }
+
+    /** Number of roasts by sample. */
+    Map<Long, Long> roastsOfSamples() {
+        return lots.countRoastsOfSamples().stream()
+                .collect(Collectors.toMap(
+                        LotRepository.SampleRoastCount::getSampleId, LotRepository.SampleRoastCount::getRoasts));
     }
 
     private void check(LotEntry entry) {

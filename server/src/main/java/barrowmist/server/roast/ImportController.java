@@ -29,6 +29,7 @@ class ImportController {
     }
 
     /**
+     * @param stage which sample of the lot was roasted; the arrival sample when left out
      * @param map what unknown headings mean, each {@code heading:column}
      * @param celsius answer to "are these °F?": {@code as-written} or {@code is-fahrenheit}
      * @param again keep it although the same log is there
@@ -53,6 +54,7 @@ class ImportController {
             @RequestParam(required = false) @Nullable Double greenG,
             @RequestParam(required = false) @Nullable Double roastedG,
             @RequestParam(required = false) @Nullable Instant roastedAt,
+            @RequestParam(required = false) @Nullable String stage,
             @RequestParam(required = false) @Nullable List<String> map,
             @RequestParam(required = false) @Nullable String celsius,
             @RequestParam(defaultValue = "false") boolean again,
@@ -66,6 +68,13 @@ class ImportController {
         return roasts.importLog(
                 lotId,
                 file,
-                new ImportRequest(machineId, roastedAt, greenG, roastedG, ImportRequest.options(map, celsius), again));
+                new ImportRequest(
+                        machineId,
+                        roastedAt,
+                        ImportRequest.stage(stage),
+                        greenG,
+                        roastedG,
+                        ImportRequest.options(map, celsius),
+                        again));
     }
 }

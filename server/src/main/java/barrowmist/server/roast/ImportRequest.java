@@ -1,5 +1,6 @@
 package barrowmist.server.roast;
 
+import barrowmist.core.green.SampleStage;
 import barrowmist.core.roast.csv.Column;
 import barrowmist.core.roast.csv.ReadOptions;
 import barrowmist.server.web.InputProblems;
@@ -7,6 +8,7 @@ import java.time.Instant;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -14,6 +16,7 @@ import org.jspecify.annotations.Nullable;
  *
  * @param machineId roaster; null for the first one
  * @param roastedAt when it was roasted; null for the log's note {@code roasted_at}, else now
+ * @param stage which sample of the lot; empty for the arrival sample
  * @param greenG mass in, g; null where not weighed
  * @param roastedG mass out, g; null where not weighed
  * @param options what a person decided about it
@@ -22,6 +25,7 @@ import org.jspecify.annotations.Nullable;
 public record ImportRequest(
         @Nullable Long machineId,
         @Nullable Instant roastedAt,
+        Optional<SampleStage> stage,
         @Nullable Double greenG,
         @Nullable Double roastedG,
         ReadOptions options,
@@ -42,6 +46,15 @@ public record ImportRequest(
             columns.put(pair.substring(0, at).strip(), column);
         }
         return new ReadOptions(columns, celsius(celsius));
+    }
+
+    static Optional<SampleStage> stage(@Nullable String name) {
+        if (name == null || name.isBlank()) {
+            return Optional.empty();
+        }
+        return Optional.of(SampleStage.parse(name)
+                .orElseThrow(() -> new InputProblems(
+                        "stage", "stage is \"" + name + "\", expected offer, pre-shipment, arrival or retained")));
     }
 
     private static ReadOptions.Celsius celsius(@Nullable String answer) {

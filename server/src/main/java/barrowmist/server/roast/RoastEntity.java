@@ -5,6 +5,7 @@ import barrowmist.core.roast.RoastAnalyzer;
 import barrowmist.core.roast.RoastEvents;
 import barrowmist.core.roast.RoastFigures;
 import barrowmist.core.roast.RoastLog;
+import barrowmist.server.green.GreenSampleEntity;
 import barrowmist.server.green.LotEntity;
 import jakarta.persistence.CollectionTable;
 import jakarta.persistence.ElementCollection;
@@ -42,6 +43,10 @@ public class RoastEntity {
     private LotEntity lot;
 
     @ManyToOne(fetch = FetchType.LAZY)
+    @JoinColumn(name = "green_sample_id")
+    private GreenSampleEntity greenSample;
+
+    @ManyToOne(fetch = FetchType.LAZY)
     @JoinColumn(name = "machine_id")
     private MachineEntity machine;
 
@@ -74,8 +79,15 @@ public class RoastEntity {
 
     protected RoastEntity() {}
 
-    RoastEntity(LotEntity lot, MachineEntity machine, int numberInLot, Instant roastedAt, RoastLog log, String hash) {
-        this.lot = lot;
+    RoastEntity(
+            GreenSampleEntity greenSample,
+            MachineEntity machine,
+            int numberInLot,
+            Instant roastedAt,
+            RoastLog log,
+            String hash) {
+        this.greenSample = greenSample;
+        this.lot = greenSample.lot();
         this.machine = machine;
         this.numberInLot = numberInLot;
         this.roastedAt = roastedAt;
@@ -121,6 +133,11 @@ public class RoastEntity {
         return lot;
     }
 
+    /** The sample that was roasted. */
+    public GreenSampleEntity greenSample() {
+        return greenSample;
+    }
+
     public MachineEntity machine() {
         return machine;
     }
@@ -133,7 +150,7 @@ public class RoastEntity {
         return roastedAt;
     }
 
-    boolean accepted() {
+    public boolean accepted() {
         return accepted;
     }
 

@@ -10,10 +10,10 @@ import org.springframework.data.jpa.repository.Query;
 /** Roasts in the database. */
 interface RoastRepository extends JpaRepository<RoastEntity, Long> {
 
-    @EntityGraph(attributePaths = {"lot", "machine"})
+    @EntityGraph(attributePaths = {"lot", "machine", "greenSample"})
     List<RoastEntity> findAllByOrderByRoastedAtDescIdDesc();
 
-    @EntityGraph(attributePaths = {"lot", "machine"})
+    @EntityGraph(attributePaths = {"lot", "machine", "greenSample"})
     List<RoastEntity> findAllByLotIdOrderByNumberInLot(long lotId);
 
     Optional<RoastEntity> findFirstByLotIdAndMachineIdAndContentHash(long lotId, long machineId, String contentHash);

@@ -8,7 +8,8 @@ import barrowmist.core.roast.RoastAnalyzer;
 import barrowmist.core.roast.RoastEvents;
 import barrowmist.core.roast.csv.ReadResult;
 import barrowmist.core.roast.csv.RoastLogReader;
-import barrowmist.server.green.LotEntity;
+import barrowmist.server.green.GreenSampleEntity;
+import barrowmist.server.green.GreenSampleService;
 import barrowmist.server.green.LotService;
 import barrowmist.server.web.Conflict;
 import barrowmist.server.web.InputProblems;
@@ -35,14 +36,22 @@ public class RoastService {
 
     private final RoastRepository roasts;
     private final LotService lots;
+    private final GreenSampleService greenSamples;
     private final MachineService machines;
     private final BatchWeights weights;
     private final Clock clock;
     private final RoastAnalyzer analyzer = new RoastAnalyzer(FaultSettings.DEFAULTS);
 
-    RoastService(RoastRepository roasts, LotService lots, MachineService machines, BatchWeights weights, Clock clock) {
+    RoastService(
+            RoastRepository roasts,
+            LotService lots,
+            GreenSampleService greenSamples,
+            MachineService machines,
+            BatchWeights weights,
+            Clock clock) {
         this.roasts = roasts;
         this.lots = lots;
+        this.greenSamples = greenSamples;
         this.machines = machines;
         this.weights = weights;
         this.clock = clock;
@@ -53,7 +62,7 @@ public class RoastService {
 
     /** Keeps a log as a roast of a lot, or refuses it with everything that is wrong with it. */
     public RoastView importLog(long lotId, byte[] file, ImportRequest request) {
-        LotEntity lot = lots.get(lotId);
+        GreenSampleEntity sample = greenSamples.ofLot(lotId, request.stage());
         ReadResult result = RoastLogReader.read(file, request.options());
         if (result instanceof ReadResult.Refused refused) {
             throw LogRefused.of(refused);
@@ -72,7 +81,7 @@ public class RoastService {
         }
         Instant roastedAt = request.roastedAt() != null ? request.roastedAt() : noted(accepted.notes());
         RoastEntity roast =
-                new RoastEntity(lot, machine, roasts.highestNumber(lotId) + 1, roastedAt, accepted.log(), hash);
+                new RoastEntity(sample, machine, roasts.highestNumber(lotId) + 1, roastedAt, accepted.log(), hash);
         roast.setEvents(accepted.events());
         RoastEntity saved = roasts.save(roast);
         saved.keep(analyze(saved).analysis());

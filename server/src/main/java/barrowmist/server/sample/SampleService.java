@@ -1,10 +1,12 @@
 package barrowmist.server.sample;
 
 import barrowmist.core.sample.BenchFigures;
+import barrowmist.server.green.QuakerCounts;
 import barrowmist.server.roast.BatchWeights;
 import barrowmist.server.roast.RoastEntity;
 import barrowmist.server.web.InputProblems;
 import java.util.List;
+import java.util.OptionalInt;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -12,7 +14,7 @@ import org.springframework.transaction.annotation.Transactional;
 /** Keeps bench figures. */
 @Service
 @Transactional
-public class SampleService implements BatchWeights {
+public class SampleService implements BatchWeights, QuakerCounts {
 
     private final SampleRepository samples;
 
@@ -33,6 +35,12 @@ public class SampleService implements BatchWeights {
         if (greenG != null || roastedG != null) {
             keep(roast.id(), new SampleEntry(greenG, roastedG, null, null, null, null, null, null));
         }
+    }
+
+    @Override
+    @Transactional(readOnly = true)
+    public OptionalInt ofGreenSample(long greenSampleId) {
+        return samples.quakers(greenSampleId).stream().mapToInt(q -> q).max();
     }
 
     /** Figures of a roast; all empty when nothing was measured. */

@@ -104,7 +104,7 @@ public class TraceService {
 
     private TraceInput input(long roastId, Cupped cupped) {
         Analyzed a = roasts.analyzed(roastId);
-        GreenFacts green = a.roast().lot().facts();
+        GreenFacts green = a.roast().greenSample().facts();
         OptionalDouble rest = cupped.sheets().isEmpty()
                 ? OptionalDouble.empty()
                 : OptionalDouble.of(Duration.between(a.roast().roastedAt(), cupped.cuppedAt())

@@ -1,0 +1,110 @@
+package barrowmist.server.green;
+
+import barrowmist.core.green.GreenFacts;
+import barrowmist.core.green.Inspection;
+import barrowmist.core.green.SampleStage;
+import barrowmist.server.web.Json;
+import jakarta.persistence.Column;
+import jakarta.persistence.Entity;
+import jakarta.persistence.EnumType;
+import jakarta.persistence.Enumerated;
+import jakarta.persistence.FetchType;
+import jakarta.persistence.GeneratedValue;
+import jakarta.persistence.GenerationType;
+import jakarta.persistence.Id;
+import jakarta.persistence.JoinColumn;
+import jakarta.persistence.ManyToOne;
+import jakarta.persistence.Table;
+import jakarta.persistence.Version;
+import java.time.LocalDate;
+import org.jspecify.annotations.Nullable;
+
+/** A sample of a lot, drawn at one stage, with its inspection. */
+@Entity
+@Table(name = "green_sample")
+public class GreenSampleEntity {
+
+    @Id
+    @GeneratedValue(strategy = GenerationType.IDENTITY)
+    private @Nullable Long id;
+
+    @ManyToOne(fetch = FetchType.LAZY)
+    @JoinColumn(name = "lot_id")
+    private LotEntity lot;
+
+    @Enumerated(EnumType.STRING)
+    private SampleStage stage;
+
+    private LocalDate receivedOn;
+
+    @Column(name = "inspection")
+    private String inspectionJson;
+
+    private boolean inspected;
+
+    @Version
+    private long version;
+
+    protected GreenSampleEntity() {}
+
+    GreenSampleEntity(LotEntity lot, SampleStage stage, LocalDate receivedOn) {
+        this.lot = lot;
+        this.stage = stage;
+        this.receivedOn = receivedOn;
+        keep(Inspection.none());
+        inspected = false;
+    }
+
+    /** Takes over a checked inspection. */
+    final void keep(Inspection inspection) {
+        inspectionJson = Json.write(InspectionContent.of(inspection));
+        inspected = true;
+    }
+
+    InspectionContent content() {
+        return Json.read(inspectionJson, InspectionContent.class);
+    }
+
+    public Inspection inspection() {
+        return content().inspection();
+    }
+
+    /** What is known of the coffee: as measured on this sample, else as entered with the lot. */
+    public GreenFacts facts() {
+        GreenFacts stated = lot.facts();
+        if (!inspected) {
+            return stated;
+        }
+        Inspection i = inspection();
+        return new GreenFacts(
+                stated.process(),
+                stated.arrival(),
+                i.moisturePct().isPresent() ? i.moisturePct() : stated.moisturePct(),
+                i.density().isPresent() ? i.density() : stated.densityGPerL(),
+                i.screenRange().or(stated::screen));
+    }
+
+    public long id() {
+        return id;
+    }
+
+    public LotEntity lot() {
+        return lot;
+    }
+
+    public SampleStage stage() {
+        return stage;
+    }
+
+    LocalDate receivedOn() {
+        return receivedOn;
+    }
+
+    boolean inspected() {
+        return inspected;
+    }
+
+    long version() {
+        return version;
+    }
+}

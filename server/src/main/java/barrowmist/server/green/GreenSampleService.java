@@ -1,0 +1,199 @@
+package barrowmist.server.green;
+
+import barrowmist.core.green.DefectCount;
+import barrowmist.core.green.GreenJudgement;
+import barrowmist.core.green.GreenLimits;
+import barrowmist.core.green.Inspection;
+import barrowmist.core.green.SampleStage;
+import barrowmist.core.green.StageComparison;
+import barrowmist.server.green.GreenViews.DefectView;
+import barrowmist.server.green.GreenViews.GradeView;
+import barrowmist.server.green.GreenViews.GreenSampleEntry;
+import barrowmist.server.green.GreenViews.GreenSampleView;
+import barrowmist.server.green.GreenViews.InspectionEntry;
+import barrowmist.server.green.GreenViews.InspectionView;
+import barrowmist.server.green.GreenViews.JudgementView;
+import barrowmist.server.green.GreenViews.ScreensView;
+import barrowmist.server.green.GreenViews.StageFigureView;
+import barrowmist.server.green.GreenViews.StagesView;
+import barrowmist.server.settings.SettingStore;
+import barrowmist.server.web.Conflict;
+import barrowmist.server.web.InputProblems;
+import barrowmist.server.web.NotFound;
+import barrowmist.server.web.Optionals;
+import java.time.Clock;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Keeps the samples of lots and their inspections. */
+@Service
+@Transactional
+public class GreenSampleService {
+
+    private static final String LIMITS = "green-limits";
+
+    private final GreenSampleRepository samples;
+    private final LotService lots;
+    private final QuakerCounts quakers;
+    private final SettingStore settings;
+    private final Clock clock;
+
+    GreenSampleService(
+            GreenSampleRepository samples, LotService lots, QuakerCounts quakers, SettingStore settings, Clock clock) {
+        this.samples = samples;
+        this.lots = lots;
+        this.quakers = quakers;
+        this.settings = settings;
+        this.clock = clock;
+    }
+
+    /** @throws NotFound if there is no sample of this id */
+    public GreenSampleEntity get(long id) {
+        return samples.findById(id).orElseThrow(() -> new NotFound("green sample", id));
+    }
+
+    /** The sample of a stage; without a stage the arrival sample, else the one there is. */
+    public GreenSampleEntity ofLot(long lotId, Optional<SampleStage> stage) {
+        lots.get(lotId);
+        List<GreenSampleEntity> all = samples.findAllByLotIdOrderById(lotId);
+        SampleStage wanted = stage.orElse(SampleStage.ARRIVAL);
+        return all.stream()
+                .filter(s -> s.stage() == wanted)
+                .findFirst()
+                .or(() -> stage.isEmpty() ? all.stream().findFirst() : Optional.empty())
+                .orElseThrow(() -> new InputProblems(
+                        "stage", "This lot has no " + wanted.label() + " sample: add it to the lot first"));
+    }
+
+    @Transactional(readOnly = true)
+    public List<GreenSampleView> list() {
+        Map<Long, Long> roasts = lots.roastsOfSamples();
+        return samples.findAllByOrderByLotIdDescIdAsc().stream()
+                .map(s -> view(s, roasts.getOrDefault(s.id(), 0L)))
+                .toList();
+    }
+
+    @Transactional(readOnly = true)
+    List<GreenSampleView> ofLot(long lotId) {
+        lots.get(lotId);
+        Map<Long, Long> roasts = lots.roastsOfSamples();
+        return samples.findAllByLotIdOrderById(lotId).stream()
+                .sorted(Comparator.comparing(GreenSampleEntity::stage))
+                .map(s -> view(s, roasts.getOrDefault(s.id(), 0L)))
+                .toList();
+    }
+
+    public GreenSampleView add(long lotId, GreenSampleEntry entry) {
+        LotEntity lot = lots.get(lotId);
+        SampleStage stage = SampleStage.parse(entry.stage() == null ? "" : entry.stage())
+                .orElseThrow(() -> new InputProblems(
+                        "stage",
+                        "Stage is \"" + entry.stage() + "\", expected offer, pre-shipment, arrival or retained"));
+        if (samples.findByLotIdAndStage(lotId, stage).isPresent()) {
+            throw new InputProblems("stage", "There is a sample of this stage already: " + stage.label());
+        }
+        LocalDate today = LocalDate.now(clock);
+        LocalDate received = entry.receivedOn() == null ? today : entry.receivedOn();
+        if (received.isAfter(today.plusDays(1))) {
+            throw new InputProblems("receivedOn", "Received is " + received + ", allowed is any day to today");
+        }
+        return view(samples.save(new GreenSampleEntity(lot, stage, received)), 0);
+    }
+
+    public InspectionView keep(long id, InspectionEntry entry) {
+        GreenSampleEntity sample = get(id);
+        if (entry.content() == null) {
+            throw new InputProblems("content", "content is missing, expected the inspection");
+        }
+        if (entry.version() != sample.version()) {
+            throw new Conflict(
+                    "Somebody else changed this inspection meanwhile. Nothing was overwritten: load it again.",
+                    Map.of());
+        }
+        Inspection inspection = entry.content().inspection();
+        InputProblems.refuseIfAny(inspection.problems(LocalDate.now(clock)));
+        sample.keep(inspection);
+        samples.flush();
+        return view(id);
+    }
+
+    @Transactional(readOnly = true)
+    InspectionView view(long id) {
+        GreenSampleEntity sample = get(id);
+        Inspection inspection = sample.inspection();
+        DefectCount count = count(sample);
+        return new InspectionView(
+                view(sample, lots.roastsOfSamples().getOrDefault(id, 0L)),
+                sample.version(),
+                sample.content(),
+                Optionals.orNull(inspection.density()),
+                inspection.screens().map(ScreensView::of).orElse(null),
+                GreenJudgement.of(inspection, limits(), LocalDate.now(clock)).stream()
+                        .map(JudgementView::of)
+                        .toList(),
+                DefectView.of(inspection, count),
+                count == null ? null : GradeView.of(count));
+    }
+
+    private DefectCount count(GreenSampleEntity sample) {
+        return sample.inspection()
+                .defectCount(quakers.ofGreenSample(sample.id()))
+                .orElse(null);
+    }
+
+    private GreenSampleView view(GreenSampleEntity s, long roasts) {
+        DefectCount count = count(s);
+        var facts = s.facts();
+        return new GreenSampleView(
+                s.id(),
+                s.lot().id(),
+                s.lot().name(),
+                s.lot().process().label(),
+                s.stage().label(),
+                s.receivedOn(),
+                s.inspected(),
+                roasts,
+                Optionals.orNull(facts.moisturePct()),
+                Optionals.orNull(facts.densityGPerL()),
+                count == null ? null : count.grade().name().label(),
+                GreenJudgement.stops(s.inspection()));
+    }
+
+    /** Each stage held against the one before it. */
+    @Transactional(readOnly = true)
+    List<StagesView> stages(long lotId) {
+        lots.get(lotId);
+        List<GreenSampleEntity> all = samples.findAllByLotIdOrderById(lotId).stream()
+                .sorted(Comparator.comparing(GreenSampleEntity::stage))
+                .toList();
+        List<StagesView> out = new ArrayList<>();
+        for (int i = 1; i < all.size(); i++) {
+            GreenSampleEntity a = all.get(i - 1);
+            GreenSampleEntity b = all.get(i);
+            out.add(new StagesView(
+                    a.stage().label(),
+                    b.stage().label(),
+                    StageComparison.of(a.inspection(), b.inspection()).stream()
+                            .map(StageFigureView::of)
+                            .toList()));
+        }
+        return out;
+    }
+
+    @Transactional(readOnly = true)
+    GreenLimits limits() {
+        return settings.get(LIMITS, GreenLimits.class, () -> GreenLimits.DEFAULTS);
+    }
+
+    GreenLimits keep(GreenLimits limits) {
+        InputProblems.refuseIfAny(limits.problems());
+        settings.keep(LIMITS, limits);
+        return limits;
+    }
+}

@@ -1,0 +1,106 @@
+package barrowmist.server.green;
+
+import barrowmist.core.check.FieldProblem;
+import barrowmist.core.green.Inspection;
+import barrowmist.core.green.LotRules;
+import barrowmist.core.green.csv.GreenReader;
+import barrowmist.core.green.csv.GreenRow;
+import barrowmist.core.green.csv.GreenWriter;
+import barrowmist.server.green.GreenViews.GreenImportView;
+import barrowmist.server.web.InputProblems;
+import barrowmist.server.web.Optionals;
+import java.nio.ByteBuffer;
+import java.nio.charset.CharacterCodingException;
+import java.nio.charset.StandardCharsets;
+import java.time.Clock;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Writes lots and inspections as a table and reads one back, all of it or nothing. */
+@Service
+@Transactional
+class GreenTableService {
+
+    private static final int MOST_BYTES = 5 * 1024 * 1024;
+
+    private final GreenSampleRepository samples;
+    private final LotRepository lots;
+    private final Clock clock;
+
+    GreenTableService(GreenSampleRepository samples, LotRepository lots, Clock clock) {
+        this.samples = samples;
+        this.lots = lots;
+        this.clock = clock;
+    }
+
+    @Transactional(readOnly = true)
+    String write() {
+        return GreenWriter.write(samples.findAllByOrderByLotIdDescIdAsc().stream()
+                .map(s -> new GreenRow(0, s.lot().entry(), s.stage(), s.inspection()))
+                .toList());
+    }
+
+    GreenImportView read(byte[] file) {
+        if (file.length > MOST_BYTES) {
+            throw new InputProblems("file", "The file has more than %d MB".formatted(MOST_BYTES / 1048576));
+        }
+        GreenReader.Result result = GreenReader.read(text(file), LocalDate.now(clock));
+        InputProblems.refuseIfAny(result.problems());
+        List<FieldProblem> problems = new ArrayList<>();
+        int newLots = 0;
+        for (GreenRow row : result.rows()) {
+            Optional<LotEntity> there = lots.findFirstByNameIgnoreCaseAndSupplierIgnoreCase(
+                    row.lot().name(), row.lot().supplier());
+            newLots += there.isPresent() ? 0 : 1;
+            LotEntity lot = there.orElseGet(() -> lots.save(new LotEntity(entry(row.lot()))));
+            keep(lot, row, problems);
+        }
+        InputProblems.refuseIfAny(problems);
+        return new GreenImportView(newLots, result.rows().size());
+    }
+
+    private void keep(LotEntity lot, GreenRow row, List<FieldProblem> problems) {
+        GreenSampleEntity sample = samples.findByLotIdAndStage(lot.id(), row.stage())
+                .orElseGet(() -> samples.save(
+                        new GreenSampleEntity(lot, row.stage(), row.lot().arrivalDate())));
+        if (row.inspection().equals(Inspection.none())) {
+            return;
+        }
+        if (sample.inspected() && !sample.inspection().equals(row.inspection())) {
+            problems.add(new FieldProblem(
+                    "line " + row.line(),
+                    "The %s sample of %s has another inspection already: nothing is overwritten by a table"
+                            .formatted(row.stage().label(), lot.name())));
+        } else if (!sample.inspected()) {
+            sample.keep(row.inspection());
+        }
+    }
+
+    private static LotEntry entry(LotRules.Entry lot) {
+        return new LotEntry(
+                lot.name(),
+                lot.supplier(),
+                lot.origin(),
+                lot.process().label(),
+                lot.arrivalDate(),
+                lot.kg(),
+                Optionals.orNull(lot.moisturePct()),
+                Optionals.orNull(lot.densityGPerL()),
+                lot.screen());
+    }
+
+    private static String text(byte[] file) {
+        try {
+            return StandardCharsets.UTF_8
+                    .newDecoder()
+                    .decode(ByteBuffer.wrap(file))
+                    .toString();
+        } catch (CharacterCodingException e) {
+            throw new InputProblems("file", "This is not a text file in UTF-8: expected a CSV table of lots");
+        }
+    }
+}

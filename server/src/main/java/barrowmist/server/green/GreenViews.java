@@ -1,0 +1,185 @@
+package barrowmist.server.green;
+
+import barrowmist.core.green.Defect;
+import barrowmist.core.green.DefectCount;
+import barrowmist.core.green.Grade;
+import barrowmist.core.green.GreenJudgement;
+import barrowmist.core.green.Inspection;
+import barrowmist.core.green.ScreenAnalysis;
+import barrowmist.core.green.Sieve;
+import barrowmist.core.green.StageComparison;
+import barrowmist.server.web.Optionals;
+import io.swagger.v3.oas.annotations.media.Schema;
+import java.time.LocalDate;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Locale;
+import org.jspecify.annotations.Nullable;
+
+/** Samples and inspections on the wire. */
+public final class GreenViews {
+
+    private GreenViews() {}
+
+    /** A sample to be added to a lot. */
+    public record GreenSampleEntry(
+            @Schema(
+                    example = "pre-shipment",
+                    allowableValues = {"offer", "pre-shipment", "arrival", "retained"})
+            String stage,
+
+            @Schema(example = "2026-02-20") @Nullable LocalDate receivedOn) {}
+
+    /** A sample of a lot. */
+    public record GreenSampleView(
+            long id,
+            long lotId,
+            String lotName,
+            String process,
+            String stage,
+            LocalDate receivedOn,
+            boolean inspected,
+            long roasts,
+            @Nullable Double moisturePct,
+            @Nullable Double densityGPerL,
+            @Nullable String grade,
+            boolean stopped) {}
+
+    /** An inspection to be kept; {@code version} is the one it was made from. */
+    public record InspectionEntry(long version, InspectionContent content) {}
+
+    /** An inspection with all that follows from it. */
+    public record InspectionView(
+            GreenSampleView sample,
+            long version,
+            InspectionContent content,
+            @Nullable Double densityGPerL,
+            @Nullable ScreensView screens,
+            List<JudgementView> judgements,
+            List<DefectView> defects,
+            @Nullable GradeView grade) {}
+
+    /** What the sieves say. */
+    public record ScreensView(
+            List<ShareView> shares,
+            double meanScreen,
+            double meanMm,
+            double spread,
+            @Nullable Double belowContractPct,
+            @Nullable Double missingPct) {
+
+        static ScreensView of(ScreenAnalysis s) {
+            return new ScreensView(
+                    s.shares().stream().map(ShareView::of).toList(),
+                    s.meanScreen(),
+                    s.meanMm(),
+                    s.spread(),
+                    Optionals.orNull(s.belowContractPct()),
+                    Optionals.orNull(s.missingPct()));
+        }
+    }
+
+    /** One sieve; without {@code mm} it is the pan. */
+    public record ShareView(String screen, @Nullable Double mm, double grams, double pct) {
+        static ShareView of(ScreenAnalysis.Share s) {
+            boolean pan = s.screen() == ScreenAnalysis.PAN;
+            return new ShareView(
+                    pan ? InspectionContent.PAN : Integer.toString(s.screen()),
+                    pan ? null : Sieve.mm(s.screen()),
+                    s.grams(),
+                    s.pct());
+        }
+    }
+
+    /** How a figure stands. */
+    public record JudgementView(
+            String field,
+
+            @Schema(allowableValues = {"good", "watch", "out", "stop"})
+            String verdict,
+
+            String text) {
+        static JudgementView of(GreenJudgement j) {
+            return new JudgementView(j.field(), j.verdict().name().toLowerCase(Locale.ROOT), j.text());
+        }
+    }
+
+    /** One kind of defect: counted, scaled to 350 g, and what it comes to. */
+    public record DefectView(
+            String code,
+            String label,
+            int category,
+            int beansPerFullDefect,
+            @Nullable Integer counted,
+            int scaled,
+            int fullDefects) {
+
+        static List<DefectView> of(Inspection inspection, @Nullable DefectCount count) {
+            return Arrays.stream(Defect.values())
+                    .map(kind -> new DefectView(
+                            kind.code(),
+                            kind.label(),
+                            kind.category(),
+                            kind.beansPerFullDefect(),
+                            inspection.defects().map(d -> d.get(kind)).orElse(null),
+                            count == null ? 0 : count.scaled(kind),
+                            count == null ? 0 : count.fullDefects(kind)))
+                    .toList();
+        }
+    }
+
+    /** What the defects come to. */
+    public record GradeView(
+            String name,
+            String reason,
+            int primary,
+            int secondary,
+            boolean estimated,
+            @Nullable Integer quakers) {
+        static GradeView of(DefectCount count) {
+            Grade grade = count.grade();
+            return new GradeView(
+                    grade.name().label(),
+                    grade.reason(),
+                    count.fullDefects(1),
+                    count.fullDefects(2),
+                    count.estimated(),
+                    Optionals.orNull(count.quakers()));
+        }
+    }
+
+    /** Words to choose from. */
+    public record GreenWordsView(List<String> smells, List<String> colours) {
+        static GreenWordsView all() {
+            return new GreenWordsView(Inspection.SMELLS, Inspection.COLOURS);
+        }
+    }
+
+    /** Two stages of a lot side by side. */
+    public record StagesView(String earlier, String later, List<StageFigureView> figures) {}
+
+    /** One figure at two stages. */
+    public record StageFigureView(
+            String figure,
+            String unit,
+            @Nullable Double earlier,
+            @Nullable Double later,
+
+            @Schema(allowableValues = {"matches", "differs", "not-measured"})
+            String verdict,
+
+            String text) {
+        static StageFigureView of(StageComparison c) {
+            return new StageFigureView(
+                    c.figure(),
+                    c.unit(),
+                    Optionals.orNull(c.earlier()),
+                    Optionals.orNull(c.later()),
+                    c.verdict().name().toLowerCase(Locale.ROOT).replace('_', '-'),
+                    c.text());
+        }
+    }
+
+    /** What came of importing a table. */
+    public record GreenImportView(int lots, int samples) {}
+}

@@ -1,0 +1,6 @@
+package barrowmist.server.settings;
+
+import org.springframework.data.jpa.repository.JpaRepository;
+
+/** Settings in the database. */
+interface SettingRepository extends JpaRepository<SettingEntity, String> {}

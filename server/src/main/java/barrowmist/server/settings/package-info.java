@@ -1,0 +1,2 @@
+/** Settings of the laboratory, kept by name. */
+package barrowmist.server.settings;
