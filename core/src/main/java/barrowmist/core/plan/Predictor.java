@@ -8,6 +8,7 @@ import barrowmist.core.plan.thermal.SimulatedCurve;
 import barrowmist.core.roast.EventKind;
 import barrowmist.core.roast.FaultSettings;
 import barrowmist.core.roast.MachineReference;
+import barrowmist.core.roast.Milestone;
 import barrowmist.core.roast.RoastAnalysis;
 import barrowmist.core.roast.RoastAnalyzer;
 import barrowmist.core.roast.RoastEvent;
@@ -60,7 +61,7 @@ public final class Predictor {
         List<String> doubts = new ArrayList<>(outside);
         doubts.addAll(doubts(run, droppedS[0], analysis));
         boolean trusted = outside.isEmpty() && trustworthy(doubts);
-        return new Prediction(analysis, withErrors(analysis, developmentFrom), trusted, doubts);
+        return new Prediction(analysis, withErrors(analysis, plan.drop(), developmentFrom), trusted, doubts);
     }
 
     private boolean trustworthy(List<String> doubts) {
@@ -103,34 +104,60 @@ public final class Predictor {
         return said;
     }
 
-    private Map<PlanFigure, Predicted> withErrors(RoastAnalysis analysis, DevelopmentFrom developmentFrom) {
+    private Map<PlanFigure, Predicted> withErrors(
+            RoastAnalysis analysis, DropRule drop, DevelopmentFrom developmentFrom) {
         Targets counted = new Targets(Map.of(), developmentFrom);
         Map<PlanFigure, Predicted> out = new EnumMap<>(PlanFigure.class);
         for (PlanFigure figure : PlanFigure.values()) {
             OptionalDouble value = counted.figure(figure, analysis.figures());
-            value.ifPresent(v -> out.put(figure, new Predicted(v, error(figure, analysis))));
+            value.ifPresent(v -> out.put(figure, new Predicted(v, error(figure, analysis, drop))));
         }
         return out;
     }
 
     /** What the model misses, and what follows from an event being called a little earlier or later. */
-    private Optional<Double> error(PlanFigure figure, RoastAnalysis analysis) {
-        Double ofModel = model.error().get(figure);
-        if (ofModel == null) {
+    private Optional<Double> error(PlanFigure figure, RoastAnalysis analysis, DropRule drop) {
+        if (!model.error().containsKey(figure)) {
             return Optional.empty();
         }
-        double called = switch (figure) {
-            case DRY_END_S -> secondsFor(events.dryEndSdC(), analysis, EventKind.DRY_END);
-            case FIRST_CRACK_S -> secondsFor(events.firstCrackSdC(), analysis, EventKind.FIRST_CRACK);
-            default -> 0;
-        };
-        return Optional.of(Math.hypot(ofModel, called));
+        double ofModel = model.error().get(figure);
+        return Optional.of(
+                switch (figure) {
+                    case DRY_END_S ->
+                        Math.hypot(
+                                ofModel,
+                                secondsFor(
+                                        events.dryEndSdC(),
+                                        analysis,
+                                        analysis.figures().dryEnd()));
+                    case FIRST_CRACK_S -> firstCrackErrorS(ofModel, analysis);
+                    case TOTAL_S -> totalErrorS(analysis, drop);
+                    case DROP_C -> drop.by() == DropRule.By.BEAN_C ? 0 : ofModel;
+                    default -> ofModel;
+                });
     }
 
-    private static double secondsFor(double sdC, RoastAnalysis analysis, EventKind kind) {
-        var at = kind == EventKind.DRY_END
-                ? analysis.figures().dryEnd()
-                : analysis.figures().firstCrack();
+    private double firstCrackErrorS(double ofModel, RoastAnalysis analysis) {
+        return Math.hypot(
+                ofModel,
+                secondsFor(events.firstCrackSdC(), analysis, analysis.figures().firstCrack()));
+    }
+
+    /** The rule of the drop decides: a fixed time is kept, a temperature comes when it comes. */
+    private double totalErrorS(RoastAnalysis analysis, DropRule drop) {
+        return switch (drop.by()) {
+            case TOTAL_S -> 0;
+            case BEAN_C ->
+                secondsFor(
+                        model.error().getOrDefault(PlanFigure.DROP_C, 0.0),
+                        analysis,
+                        analysis.figures().drop());
+            case DEVELOPMENT_S, DEVELOPMENT_PCT ->
+                firstCrackErrorS(model.error().getOrDefault(PlanFigure.FIRST_CRACK_S, 0.0), analysis);
+        };
+    }
+
+    private static double secondsFor(double sdC, RoastAnalysis analysis, Optional<Milestone> at) {
         if (at.isEmpty() || analysis.ror().isEmpty()) {
             return 0;
         }

@@ -2,10 +2,12 @@ package barrowmist.server.demo;
 
 import barrowmist.core.device.SimulatedDrum;
 import barrowmist.core.device.SimulatedRoast;
+import barrowmist.core.green.ScreenRange;
 import barrowmist.core.plan.thermal.ControlLevels;
 import barrowmist.core.roast.EventKind;
 import barrowmist.core.roast.RoastEvent;
 import barrowmist.core.roast.RoastLog;
+import barrowmist.server.green.LotEntry;
 import java.util.Locale;
 import java.util.Random;
 import java.util.stream.Collectors;
@@ -31,19 +33,15 @@ record DemoBatch(Coffee coffee, double chargeC, double gasBias, double developme
 
     /** Kinds of coffee, as the drum meets them. */
     enum Coffee {
-        WASHED(11, 6.6, 1, 194, 158),
-        NATURAL(11, 6.6, 1.06, 190, 151),
-        WET_HULLED(11.9, 7.0, 1.03, 193, 155);
+        WASHED(1, 194, 158),
+        NATURAL(1.06, 190, 151),
+        WET_HULLED(1.03, 193, 155);
 
-        private final double moisturePct;
-        private final double diameterMm;
         private final double uptake;
         private final double crackC;
         private final double dryC;
 
-        Coffee(double moisturePct, double diameterMm, double uptake, double crackC, double dryC) {
-            this.moisturePct = moisturePct;
-            this.diameterMm = diameterMm;
+        Coffee(double uptake, double crackC, double dryC) {
             this.uptake = uptake;
             this.crackC = crackC;
             this.dryC = dryC;
@@ -82,9 +80,9 @@ record DemoBatch(Coffee coffee, double chargeC, double gasBias, double developme
     }
 
     /** The log as a CSV file. */
-    String csv(String roastedAt, long seed) {
+    String csv(String roastedAt, LotEntry lot, long seed) {
         Random random = new Random(seed);
-        SimulatedRoast roast = roast(random, seed);
+        SimulatedRoast roast = roast(random, lot, seed);
         RoastLog log = roast.log();
         StringBuilder csv = new StringBuilder("# machine: Drum 1\n# roasted_at: " + roastedAt + "\n"
                 + "time,bean_c,environment_c,gas_pct,airflow_pct,drum_rpm,event\n");
@@ -112,7 +110,7 @@ record DemoBatch(Coffee coffee, double chargeC, double gasBias, double developme
         return csv.toString();
     }
 
-    private SimulatedRoast roast(Random random, long seed) {
+    private SimulatedRoast roast(Random random, LotEntry lot, long seed) {
         SimulatedDrum drum = new SimulatedDrum(SimulatedDrum.Build.sampleRoaster(), ROOM_C);
         drum.setLossDrift(1 + LOSS_DRIFT_SD * random.nextGaussian());
         double shiftS = random.nextInt(13) - 6;
@@ -121,7 +119,7 @@ record DemoBatch(Coffee coffee, double chargeC, double gasBias, double developme
         return SimulatedRoast.of(
                 drum,
                 new SimulatedDrum.Batch(
-                        greenG(seed), coffee.moisturePct, coffee.diameterMm, coffee.uptake, coffee.crackC),
+                        greenG(seed), lot.moisturePct(), meanMm(lot.screen()), coffee.uptake, coffee.crackC),
                 new SimulatedRoast.Orders(
                         chargeC,
                         (t, c) -> new ControlLevels(
@@ -133,6 +131,11 @@ record DemoBatch(Coffee coffee, double chargeC, double gasBias, double developme
                         (t, c, sinceCrack) -> sinceCrack >= developmentS,
                         NOISE_C,
                         seed));
+    }
+
+    private static double meanMm(String screen) {
+        ScreenRange range = ScreenRange.parse(screen).orElseThrow();
+        return (range.smallest() + range.largest()) / 2.0 * ScreenRange.MM_PER_64TH_INCH;
     }
 
     private static final double NATURAL_EARLIER_S = 20;

@@ -49,6 +49,7 @@ class DemoSeeder implements ApplicationRunner {
     private final RoastService roasts;
     private final SampleService samples;
     private final CuppingService cuppings;
+    private final DemoGreen green;
     private final Clock clock;
 
     DemoSeeder(
@@ -57,12 +58,14 @@ class DemoSeeder implements ApplicationRunner {
             RoastService roasts,
             SampleService samples,
             CuppingService cuppings,
+            DemoGreen green,
             Clock clock) {
         this.lots = lots;
         this.machines = machines;
         this.roasts = roasts;
         this.samples = samples;
         this.cuppings = cuppings;
+        this.green = green;
         this.clock = clock;
     }
 
@@ -73,25 +76,27 @@ class DemoSeeder implements ApplicationRunner {
             return;
         }
         LocalDate today = LocalDate.now(clock);
-        long machineId = machines.add(new MachineEntry(DemoLab.MACHINE, DemoLab.MACHINE_CAPACITY_G))
+        long machineId = machines.add(new MachineEntry(DemoLab.MACHINE, DemoLab.MACHINE_CAPACITY_G, null))
                 .id();
         List<Long> lotIds = new ArrayList<>();
-        for (LotEntry entry : DemoLab.lots(today)) {
+        List<LotEntry> entries = DemoLab.lots(today);
+        for (LotEntry entry : entries) {
             lotIds.add(lots.add(entry).id());
         }
         List<DemoRoast> all = DemoLab.roasts();
         for (int i = 0; i < all.size(); i++) {
             DemoRoast roast = all.get(i);
-            seed(roast, lotIds.get(roast.lot()), machineId, batchTime(today, roast, i), i);
+            seed(roast, entries.get(roast.lot()), lotIds.get(roast.lot()), machineId, batchTime(today, roast, i), i);
         }
+        green.seed(lotIds, machineId, today);
     }
 
     private static LocalDateTime batchTime(LocalDate today, DemoRoast roast, int index) {
         return today.minusDays(roast.daysAgo()).atTime(FIRST_BATCH.plusMinutes((index % 5) * MINUTES_BETWEEN_BATCHES));
     }
 
-    private void seed(DemoRoast demo, long lotId, long machineId, LocalDateTime at, int index) {
-        byte[] log = demo.curve().csv(at.toString(), index + 1L).getBytes(StandardCharsets.UTF_8);
+    private void seed(DemoRoast demo, LotEntry lot, long lotId, long machineId, LocalDateTime at, int index) {
+        byte[] log = demo.curve().csv(at.toString(), lot, index + 1L).getBytes(StandardCharsets.UTF_8);
         RoastView roast = roasts.importLog(
                 lotId, log, new ImportRequest(machineId, null, Optional.empty(), null, null, ReadOptions.NONE, false));
         if (demo.accepted()) {

@@ -88,12 +88,19 @@ public record AnalysisView(
 
     /** What the machine usually does with coffees of this process. */
     public record ReferenceView(
-            BandView chargeC, BandView turningPointS, BandView turningPointC, BandView peakCPerMin) {
-        static ReferenceView of(MachineReference r) {
+            BandView chargeC,
+            BandView turningPointS,
+            BandView turningPointC,
+            BandView dryEndC,
+            BandView firstCrackC,
+            BandView peakCPerMin) {
+        public static ReferenceView of(MachineReference r) {
             return new ReferenceView(
                     BandView.of(r.chargeC()),
                     BandView.of(r.turningPointS()),
                     BandView.of(r.turningPointC()),
+                    BandView.of(r.dryEndC()),
+                    BandView.of(r.firstCrackC()),
                     BandView.of(r.peakCPerMin()));
         }
     }

@@ -18,7 +18,7 @@ public record CurveView(
 
         private static final double MILLI = 1000;
 
-        static SeriesView of(Series s) {
+        public static SeriesView of(Series s) {
             return new SeriesView(rounded(s.timesS()), rounded(s.values()));
         }
 

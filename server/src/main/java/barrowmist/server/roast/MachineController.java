@@ -3,7 +3,9 @@ package barrowmist.server.roast;
 import java.util.List;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.ResponseStatus;
@@ -22,6 +24,16 @@ class MachineController {
     @GetMapping
     List<MachineView> machines() {
         return machines.list();
+    }
+
+    @GetMapping("/{id}")
+    MachineView machine(@PathVariable long id) {
+        return machines.view(id);
+    }
+
+    @PutMapping("/{id}")
+    MachineView changeMachine(@PathVariable long id, @RequestBody MachineEntry entry) {
+        return machines.change(id, entry);
     }
 
     @PostMapping

@@ -1,5 +1,6 @@
 package barrowmist.server.roast;
 
+import barrowmist.server.web.Json;
 import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
 import jakarta.persistence.GeneratedValue;
@@ -22,6 +23,9 @@ public class MachineEntity {
     @Column(name = "drum_capacity_g")
     private @Nullable Double drumCapacityG;
 
+    @Column(name = "settings")
+    private @Nullable String settingsJson;
+
     protected MachineEntity() {}
 
     MachineEntity(String name, @Nullable Double drumCapacityG) {
@@ -37,7 +41,25 @@ public class MachineEntity {
         return name;
     }
 
+    public @Nullable Double drumCapacityG() {
+        return drumCapacityG;
+    }
+
+    /** As set, or what a drum of this size begins with. */
+    public MachineSettings settings() {
+        return settingsJson == null
+                ? MachineSettings.usual(drumCapacityG)
+                : Json.read(settingsJson, MachineSettings.class);
+    }
+
+    /** Takes over checked values. */
+    void change(String newName, @Nullable Double newCapacityG, MachineSettings settings) {
+        name = newName;
+        drumCapacityG = newCapacityG;
+        settingsJson = Json.write(settings);
+    }
+
     MachineView view() {
-        return new MachineView(id, name, drumCapacityG);
+        return new MachineView(id, name, drumCapacityG, settings());
     }
 }

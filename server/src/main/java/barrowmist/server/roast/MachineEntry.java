@@ -4,20 +4,22 @@ import barrowmist.core.check.Checks;
 import barrowmist.core.check.FieldProblem;
 import barrowmist.server.web.Optionals;
 import io.swagger.v3.oas.annotations.media.Schema;
+import java.util.ArrayList;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 
 /** A roaster as it is entered. */
 public record MachineEntry(
         @Schema(example = "Drum 1") String name,
-        @Schema(example = "150") @Nullable Double drumCapacityG) {
+        @Schema(example = "150") @Nullable Double drumCapacityG,
+        @Nullable MachineSettings settings) {
 
     private static final int MAX_NAME = 120;
     private static final double MIN_CAPACITY_G = 20;
     private static final double MAX_CAPACITY_G = 600_000;
 
     List<FieldProblem> problems() {
-        return new Checks()
+        List<FieldProblem> problems = new ArrayList<>(new Checks()
                 .text("name", "Name", name, MAX_NAME)
                 .range(
                         "drumCapacityG",
@@ -26,6 +28,10 @@ public record MachineEntry(
                         MIN_CAPACITY_G,
                         MAX_CAPACITY_G,
                         "g")
-                .problems();
+                .problems());
+        if (settings != null) {
+            problems.addAll(settings.problems());
+        }
+        return problems;
     }
 }

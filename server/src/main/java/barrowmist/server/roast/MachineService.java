@@ -31,16 +31,48 @@ public class MachineService {
         if (machines.existsByNameIgnoreCase(name)) {
             throw new InputProblems("name", "There is a roaster called " + name + ": choose another name");
         }
-        return machines.save(new MachineEntity(name, entry.drumCapacityG())).view();
+        MachineEntity machine = new MachineEntity(name, entry.drumCapacityG());
+        if (entry.settings() != null) {
+            machine.change(name, entry.drumCapacityG(), entry.settings());
+        }
+        return machines.save(machine).view();
+    }
+
+    MachineView change(long id, MachineEntry entry) {
+        MachineEntity machine = get(id);
+        InputProblems.refuseIfAny(entry.problems());
+        String name = entry.name().strip();
+        if (!name.equalsIgnoreCase(machine.name()) && machines.existsByNameIgnoreCase(name)) {
+            throw new InputProblems("name", "There is a roaster called " + name + ": choose another name");
+        }
+        machine.change(name, entry.drumCapacityG(), entry.settings() == null ? machine.settings() : entry.settings());
+        return machine.view();
     }
 
     @Transactional(readOnly = true)
-    List<MachineView> list() {
+    MachineView view(long id) {
+        return get(id).view();
+    }
+
+    /** All roasts of a roaster, oldest first. */
+    @Transactional(readOnly = true)
+    public List<RoastEntity> roasts(long machineId) {
+        return roasts.findAllByMachineIdOrderByRoastedAt(machineId);
+    }
+
+    /** Accepted roasts of a roaster, oldest first. */
+    @Transactional(readOnly = true)
+    public List<RoastEntity> acceptedRoasts(long machineId) {
+        return roasts.findAllByMachineIdAndAcceptedTrueOrderByRoastedAt(machineId);
+    }
+
+    @Transactional(readOnly = true)
+    public List<MachineView> list() {
         return machines.findAllByOrderByName().stream().map(MachineEntity::view).toList();
     }
 
     /** The roaster of this id; without an id the first one, made when there is none yet. */
-    MachineEntity get(@Nullable Long id) {
+    public MachineEntity get(@Nullable Long id) {
         if (id == null) {
             return machines.findFirstByOrderById().orElseGet(() -> machines.save(new MachineEntity(FIRST_NAME, null)));
         }
@@ -53,9 +85,9 @@ public class MachineService {
      * @param exceptRoastId a roast that is to be judged by it, and so must not teach it; 0 for none
      */
     @Transactional(readOnly = true)
-    MachineReference reference(long machineId, Process process, long exceptRoastId) {
-        return MachineReference.learn(roasts.accepted(machineId, process, exceptRoastId).stream()
-                .map(RoastEntity::figures)
+    public MachineReference reference(long machineId, Process process, long exceptRoastId) {
+        return MachineReference.learn(roasts.acceptedFigures(machineId, process, exceptRoastId).stream()
+                .map(StoredFigures::figures)
                 .toList());
     }
 }

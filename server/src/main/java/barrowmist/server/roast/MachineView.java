@@ -3,4 +3,4 @@ package barrowmist.server.roast;
 import org.jspecify.annotations.Nullable;
 
 /** A roaster on the wire. */
-public record MachineView(long id, String name, @Nullable Double drumCapacityG) {}
+public record MachineView(long id, String name, @Nullable Double drumCapacityG, MachineSettings settings) {}

@@ -18,12 +18,19 @@ interface RoastRepository extends JpaRepository<RoastEntity, Long> {
 
     Optional<RoastEntity> findFirstByLotIdAndMachineIdAndContentHash(long lotId, long machineId, String contentHash);
 
+    @EntityGraph(attributePaths = {"lot", "greenSample"})
+    List<RoastEntity> findAllByMachineIdAndAcceptedTrueOrderByRoastedAt(long machineId);
+
+    @EntityGraph(attributePaths = {"lot", "greenSample", "machine"})
+    List<RoastEntity> findAllByMachineIdOrderByRoastedAt(long machineId);
+
     List<RoastEntity> findAllByRulesVersionNot(int version);
 
     @Query("select coalesce(max(r.numberInLot), 0) from RoastEntity r where r.lot.id = :lotId")
     int highestNumber(long lotId);
 
-    @Query("select r from RoastEntity r where r.machine.id = :machineId and r.lot.process = :process"
+    /** The figures alone: a reference needs no readings. */
+    @Query("select r.figures from RoastEntity r where r.machine.id = :machineId and r.lot.process = :process"
             + " and r.accepted and r.id <> :exceptRoastId")
-    List<RoastEntity> accepted(long machineId, Process process, long exceptRoastId);
+    List<StoredFigures> acceptedFigures(long machineId, Process process, long exceptRoastId);
 }

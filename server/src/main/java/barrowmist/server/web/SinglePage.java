@@ -10,6 +10,11 @@ class SinglePage {
     @GetMapping({
         "/green",
         "/green/**",
+        "/plan",
+        "/plan/**",
+        "/machines",
+        "/machines/**",
+        "/instruments",
         "/roast",
         "/roast/**",
         "/sample",

@@ -32,6 +32,7 @@ import tools.jackson.databind.JsonNode;
 class DemoLabTest {
 
     private static final LocalDate TODAY = LocalDate.of(2026, 3, 2);
+    private static final LotEntry LOT = DemoLab.lots(TODAY).get(0);
     private final Lab lab;
 
     DemoLabTest(@Autowired MockMvc mvc) {
@@ -106,7 +107,7 @@ class DemoLabTest {
 
     @Test
     void logsLookLikeARealProbes() {
-        String csv = DemoLab.roasts().get(0).curve().csv("2026-03-02T09:10", 1);
+        String csv = DemoLab.roasts().get(0).curve().csv("2026-03-02T09:10", LOT, 1);
         double[] times = csv.lines()
                 .filter(l -> Character.isDigit(l.charAt(0)))
                 .mapToDouble(l -> Double.parseDouble(l.split(",")[0]))
@@ -117,8 +118,8 @@ class DemoLabTest {
         }
         assertThat(lost).isBetween(3L, 40L);
         assertThat(csv)
-                .isEqualTo(DemoLab.roasts().get(0).curve().csv("2026-03-02T09:10", 1))
-                .isNotEqualTo(DemoLab.roasts().get(0).curve().csv("2026-03-02T09:10", 2));
+                .isEqualTo(DemoLab.roasts().get(0).curve().csv("2026-03-02T09:10", LOT, 1))
+                .isNotEqualTo(DemoLab.roasts().get(0).curve().csv("2026-03-02T09:10", LOT, 2));
     }
 
     @Test
@@ -128,7 +129,14 @@ class DemoLabTest {
         RoastService roasts = mock(RoastService.class);
         when(lots.list())
                 .thenReturn(List.of(new LotView(1, "Own", "S", "O", "washed", TODAY, 60, null, null, null, 0)));
-        new DemoSeeder(lots, machines, roasts, mock(SampleService.class), mock(CuppingService.class), Clock.systemUTC())
+        new DemoSeeder(
+                        lots,
+                        machines,
+                        roasts,
+                        mock(SampleService.class),
+                        mock(CuppingService.class),
+                        mock(DemoGreen.class),
+                        Clock.systemUTC())
                 .run(new DefaultApplicationArguments());
         verifyNoInteractions(machines, roasts);
     }

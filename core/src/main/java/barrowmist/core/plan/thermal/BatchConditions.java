@@ -11,6 +11,7 @@ import java.util.OptionalDouble;
  * @param chargeC bean probe at charge, °C
  * @param environmentC environment probe at charge, °C; empty when it is not known
  * @param roomC room and green coffee, °C
+ * @param natural whether it is a natural, which takes heat faster
  */
 public record BatchConditions(
         double greenG,
@@ -18,7 +19,8 @@ public record BatchConditions(
         double diameterMm,
         double chargeC,
         OptionalDouble environmentC,
-        double roomC) {
+        double roomC,
+        boolean natural) {
 
     /** Where a lab keeps no record, °C (house default). */
     public static final double USUAL_ROOM_C = 22;
@@ -36,11 +38,22 @@ public record BatchConditions(
         }
     }
 
+    /** A coffee that is not a natural. */
+    public BatchConditions(
+            double greenG,
+            double moisturePct,
+            double diameterMm,
+            double chargeC,
+            OptionalDouble environmentC,
+            double roomC) {
+        this(greenG, moisturePct, diameterMm, chargeC, environmentC, roomC, false);
+    }
+
     public BatchConditions withCharge(double newChargeC) {
-        return new BatchConditions(greenG, moisturePct, diameterMm, newChargeC, environmentC, roomC);
+        return new BatchConditions(greenG, moisturePct, diameterMm, newChargeC, environmentC, roomC, natural);
     }
 
     public BatchConditions withGreenG(double newGreenG) {
-        return new BatchConditions(newGreenG, moisturePct, diameterMm, chargeC, environmentC, roomC);
+        return new BatchConditions(newGreenG, moisturePct, diameterMm, chargeC, environmentC, roomC, natural);
     }
 }

@@ -65,8 +65,11 @@ final class DrumModel implements OrdinaryDifferentialEquation {
         double kg = batch.greenG() / 1000;
         burnerW = machine.burnerW() * levels.gasPct() / 100;
         exhaustWPerK = machine.airKgPerS() * flow * AIR_J_PER_KG_K;
-        beanAirWPerK = machine.beanAirWPerKKg() * kg * MachineConstants.DIAMETER_MM / batch.diameterMm() * transfer;
-        beanDrumWPerK = machine.beanDrumWPerKKg() * kg * Math.pow(machine.usualRpm() / levels.drumRpm(), SPEED_POWER);
+        double uptake = batch.natural() ? machine.naturalUptake() : 1;
+        beanAirWPerK =
+                machine.beanAirWPerKKg() * uptake * kg * MachineConstants.DIAMETER_MM / batch.diameterMm() * transfer;
+        beanDrumWPerK =
+                machine.beanDrumWPerKKg() * uptake * kg * Math.pow(machine.usualRpm() / levels.drumRpm(), SPEED_POWER);
         airDrumWPerK = machine.airDrumWPerK() * transfer;
     }
 

@@ -17,6 +17,7 @@ import java.util.List;
  * @param probeS lag of the bean probe, s
  * @param probeAirShare how much of the air the bean probe feels beside the beans, (0, 1)
  * @param environmentS lag of the environment probe, s
+ * @param naturalUptake how much more readily a natural takes heat than other coffees, as a factor
  * @param drumOffsetC metal at charge above the bean probe's reading, °C
  * @param environmentOffsetC environment probe at charge above the bean probe's reading, °C; as logged, not fitted
  * @param usualRpm drum speed that counts as usual, 1/min; as logged, not fitted
@@ -34,6 +35,7 @@ public record MachineConstants(
         double probeS,
         double probeAirShare,
         double environmentS,
+        double naturalUptake,
         double drumOffsetC,
         double environmentOffsetC,
         double usualRpm) {
@@ -55,9 +57,10 @@ public record MachineConstants(
             "bean probe lag, s",
             "air felt by the bean probe",
             "environment probe lag, s",
+            "uptake of naturals",
             "drum at charge above the probe, °C");
 
-    private static final int POSITIVE = 12;
+    private static final int POSITIVE = 13;
 
     /**
      * A first guess for a drum of this size, from which a fit sets out (house defaults, in proportion to the drum).
@@ -67,7 +70,7 @@ public record MachineConstants(
     public static MachineConstants guess(double capacityG) {
         double kg = capacityG / 1000;
         return new MachineConstants(
-                7000 * kg, 0.3, 12, 0.02 * kg, 6, 4, 8 * kg, 5000 * kg, 4 * kg, 14, 0.1, 12, -10, 20, 60);
+                7000 * kg, 0.3, 12, 0.02 * kg, 6, 4, 8 * kg, 5000 * kg, 4 * kg, 14, 0.1, 12, 1.03, -10, 20, 60);
     }
 
     /** The fitted constants: logarithms of the positive ones, the offset in units of 10 °C. */
@@ -85,6 +88,7 @@ public record MachineConstants(
             probeS,
             probeAirShare,
             environmentS,
+            naturalUptake,
             drumOffsetC / 10
         };
         for (int i = 0; i < POSITIVE; i++) {
@@ -139,7 +143,8 @@ public record MachineConstants(
                 Math.exp(a[9]),
                 Math.exp(a[10]),
                 Math.exp(a[11]),
-                10 * a[12],
+                Math.exp(a[12]),
+                10 * a[13],
                 environmentOffsetC,
                 usualRpm);
     }
@@ -158,6 +163,7 @@ public record MachineConstants(
                 probeS,
                 probeAirShare,
                 environmentS,
+                naturalUptake,
                 drumOffsetC,
                 newEnvironmentOffsetC,
                 newUsualRpm);

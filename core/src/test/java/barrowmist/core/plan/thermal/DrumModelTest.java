@@ -26,7 +26,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 class DrumModelTest {
 
     private static final MachineConstants MACHINE =
-            new MachineConstants(930, 0.34, 15, 0.0021, 6.4, 3.6, 1.3, 1100, 0.5, 17, 0.12, 11, -7, 21, 60);
+            new MachineConstants(930, 0.34, 15, 0.0021, 6.4, 3.6, 1.3, 1100, 0.5, 17, 0.12, 11, 1.06, -7, 21, 60);
 
     private static final double[][] GAS = {{0, 80}, {140, 65}, {210, 70}, {470, 60}, {530, 50}};
     private static final double[][] AIR = {{0, 40}, {230, 47}, {420, 54}};
@@ -137,8 +137,8 @@ class DrumModelTest {
             {520, 30}
         };
         double[][] air = {{0, 20 + 40 * random.nextDouble()}, {230, 20 + 70 * random.nextDouble()}};
-        BatchConditions batch =
-                new BatchConditions(80 + 10 * i, 9 + 0.5 * i, 6.5, 170 + 5 * i, OptionalDouble.of(190 + 5 * i), 22);
+        BatchConditions batch = new BatchConditions(
+                80 + 10 * i, 9 + 0.5 * i, 6.5, 170 + 5 * i, OptionalDouble.of(190 + 5 * i), 22, i % 3 == 0);
         RoastLog log = new DrumSimulation(MACHINE)
                 .run(batch, SimulatedLab.controls(gas, air), 600, (t, c) -> false)
                 .log();

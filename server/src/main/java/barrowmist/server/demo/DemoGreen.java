@@ -1,0 +1,163 @@
+package barrowmist.server.demo;
+
+import barrowmist.core.green.SampleStage;
+import barrowmist.server.green.GreenSampleService;
+import barrowmist.server.green.GreenViews.GreenSampleEntry;
+import barrowmist.server.green.GreenViews.InspectionEntry;
+import barrowmist.server.green.InspectionContent;
+import barrowmist.server.plan.DayService;
+import barrowmist.server.plan.DayViews.DayChange;
+import barrowmist.server.plan.DayViews.DayContent;
+import barrowmist.server.plan.DayViews.DayItem;
+import barrowmist.server.plan.PlanService;
+import barrowmist.server.plan.PlanViews.PlanEntry;
+import java.time.LocalDate;
+import java.time.LocalTime;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
+import org.springframework.stereotype.Component;
+
+/** The invented inspections, the plans for the lots to be roasted next, and today's timetable. */
+@Component
+@ConditionalOnProperty(name = "barrowmist.demo", havingValue = "true")
+class DemoGreen {
+
+    private static final int MWENDO = 2;
+    private static final int BRUMAS = 3;
+    private static final int ORVALHO = 5;
+    private static final int EMBUN = 8;
+    private static final int NIEBLA = 9;
+
+    private static final LocalTime LIT = LocalTime.of(8, 30);
+
+    private final GreenSampleService samples;
+    private final PlanService plans;
+    private final DayService days;
+
+    DemoGreen(GreenSampleService samples, PlanService plans, DayService days) {
+        this.samples = samples;
+        this.plans = plans;
+        this.days = days;
+    }
+
+    void seed(List<Long> lotIds, long machineId, LocalDate today) {
+        inspect(
+                lotIds.get(MWENDO),
+                SampleStage.ARRIVAL,
+                content(
+                        10.6,
+                        0.54,
+                        182.7,
+                        Map.of("18", 96.0, "17", 141.0, "16", 51.0, "15", 10.5),
+                        17,
+                        Map.of("broken", 6, "shell", 3, "slight-insect", 4),
+                        List.of("fresh", "sweet"),
+                        "blue-green",
+                        today.minusMonths(9)));
+        preShipment(lotIds.get(BRUMAS), today.minusDays(88));
+        inspect(
+                lotIds.get(BRUMAS),
+                SampleStage.PRE_SHIPMENT,
+                content(
+                        11.0,
+                        0.56,
+                        174.5,
+                        Map.of("18", 71.0, "17", 118.0, "16", 82.0, "15", 24.0, "pan", 4.0),
+                        15,
+                        Map.of("broken", 8, "partial-sour", 2, "shell", 4),
+                        List.of("fresh"),
+                        "green",
+                        today.minusMonths(8)));
+        inspect(
+                lotIds.get(BRUMAS),
+                SampleStage.ARRIVAL,
+                content(
+                        11.8,
+                        0.61,
+                        173.2,
+                        Map.of("18", 62.0, "17", 109.0, "16", 88.0, "15", 33.0, "pan", 7.0),
+                        15,
+                        Map.of("broken", 21, "partial-sour", 7, "shell", 9, "full-black", 1),
+                        List.of("hay", "sack"),
+                        "yellow-green",
+                        today.minusMonths(8)));
+        inspect(
+                lotIds.get(ORVALHO),
+                SampleStage.ARRIVAL,
+                content(
+                        11.1,
+                        0.55,
+                        171.0,
+                        Map.of("18", 108.0, "17", 130.0, "16", 48.0, "15", 13.0),
+                        16,
+                        Map.of("broken", 9, "immature", 6, "slight-insect", 8),
+                        List.of("fruity", "sweet"),
+                        "yellow-green",
+                        today.minusMonths(7)));
+        inspect(
+                lotIds.get(EMBUN),
+                SampleStage.ARRIVAL,
+                content(
+                        11.9,
+                        0.60,
+                        167.0,
+                        Map.of("19", 52.0, "18", 97.0, "17", 88.0, "16", 41.0, "15", 20.0),
+                        16,
+                        Map.of("broken", 18, "withered", 6, "immature", 7),
+                        List.of("earthy"),
+                        "blue-green",
+                        today.minusMonths(5)));
+        plan(lotIds, machineId, today);
+    }
+
+    private void plan(List<Long> lotIds, long machineId, LocalDate today) {
+        List<DayItem> items = new ArrayList<>();
+        for (int lot : List.of(MWENDO, NIEBLA, BRUMAS, EMBUN, ORVALHO)) {
+            long sampleId = samples.ofLot(lotIds.get(lot), Optional.empty()).id();
+            long planId = plans.begin(new PlanEntry(sampleId, machineId, null, null, null))
+                    .id();
+            items.add(new DayItem(planId, null));
+        }
+        days.keep(today, new DayChange(0, new DayContent(machineId, LIT, items, "protocol")));
+    }
+
+    private void preShipment(long lotId, LocalDate received) {
+        samples.add(lotId, new GreenSampleEntry(SampleStage.PRE_SHIPMENT.label(), received));
+    }
+
+    private void inspect(long lotId, SampleStage stage, InspectionContent content) {
+        samples.keep(samples.ofLot(lotId, Optional.of(stage)).id(), new InspectionEntry(0, content));
+    }
+
+    private static InspectionContent content(
+            double moisture,
+            double activity,
+            double cupG,
+            Map<String, Double> sieves,
+            int contract,
+            Map<String, Integer> defects,
+            List<String> smells,
+            String colour,
+            LocalDate harvest) {
+        double sieved = sieves.values().stream().mapToDouble(g -> g).sum();
+        return new InspectionContent(
+                moisture,
+                activity,
+                null,
+                cupG,
+                250.0,
+                Math.ceil(sieved),
+                sieves,
+                contract,
+                350.0,
+                defects,
+                smells,
+                colour,
+                "Closed inner bag, 18 °C",
+                harvest.withDayOfMonth(1),
+                null);
+    }
+}

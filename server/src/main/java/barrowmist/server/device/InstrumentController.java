@@ -1,0 +1,131 @@
+package barrowmist.server.device;
+
+import barrowmist.core.check.Checks;
+import barrowmist.core.device.StableReading;
+import barrowmist.server.device.InstrumentPort.InstrumentAbsent;
+import barrowmist.server.device.SimulatedInstruments.Behaviour;
+import barrowmist.server.device.SimulatedInstruments.State;
+import barrowmist.server.web.InputProblems;
+import barrowmist.server.web.NotFound;
+import io.swagger.v3.oas.annotations.media.Schema;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Locale;
+import org.jspecify.annotations.Nullable;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Reads instruments, and sets what the stand-ins show. */
+@RestController
+@RequestMapping("/api/instruments")
+class InstrumentController {
+
+    private final InstrumentPort port;
+    private final SimulatedInstruments simulated;
+
+    InstrumentController(InstrumentPort port, SimulatedInstruments simulated) {
+        this.port = port;
+        this.simulated = simulated;
+    }
+
+    /** A simulated instrument as it is set. */
+    record InstrumentView(
+            String kind,
+            String label,
+            String unit,
+            double min,
+            double max,
+            double value,
+
+            @Schema(allowableValues = {"steady", "restless", "silent"})
+            String behaviour) {}
+
+    /** What a simulated instrument is to show. */
+    record InstrumentSetting(double value, String behaviour) {}
+
+    /**
+     * A reading.
+     *
+     * @param stable whether it came to rest
+     * @param value at rest; left out when it did not
+     * @param text what to do when there is no value
+     */
+    record ReadingView(boolean stable, @Nullable Double value, String unit, String text) {}
+
+    @GetMapping
+    List<InstrumentView> instruments() {
+        return Arrays.stream(Instrument.values()).map(this::view).toList();
+    }
+
+    @PutMapping("/{kind}")
+    InstrumentView setInstrument(@PathVariable String kind, @RequestBody InstrumentSetting setting) {
+        Instrument instrument = instrument(kind);
+        InputProblems.refuseIfAny(new Checks()
+                .range(
+                        "value",
+                        instrument.label(),
+                        setting.value(),
+                        instrument.min(),
+                        instrument.max(),
+                        instrument.unit())
+                .problems());
+        Behaviour behaviour = Arrays.stream(Behaviour.values())
+                .filter(b -> b.name().equalsIgnoreCase(setting.behaviour()))
+                .findFirst()
+                .orElseThrow(() -> new InputProblems(
+                        "behaviour",
+                        "behaviour is \"" + setting.behaviour() + "\", expected steady, restless or silent"));
+        simulated.set(instrument, new State(setting.value(), behaviour));
+        return view(instrument);
+    }
+
+    @PostMapping("/{kind}/reading")
+    ReadingView read(@PathVariable String kind) {
+        Instrument instrument = instrument(kind);
+        try {
+            StableReading reading = StableReading.of(port.readings(instrument), instrument.tolerance());
+            if (reading instanceof StableReading.Stable stable) {
+                return new ReadingView(true, rounded(stable.value()), instrument.unit(), "");
+            }
+            StableReading.Unstable moving = (StableReading.Unstable) reading;
+            return new ReadingView(
+                    false,
+                    null,
+                    instrument.unit(),
+                    String.format(
+                                    Locale.ROOT,
+                                    "%s is not at rest (moves by %.1f %s). Wait a moment and read again, or type the figure.",
+                                    instrument.label(),
+                                    moving.spread(),
+                                    instrument.unit())
+                            .replace(" )", ")"));
+        } catch (InstrumentAbsent e) {
+            return new ReadingView(false, null, instrument.unit(), e.getMessage() + " The figure can be typed.");
+        }
+    }
+
+    private static double rounded(double value) {
+        return Math.round(value * 10) / 10.0;
+    }
+
+    private InstrumentView view(Instrument i) {
+        State state = simulated.state(i);
+        return new InstrumentView(
+                i.code(),
+                i.label(),
+                i.unit(),
+                i.min(),
+                i.max(),
+                state.value(),
+                state.behaviour().name().toLowerCase(Locale.ROOT));
+    }
+
+    private static Instrument instrument(String kind) {
+        return Instrument.parse(kind).orElseThrow(() -> new NotFound("instrument", kind));
+    }
+}

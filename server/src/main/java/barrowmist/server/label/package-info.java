@@ -1,0 +1,2 @@
+/** Labels to be printed. */
+package barrowmist.server.label;

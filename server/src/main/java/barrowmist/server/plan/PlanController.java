@@ -1,0 +1,101 @@
+package barrowmist.server.plan;
+
+import barrowmist.server.plan.PlanViews.ChargeAdviceView;
+import barrowmist.server.plan.PlanViews.FoundView;
+import barrowmist.server.plan.PlanViews.PlanChange;
+import barrowmist.server.plan.PlanViews.PlanEntry;
+import barrowmist.server.plan.PlanViews.PlanView;
+import barrowmist.server.plan.PlanViews.PredictionView;
+import barrowmist.server.plan.PlanViews.SchoolsView;
+import barrowmist.server.plan.PlanViews.TranslationEntry;
+import barrowmist.server.plan.PlanViews.TranslationView;
+import barrowmist.server.plan.PlanViews.WhatIf;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+import org.springframework.http.HttpStatus;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Plans, and what they would give. */
+@RestController
+@RequestMapping("/api")
+class PlanController {
+
+    private final PlanService plans;
+    private final WhatIfService whatIf;
+    private final SchoolService schools;
+
+    PlanController(PlanService plans, WhatIfService whatIf, SchoolService schools) {
+        this.plans = plans;
+        this.whatIf = whatIf;
+        this.schools = schools;
+    }
+
+    @GetMapping("/plans")
+    List<PlanView> plans() {
+        return plans.list();
+    }
+
+    @PostMapping("/plans")
+    @ResponseStatus(HttpStatus.CREATED)
+    PlanView beginPlan(@RequestBody PlanEntry entry) {
+        return plans.begin(entry);
+    }
+
+    @GetMapping("/plans/{id}")
+    PlanView plan(@PathVariable long id) {
+        return plans.view(id);
+    }
+
+    @PutMapping("/plans/{id}")
+    PlanView keepPlan(@PathVariable long id, @RequestBody PlanChange change) {
+        return plans.keep(id, change);
+    }
+
+    @DeleteMapping("/plans/{id}")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void deletePlan(@PathVariable long id) {
+        plans.delete(id);
+    }
+
+    @PostMapping("/plans/prediction")
+    PredictionView predict(@RequestBody WhatIf tried) {
+        return whatIf.predict(tried);
+    }
+
+    @PostMapping("/plans/search")
+    FoundView search(@RequestBody WhatIf tried) {
+        return whatIf.find(tried);
+    }
+
+    @PostMapping("/plans/translation")
+    TranslationView translate(@RequestBody TranslationEntry entry) {
+        return whatIf.translate(entry);
+    }
+
+    @GetMapping("/green-samples/{id}/charge-advice")
+    ChargeAdviceView chargeAdvice(
+            @PathVariable long id,
+            @RequestParam long machineId,
+            @RequestParam(required = false) @Nullable Double greenG) {
+        return plans.advice(id, machineId, greenG);
+    }
+
+    @GetMapping("/schools")
+    SchoolsView schools() {
+        return schools.all();
+    }
+
+    @PutMapping("/schools")
+    SchoolsView keepSchools(@RequestBody SchoolsView changed) {
+        return schools.keep(changed);
+    }
+}

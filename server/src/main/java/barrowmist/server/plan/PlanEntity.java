@@ -1,0 +1,80 @@
+package barrowmist.server.plan;
+
+import barrowmist.server.green.GreenSampleEntity;
+import barrowmist.server.roast.MachineEntity;
+import barrowmist.server.web.Json;
+import jakarta.persistence.Column;
+import jakarta.persistence.Entity;
+import jakarta.persistence.FetchType;
+import jakarta.persistence.GeneratedValue;
+import jakarta.persistence.GenerationType;
+import jakarta.persistence.Id;
+import jakarta.persistence.JoinColumn;
+import jakarta.persistence.ManyToOne;
+import jakarta.persistence.Table;
+import jakarta.persistence.Version;
+import java.time.Instant;
+import org.jspecify.annotations.Nullable;
+
+/** A plan for one roast of a green sample on one roaster, as kept. */
+@Entity
+@Table(name = "roast_plan")
+class PlanEntity {
+
+    @Id
+    @GeneratedValue(strategy = GenerationType.IDENTITY)
+    private @Nullable Long id;
+
+    @ManyToOne(fetch = FetchType.LAZY)
+    @JoinColumn(name = "green_sample_id")
+    private GreenSampleEntity greenSample;
+
+    @ManyToOne(fetch = FetchType.LAZY)
+    @JoinColumn(name = "machine_id")
+    private MachineEntity machine;
+
+    @Column(name = "content")
+    private String contentJson;
+
+    private Instant changedAt;
+
+    @Version
+    private long version;
+
+    protected PlanEntity() {}
+
+    PlanEntity(GreenSampleEntity greenSample, MachineEntity machine) {
+        this.greenSample = greenSample;
+        this.machine = machine;
+    }
+
+    /** Takes over checked content. */
+    void keep(PlanContent content, Instant now) {
+        contentJson = Json.write(content);
+        changedAt = now;
+    }
+
+    PlanContent content() {
+        return Json.read(contentJson, PlanContent.class);
+    }
+
+    long id() {
+        return id;
+    }
+
+    GreenSampleEntity greenSample() {
+        return greenSample;
+    }
+
+    MachineEntity machine() {
+        return machine;
+    }
+
+    Instant changedAt() {
+        return changedAt;
+    }
+
+    long version() {
+        return version;
+    }
+}

@@ -1,0 +1,254 @@
+package barrowmist.server.plan;
+
+import barrowmist.core.plan.Aim;
+import barrowmist.core.plan.ChargeAdvice;
+import barrowmist.core.plan.PlanFigure;
+import barrowmist.core.plan.Prediction;
+import barrowmist.core.plan.School;
+import barrowmist.core.plan.Targets;
+import barrowmist.core.roast.RoastEvent;
+import barrowmist.core.roast.Series;
+import barrowmist.server.plan.PlanContent.AimView;
+import barrowmist.server.roast.AnalysisView.MilestoneView;
+import barrowmist.server.roast.CurveView.SeriesView;
+import barrowmist.server.web.Optionals;
+import io.swagger.v3.oas.annotations.media.Schema;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import org.jspecify.annotations.Nullable;
+
+/** Plans and predictions on the wire. */
+public final class PlanViews {
+
+    private PlanViews() {}
+
+    /** A plan to be begun. Without a school, one that suits the process; without a template, the newest sound roast. */
+    public record PlanEntry(
+            @Schema(example = "1") long greenSampleId,
+            @Schema(example = "1") @Nullable Long machineId,
+            @Schema(example = "protocol") @Nullable String schoolId,
+            @Nullable Long templateRoastId,
+            @Nullable Double greenG) {}
+
+    /** A plan to be kept; {@code version} is the one it was made from. */
+    public record PlanChange(long version, PlanContent content) {}
+
+    /** A plan. */
+    public record PlanView(
+            long id,
+            long version,
+            long greenSampleId,
+            long lotId,
+            String lotName,
+            String process,
+            String stage,
+            long machineId,
+            String machineName,
+            Instant changedAt,
+            PlanContent content) {
+
+        static PlanView of(PlanEntity p) {
+            var sample = p.greenSample();
+            return new PlanView(
+                    p.id(),
+                    p.version(),
+                    sample.id(),
+                    sample.lot().id(),
+                    sample.lot().name(),
+                    sample.lot().process().label(),
+                    sample.stage().label(),
+                    p.machine().id(),
+                    p.machine().name(),
+                    p.changedAt(),
+                    p.content());
+        }
+    }
+
+    /** A plan to be tried on the model. */
+    public record WhatIf(long greenSampleId, long machineId, PlanContent content) {}
+
+    /** A plan to be carried to another roaster. */
+    public record TranslationEntry(
+            long greenSampleId, long machineId, long toMachineId, double greenG, PlanContent content) {}
+
+    /**
+     * What a plan is expected to give. Without a model nothing is foretold, and {@code doubts} says why.
+     *
+     * @param available whether the roaster has a model
+     */
+    public record PredictionView(
+            boolean available,
+            boolean trusted,
+            List<String> doubts,
+            List<FigureView> figures,
+            SeriesView beanC,
+            SeriesView environmentC,
+            SeriesView rorCPerMin,
+            SeriesView gasPct,
+            SeriesView airflowPct,
+            List<PlannedEventView> events,
+            @Nullable MilestoneView turningPoint) {
+
+        private static final double SPACING_S = 2;
+        private static final SeriesView NOTHING = SeriesView.of(Series.empty());
+
+        static PredictionView none(String why) {
+            return new PredictionView(
+                    false,
+                    false,
+                    List.of(why),
+                    List.of(),
+                    NOTHING,
+                    NOTHING,
+                    NOTHING,
+                    NOTHING,
+                    NOTHING,
+                    List.of(),
+                    null);
+        }
+
+        static PredictionView of(Prediction p, Targets targets) {
+            var analysis = p.analysis();
+            var f = analysis.figures();
+            List<PlannedEventView> events = new ArrayList<>(List.of(new PlannedEventView("charge", 0)));
+            f.dryEnd().ifPresent(m -> events.add(new PlannedEventView("dry_end", m.timeS())));
+            f.firstCrack().ifPresent(m -> events.add(new PlannedEventView("first_crack", m.timeS())));
+            f.drop().ifPresent(m -> events.add(new PlannedEventView("drop", m.timeS())));
+            return new PredictionView(
+                    true,
+                    p.trusted(),
+                    p.doubts(),
+                    FigureView.all(p, targets),
+                    SeriesView.of(thinned(analysis.log().beanC())),
+                    SeriesView.of(thinned(analysis.log().environmentC())),
+                    SeriesView.of(thinned(analysis.ror())),
+                    SeriesView.of(thinned(analysis.log().gasPct())),
+                    SeriesView.of(thinned(analysis.log().airflowPct())),
+                    events,
+                    f.turningPoint()
+                            .map(m -> new MilestoneView(m.timeS(), m.beanC()))
+                            .orElse(null));
+        }
+
+        /** Every second reading: a smooth curve needs no more, and it halves what travels while a slider moves. */
+        private static Series thinned(Series s) {
+            int n = (int) Math.ceil(s.size() / SPACING_S);
+            double[] t = new double[n];
+            double[] v = new double[n];
+            for (int i = 0; i < n; i++) {
+                t[i] = s.timeS((int) (i * SPACING_S));
+                v[i] = s.value((int) (i * SPACING_S));
+            }
+            return new Series(t, v);
+        }
+    }
+
+    /** An event of a predicted roast. */
+    public record PlannedEventView(String kind, double timeS) {
+        static PlannedEventView of(RoastEvent e) {
+            return new PlannedEventView(e.kind().code(), e.timeS());
+        }
+    }
+
+    /**
+     * A predicted figure and its aim.
+     *
+     * @param value left out when it is never reached
+     * @param plusMinus one standard deviation; left out when it is not known
+     * @param reached whether it lies within the tolerance; left out without an aim
+     */
+    public record FigureView(
+            String field,
+            String label,
+
+            @Schema(allowableValues = {"seconds", "celsius", "percent", "celsius-per-minute"})
+            String unit,
+
+            @Nullable Double value,
+            @Nullable Double plusMinus,
+            @Nullable Double aim,
+            @Nullable Double tolerance,
+            @Nullable Boolean reached) {
+
+        static List<FigureView> all(Prediction p, Targets targets) {
+            List<FigureView> all = new ArrayList<>();
+            for (PlanFigure figure : PlanFigure.values()) {
+                var predicted = p.figure(figure);
+                Aim aim = targets.aims().get(figure);
+                if (predicted.isEmpty() && aim == null) {
+                    continue;
+                }
+                Double value = predicted.map(Prediction.Predicted::value).orElse(null);
+                all.add(new FigureView(
+                        figure.field(),
+                        figure.label(),
+                        figure.unit().name().toLowerCase(Locale.ROOT).replace('_', '-'),
+                        value,
+                        predicted.flatMap(Prediction.Predicted::plusMinus).orElse(null),
+                        aim == null ? null : aim.value(),
+                        aim == null ? null : aim.tolerance(),
+                        aim == null ? null : value != null && aim.reachedBy(value)));
+            }
+            return all;
+        }
+    }
+
+    /** What the search found. */
+    public record FoundView(
+            boolean reached,
+            PlanContent content,
+            PredictionView prediction,
+            List<String> changes,
+            List<String> missed) {}
+
+    /** A profile carried to another roaster. */
+    public record TranslationView(PlanContent content, PredictionView prediction, List<String> notCarried) {}
+
+    /** Where to charge, and why. */
+    public record ChargeAdviceView(
+            double chargeC,
+            LineView base,
+            List<LineView> addends,
+            @Nullable Double spreadC) {
+        static ChargeAdviceView of(ChargeAdvice a) {
+            return new ChargeAdviceView(
+                    a.chargeC(),
+                    LineView.of(a.base()),
+                    a.addends().stream().map(LineView::of).toList(),
+                    Optionals.orNull(a.spreadC()));
+        }
+    }
+
+    /** One line of the sum; without roasts it is a house default. */
+    public record LineView(String text, double c, int roasts) {
+        static LineView of(ChargeAdvice.Line l) {
+            return new LineView(l.text(), l.c(), l.roasts());
+        }
+    }
+
+    /** A school on the wire. */
+    public record SchoolView(
+            String id,
+            String name,
+            String note,
+
+            @Schema(allowableValues = {"first-crack", "dry-end"})
+            String developmentFrom,
+
+            Map<String, AimView> targets) {
+        static SchoolView of(School s) {
+            return new SchoolView(
+                    s.id(),
+                    s.name(),
+                    s.note(),
+                    PlanContent.from(s.targets().developmentFrom()),
+                    PlanContent.aims(s.targets()));
+        }
+    }
+
+    /** All schools, as kept. */
+    public record SchoolsView(List<SchoolView> schools) {}
+}
