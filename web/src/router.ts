@@ -9,6 +9,26 @@ export const router = createRouter({
     { path: '/', component: TodayPage, meta: { title: 'Today' } },
     { path: '/green', component: () => import('@/green/LotsPage.vue'), meta: { title: 'Green' } },
     { path: '/green/:id(\\d+)', component: () => import('@/green/LotPage.vue'), meta: { title: 'Lot' } },
+    {
+      path: '/green/samples/:id(\\d+)',
+      component: () => import('@/green/InspectionPage.vue'),
+      meta: { title: 'Inspection' },
+    },
+    {
+      path: '/instruments',
+      component: () => import('@/device/InstrumentsPage.vue'),
+      meta: { title: 'Instruments' },
+    },
+    { path: '/plan', component: () => import('@/plan/PlansPage.vue'), meta: { title: 'Plans' } },
+    { path: '/plan/new', component: () => import('@/plan/NewPlanPage.vue'), meta: { title: 'New plan' } },
+    { path: '/plan/:id(\\d+)', component: () => import('@/plan/PlanPage.vue'), meta: { title: 'Plan' } },
+    { path: '/plan/day', component: () => import('@/plan/DayPage.vue'), meta: { title: 'The day' } },
+    { path: '/machines', component: () => import('@/plan/MachinesPage.vue'), meta: { title: 'Roasters' } },
+    {
+      path: '/machines/:id(\\d+)',
+      component: () => import('@/plan/MachinePage.vue'),
+      meta: { title: 'Roaster' },
+    },
     { path: '/roast', component: () => import('@/roast/RoastsPage.vue'), meta: { title: 'Roasts' } },
     {
       path: '/roast/import',

@@ -7,6 +7,7 @@ import PageState from '@/shared/components/PageState.vue'
 import RoastTable from '@/roast/RoastTable.vue'
 import { day, plural } from '@/shared/format/text'
 import LotForm from './LotForm.vue'
+import SamplesPanel from './SamplesPanel.vue'
 
 const id = Number(useRoute().params.id)
 const lot = useLoad(() => answer(api.GET('/api/lots/{id}', { params: { path: { id } } })))
@@ -56,6 +57,7 @@ const facts = computed(() => {
           <dd>{{ value }}</dd>
         </div>
       </dl>
+      <SamplesPanel :lot-id="id" />
       <h2 class="mt-6 mb-2">{{ plural(roasts.data.value?.length ?? 0, 'roast') }}</h2>
       <PageState
         :loading="roasts.loading.value"

@@ -7,6 +7,7 @@ import PageState from '@/shared/components/PageState.vue'
 import { useKeys } from '@/shared/keyboard/useKeys'
 import { day } from '@/shared/format/text'
 import LotForm from './LotForm.vue'
+import TableTransfer from './TableTransfer.vue'
 
 const route = useRoute()
 const router = useRouter()
@@ -28,6 +29,7 @@ useKeys([{ key: 'n', does: 'enter a new lot', run: () => (entering.value = true)
     <h1>Green</h1>
     <span class="quiet">lots that came, newest first</span>
     <span class="spacer" />
+    <TableTransfer @imported="lots.reload" />
     <v-btn v-if="!entering" color="primary" @click="entering = true">New lot</v-btn>
   </div>
   <LotForm v-if="entering" @saved="(lot) => router.push(`/green/${lot.id}`)" @cancel="entering = false" />

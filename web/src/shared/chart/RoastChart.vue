@@ -13,7 +13,8 @@ import { usePreferences } from '@/shared/preferences'
 import EventRail from './EventRail.vue'
 import PhaseRuler from './PhaseRuler.vue'
 import { layout, TimeScale } from './geometry'
-import { chartOption, lanesOf, type ChartColours } from './options'
+import { bandPath, type BandPoint } from './band'
+import { chartOption, lanesOf, temperatureBounds, type ChartColours } from './options'
 import { readingAt, stepAt, type Curve } from './series'
 
 use([LineChart, GridComponent, SVGRenderer])
@@ -28,8 +29,10 @@ const props = withDefaults(
     editable?: boolean
     /** A stretch to light, s since charge. */
     lit?: { fromS: number; toS: number }
+    /** A tolerance band about the bean curve: its outline, °C by s since charge. */
+    band?: BandPoint[]
   }>(),
-  { height: 480, editable: false, lit: undefined },
+  { height: 480, editable: false, lit: undefined, band: undefined },
 )
 const emit = defineEmits<{ move: [kind: string, timeS: number]; remove: [kind: string]; laidOut: [] }>()
 const cursor = defineModel<number | undefined>('cursor')
@@ -78,6 +81,18 @@ watch([scale, () => props.lit], () => emit('laidOut'), { flush: 'post' })
 
 const option = computed(() =>
   chartOption(props.curve, preferences.units, geometry.value, scale.value, colours.value),
+)
+
+const bandOutline = computed(() =>
+  props.band?.length
+    ? bandPath(
+        props.band,
+        preferences.units,
+        geometry.value.temperature,
+        scale.value,
+        temperatureBounds(props.curve, preferences.units),
+      )
+    : '',
 )
 
 const readout = computed(() => {
@@ -162,6 +177,7 @@ function onKey(event: KeyboardEvent) {
         :update-options="{ notMerge: true }"
         :init-options="{ renderer: 'svg' }"
       />
+      <svg v-if="bandOutline" class="band" aria-hidden="true"><path :d="bandOutline" /></svg>
       <PhaseRuler :analysis="analysis" :scale="scale" />
       <span
         class="pane-name"
@@ -243,6 +259,19 @@ function onKey(event: KeyboardEvent) {
 .drawing {
   position: absolute;
   inset: 0;
+}
+.band {
+  position: absolute;
+  inset: 0;
+  width: 100%;
+  height: 100%;
+  pointer-events: none;
+}
+.band path {
+  fill: var(--band);
+  stroke: var(--moss);
+  stroke-width: 1;
+  stroke-dasharray: 3 4;
 }
 .pane-name,
 .lane-name {

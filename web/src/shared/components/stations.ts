@@ -10,6 +10,7 @@ export interface Station {
 /** In working order. */
 export const STATIONS: Station[] = [
   { word: 'green', label: 'Green', path: '/green', height: 20 },
+  { word: 'plan', label: 'Plan', path: '/plan', height: 18 },
   { word: 'roast', label: 'Roast', path: '/roast', height: 16 },
   { word: 'sample', label: 'Sample', path: '/sample', height: 11 },
   { word: 'cupping', label: 'Cupping', path: '/cupping', height: 7 },

@@ -47,7 +47,7 @@ public record PlanContent(
         double greenG,
         double chargeC,
         LevelsView atCharge,
-        List<StepView> steps,
+        List<MoveView> steps,
         DropView drop,
         @Nullable Long templateRoastId) {
 
@@ -129,15 +129,15 @@ public record PlanContent(
             List.of(EventKind.TURNING_POINT, EventKind.DRY_END, EventKind.FIRST_CRACK);
 
     /** One move. */
-    public record StepView(
+    public record MoveView(
             WhenView when,
 
             @Schema(allowableValues = {"gas", "air", "drum"})
             String control,
 
             double value) {
-        static StepView of(ControlStep s) {
-            return new StepView(WhenView.of(s.when()), s.control().name().toLowerCase(Locale.ROOT), s.value());
+        static MoveView of(ControlStep s) {
+            return new MoveView(WhenView.of(s.when()), s.control().name().toLowerCase(Locale.ROOT), s.value());
         }
     }
 
@@ -175,7 +175,7 @@ public record PlanContent(
                 greenG,
                 newChargeC,
                 LevelsView.of(plan.atCharge()),
-                plan.steps().stream().map(StepView::of).toList(),
+                plan.steps().stream().map(MoveView::of).toList(),
                 DropView.of(plan.drop()),
                 templateRoastId);
     }
@@ -232,9 +232,9 @@ public record PlanContent(
 
     private ControlPlan controls(List<FieldProblem> problems) {
         List<ControlStep> moves = new ArrayList<>();
-        List<StepView> given = steps == null ? List.of() : steps;
+        List<MoveView> given = steps == null ? List.of() : steps;
         for (int i = 0; i < given.size(); i++) {
-            StepView step = given.get(i);
+            MoveView step = given.get(i);
             String field = "steps." + i;
             Control control = Arrays.stream(Control.values())
                     .filter(c -> c.name().equalsIgnoreCase(step.control))

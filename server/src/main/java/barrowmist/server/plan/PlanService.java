@@ -116,7 +116,7 @@ public class PlanService {
                 greenG,
                 chargeC,
                 PlanContent.LevelsView.of(controls.atCharge()),
-                controls.steps().stream().map(PlanContent.StepView::of).toList(),
+                controls.steps().stream().map(PlanContent.MoveView::of).toList(),
                 PlanContent.DropView.of(drop),
                 template.map(RoastEntity::id).orElse(null));
     }

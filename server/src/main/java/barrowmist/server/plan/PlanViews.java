@@ -6,10 +6,13 @@ import barrowmist.core.plan.PlanFigure;
 import barrowmist.core.plan.Prediction;
 import barrowmist.core.plan.School;
 import barrowmist.core.plan.Targets;
-import barrowmist.core.roast.RoastEvent;
+import barrowmist.core.roast.MachineReference;
+import barrowmist.core.roast.RateOfRise;
+import barrowmist.core.roast.RoastAnalysis;
 import barrowmist.core.roast.Series;
 import barrowmist.server.plan.PlanContent.AimView;
-import barrowmist.server.roast.AnalysisView.MilestoneView;
+import barrowmist.server.roast.AnalysisView;
+import barrowmist.server.roast.CurveView;
 import barrowmist.server.roast.CurveView.SeriesView;
 import barrowmist.server.web.Optionals;
 import io.swagger.v3.oas.annotations.media.Schema;
@@ -84,35 +87,18 @@ public final class PlanViews {
             boolean trusted,
             List<String> doubts,
             List<FigureView> figures,
-            SeriesView beanC,
-            SeriesView environmentC,
-            SeriesView rorCPerMin,
-            SeriesView gasPct,
-            SeriesView airflowPct,
             List<PlannedEventView> events,
-            @Nullable MilestoneView turningPoint) {
+            @Nullable CurveView curve,
+            @Nullable AnalysisView analysis) {
 
-        private static final double SPACING_S = 2;
-        private static final SeriesView NOTHING = SeriesView.of(Series.empty());
+        private static final int EVERY = 2;
 
         static PredictionView none(String why) {
-            return new PredictionView(
-                    false,
-                    false,
-                    List.of(why),
-                    List.of(),
-                    NOTHING,
-                    NOTHING,
-                    NOTHING,
-                    NOTHING,
-                    NOTHING,
-                    List.of(),
-                    null);
+            return new PredictionView(false, false, List.of(why), List.of(), List.of(), null, null);
         }
 
-        static PredictionView of(Prediction p, Targets targets) {
-            var analysis = p.analysis();
-            var f = analysis.figures();
+        static PredictionView of(Prediction p, Targets targets, MachineReference reference) {
+            var f = p.analysis().figures();
             List<PlannedEventView> events = new ArrayList<>(List.of(new PlannedEventView("charge", 0)));
             f.dryEnd().ifPresent(m -> events.add(new PlannedEventView("dry_end", m.timeS())));
             f.firstCrack().ifPresent(m -> events.add(new PlannedEventView("first_crack", m.timeS())));
@@ -122,36 +108,37 @@ public final class PlanViews {
                     p.trusted(),
                     p.doubts(),
                     FigureView.all(p, targets),
-                    SeriesView.of(thinned(analysis.log().beanC())),
-                    SeriesView.of(thinned(analysis.log().environmentC())),
-                    SeriesView.of(thinned(analysis.ror())),
-                    SeriesView.of(thinned(analysis.log().gasPct())),
-                    SeriesView.of(thinned(analysis.log().airflowPct())),
                     events,
-                    f.turningPoint()
-                            .map(m -> new MilestoneView(m.timeS(), m.beanC()))
-                            .orElse(null));
+                    curve(p.analysis()),
+                    AnalysisView.of(p.analysis(), reference));
+        }
+
+        private static CurveView curve(RoastAnalysis a) {
+            return new CurveView(
+                    thinned(a.log().beanC()),
+                    thinned(a.log().environmentC()),
+                    thinned(a.ror()),
+                    thinned(a.log().gasPct()),
+                    thinned(a.log().airflowPct()),
+                    thinned(a.log().drumRpm()),
+                    RateOfRise.GAP_S);
         }
 
         /** Every second reading: a smooth curve needs no more, and it halves what travels while a slider moves. */
-        private static Series thinned(Series s) {
-            int n = (int) Math.ceil(s.size() / SPACING_S);
+        private static SeriesView thinned(Series s) {
+            int n = (s.size() + EVERY - 1) / EVERY;
             double[] t = new double[n];
             double[] v = new double[n];
             for (int i = 0; i < n; i++) {
-                t[i] = s.timeS((int) (i * SPACING_S));
-                v[i] = s.value((int) (i * SPACING_S));
+                t[i] = s.timeS(EVERY * i);
+                v[i] = s.value(EVERY * i);
             }
-            return new Series(t, v);
+            return SeriesView.of(new Series(t, v));
         }
     }
 
     /** An event of a predicted roast. */
-    public record PlannedEventView(String kind, double timeS) {
-        static PlannedEventView of(RoastEvent e) {
-            return new PlannedEventView(e.kind().code(), e.timeS());
-        }
-    }
+    public record PlannedEventView(String kind, double timeS) {}
 
     /**
      * A predicted figure and its aim.

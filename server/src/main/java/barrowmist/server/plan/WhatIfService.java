@@ -60,7 +60,8 @@ class WhatIfService {
                                 batch(sample, machine, tried.content()),
                                 tried.content().controls(),
                                 targets.developmentFrom()),
-                targets);
+                targets,
+                reference(machine, sample.lot().process()));
     }
 
     FoundView find(WhatIf tried) {
@@ -76,7 +77,10 @@ class WhatIfService {
         return new FoundView(
                 found.reached(),
                 tried.content().with(found.batch().chargeC(), found.plan()),
-                PredictionView.of(found.prediction(), targets),
+                PredictionView.of(
+                        found.prediction(),
+                        targets,
+                        reference(machine, sample.lot().process())),
                 found.changes(),
                 found.missed());
     }
@@ -122,7 +126,7 @@ class WhatIfService {
         content.check(to.settings());
         return new TranslationView(
                 content,
-                PredictionView.of(translated.found().prediction(), translated.targets()),
+                PredictionView.of(translated.found().prediction(), translated.targets(), reference(to, process)),
                 translated.notCarried());
     }
 
@@ -145,9 +149,13 @@ class WhatIfService {
     }
 
     private Optional<Predictor> predictor(MachineEntity machine, Process process) {
-        MachineReference reference = machines.reference(machine.id(), process, 0);
+        MachineReference reference = reference(machine, process);
         EventTemperatures events = EventTemperatures.of(reference, process);
         return models.model(machine.id()).map(model -> new Predictor(model, reference, events));
+    }
+
+    private MachineReference reference(MachineEntity machine, Process process) {
+        return machines.reference(machine.id(), process, 0);
     }
 
     private Predictor needed(MachineEntity machine, Process process) {

@@ -120,7 +120,7 @@ public record AnalysisView(
         }
     }
 
-    static AnalysisView of(RoastAnalysis a, MachineReference reference) {
+    public static AnalysisView of(RoastAnalysis a, MachineReference reference) {
         RoastFigures f = a.figures();
         Phases phases = f.phases();
         OptionalDouble developmentS = f.developmentS();

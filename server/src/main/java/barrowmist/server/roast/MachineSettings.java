@@ -38,7 +38,7 @@ public record MachineSettings(
         @Schema(example = "22") double roomC,
         @Schema(example = "1800") double warmUpS,
         @Schema(example = "150") double turnaroundS,
-        List<StepView> protocol) {
+        List<ProtocolStepView> protocol) {
 
     private static final double USUAL_CAPACITY_G = 150;
     private static final double LEAST_BATCH_SHARE = 0.4;
@@ -60,7 +60,7 @@ public record MachineSettings(
     }
 
     /** One step of the protocol. */
-    public record StepView(
+    public record ProtocolStepView(
             @Schema(allowableValues = {"set-gas", "set-air", "do", "fall-to", "rise-to", "wait"})
             String kind,
 
@@ -70,8 +70,8 @@ public record MachineSettings(
             @Nullable Double value,
             String text) {
 
-        static StepView of(Protocol.Step s) {
-            return new StepView(
+        static ProtocolStepView of(Protocol.Step s) {
+            return new ProtocolStepView(
                     s.kind().name().toLowerCase(Locale.ROOT).replace('_', '-'),
                     s.probe().name().toLowerCase(Locale.ROOT),
                     Optionals.orNull(s.value()),
@@ -93,7 +93,7 @@ public record MachineSettings(
                 USUAL_ROOM_C,
                 USUAL_WARM_UP_S,
                 USUAL_TURNAROUND_S,
-                Protocol.usual().steps().stream().map(StepView::of).toList());
+                Protocol.usual().steps().stream().map(ProtocolStepView::of).toList());
     }
 
     /** Every problem of these settings. */
@@ -130,7 +130,7 @@ public record MachineSettings(
 
     private List<FieldProblem> unknownSteps() {
         List<FieldProblem> problems = new ArrayList<>();
-        for (StepView step : protocol == null ? List.<StepView>of() : protocol) {
+        for (ProtocolStepView step : protocol == null ? List.<ProtocolStepView>of() : protocol) {
             if (kind(step.kind()) == null) {
                 problems.add(new FieldProblem(
                         "protocol",
@@ -149,7 +149,7 @@ public record MachineSettings(
     }
 
     private Protocol protocolSteps() {
-        return new Protocol((protocol == null ? List.<StepView>of() : protocol)
+        return new Protocol((protocol == null ? List.<ProtocolStepView>of() : protocol)
                 .stream()
                         .map(s -> new Protocol.Step(
                                 kind(s.kind()),

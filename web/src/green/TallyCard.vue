@@ -1,0 +1,177 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue'
+import type { Schemas } from '@/shared/api/client'
+import NumberField from '@/shared/components/NumberField.vue'
+import { useKeys } from '@/shared/keyboard/useKeys'
+import { DEFECT_KEYS, type Content } from './inspection'
+
+/** The defect tally: one key or tap a bean, the last one taken back by Backspace, the grade above. */
+const props = defineProps<{
+  defects: Schemas['DefectView'][]
+  grade?: Schemas['GradeView']
+  canUndo: boolean
+  problemAt: (field: string) => string | undefined
+}>()
+const content = defineModel<Content>({ required: true })
+const emit = defineEmits<{ tally: [code: string]; undo: []; valid: [field: string, valid: boolean] }>()
+
+const sound = ref(false)
+const flashed = ref('')
+const counting = computed(() => content.value.defects !== undefined)
+const categories = computed(() =>
+  [1, 2].map((n) => ({ n, kinds: props.defects.filter((d) => d.category === n) })),
+)
+const count = (code: string) => content.value.defects?.[code] ?? 0
+
+let audio: AudioContext | undefined
+function beep() {
+  audio ??= new AudioContext()
+  const tone = audio.createOscillator()
+  tone.frequency.value = 880
+  tone.connect(audio.destination)
+  tone.start()
+  tone.stop(audio.currentTime + 0.05)
+}
+
+function found(code: string) {
+  emit('tally', code)
+  flashed.value = code
+  setTimeout(() => (flashed.value = flashed.value === code ? '' : flashed.value), 180)
+  if (sound.value) {
+    beep()
+  }
+}
+
+useKeys([
+  ...props.defects.map((d) => ({
+    key: DEFECT_KEYS[d.code]!,
+    does: `one bean more: ${d.label}`,
+    run: () => found(d.code),
+  })),
+  { key: 'Backspace', does: 'take the last bean back', run: () => emit('undo') },
+])
+</script>
+
+<template>
+  <section class="card tally" aria-labelledby="tally-title">
+    <div class="head">
+      <h2 id="tally-title">Defects</h2>
+      <v-switch v-model="sound" label="sound" hide-details density="compact" color="primary" />
+      <v-btn variant="outlined" :disabled="!canUndo" @click="emit('undo')">Undo <kbd>⌫</kbd></v-btn>
+    </div>
+    <div class="grade" role="status">
+      <template v-if="grade">
+        <p>
+          <b :class="{ ember: grade.name === 'below specialty' }">{{ grade.name }}</b>
+          <span v-if="grade.estimated" class="label"> · an estimate</span>
+        </p>
+        <p class="quiet">{{ grade.reason }}</p>
+      </template>
+      <template v-else>
+        <p class="quiet">Press a bean’s key, or tap it, for each defective bean in the sample.</p>
+        <v-btn v-if="!counting" variant="outlined" @click="content.defects = {}">Counted: none found</v-btn>
+      </template>
+    </div>
+    <NumberField
+      v-model="content.defectSampleG"
+      label="Sample counted"
+      unit="g"
+      hint="350 g is the standard; another weight is scaled and said to be an estimate"
+      :problem="problemAt('defectSampleG')"
+      @valid="emit('valid', 'defectSampleG', $event)"
+    />
+    <div v-for="c in categories" :key="c.n">
+      <p class="label category">
+        Category {{ c.n }}
+        <span v-if="grade">· {{ c.n === 1 ? grade.primary : grade.secondary }} full</span>
+      </p>
+      <div class="kinds">
+        <button
+          v-for="d in c.kinds"
+          :key="d.code"
+          type="button"
+          class="kind"
+          :class="{ flashed: flashed === d.code, some: count(d.code) > 0 }"
+          :aria-label="`${d.label}: ${count(d.code)} counted, one more`"
+          @click="found(d.code)"
+        >
+          <kbd>{{ DEFECT_KEYS[d.code]!.toUpperCase() }}</kbd>
+          <span class="name">{{ d.label }}</span>
+          <b>{{ count(d.code) }}</b>
+          <small>{{ d.beansPerFullDefect }} = 1 full{{ d.fullDefects ? ` · ${d.fullDefects}` : '' }}</small>
+        </button>
+      </div>
+    </div>
+  </section>
+</template>
+
+<style scoped>
+.tally {
+  display: grid;
+  gap: 10px;
+  align-content: start;
+}
+.head {
+  display: flex;
+  align-items: center;
+  gap: 14px;
+}
+.head h2 {
+  flex: 1;
+}
+.head .v-switch {
+  flex: none;
+}
+.grade {
+  min-height: 64px;
+}
+.grade b {
+  font-size: 1.3rem;
+}
+.category {
+  margin-bottom: 6px;
+}
+.kinds {
+  display: grid;
+  grid-template-columns: repeat(2, minmax(0, 1fr));
+  gap: 6px;
+}
+.kind {
+  display: grid;
+  grid-template-columns: 32px 1fr auto;
+  gap: 0 8px;
+  align-items: center;
+  text-align: left;
+  min-height: 52px;
+  padding: 5px 10px;
+  border: 1px solid var(--line);
+  border-radius: 5px;
+  touch-action: manipulation;
+}
+.kind kbd {
+  grid-row: span 2;
+  text-align: center;
+}
+.kind b {
+  font-size: 1.3rem;
+  color: var(--ink-2);
+  grid-row: span 2;
+  grid-column: 3;
+  grid-row-start: 1;
+}
+.kind small {
+  grid-column: 2;
+  color: var(--ink-2);
+  font-size: 0.8125rem;
+}
+.some {
+  border-color: var(--ink-2);
+}
+.some b {
+  color: var(--ink);
+}
+.flashed {
+  background: var(--band);
+  border-color: var(--moss);
+}
+</style>

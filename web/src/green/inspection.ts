@@ -1,0 +1,50 @@
+import type { Schemas } from '@/shared/api/client'
+
+export type Content = Schemas['InspectionContent']
+export type Defect = Schemas['DefectView']
+
+/** Sieves of the stack, largest first; the pan is below them all. */
+export const SIEVES = ['20', '19', '18', '17', '16', '15', '14', '13', '12', 'pan'] as const
+
+/** One key a bean: the upper row for category 1, the middle row for category 2. */
+export const DEFECT_KEYS: Record<string, string> = {
+  'full-black': 'q',
+  'full-sour': 'w',
+  'dried-cherry': 'e',
+  fungus: 'r',
+  'foreign-matter': 't',
+  'severe-insect': 'y',
+  'partial-black': 'a',
+  'partial-sour': 's',
+  parchment: 'd',
+  floater: 'f',
+  immature: 'g',
+  withered: 'h',
+  shell: 'j',
+  broken: 'k',
+  husk: 'l',
+  'slight-insect': 'x',
+}
+
+/** Hole of a sieve, mm: so many 64ths of an inch. */
+export const holeMm = (screen: string) => (Number(screen) * 25.4) / 64
+
+/** Content without the empty parts, as the server keeps it. */
+export function tidy(content: Content): Content {
+  const sieves = Object.fromEntries(Object.entries(content.sieves ?? {}).filter(([, g]) => g !== undefined))
+  return {
+    ...content,
+    sieves: Object.keys(sieves).length ? sieves : undefined,
+    smells: content.smells?.length ? content.smells : undefined,
+    storage: content.storage?.trim() ? content.storage : undefined,
+    harvest: content.harvest || undefined,
+    colour: content.colour || undefined,
+  }
+}
+
+/** One bean more of a kind, or one fewer but never below none. */
+export function counted(content: Content, code: string, by: 1 | -1): Record<string, number> {
+  const defects = { ...content.defects }
+  defects[code] = Math.max(0, (defects[code] ?? 0) + by)
+  return defects
+}

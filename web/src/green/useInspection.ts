@@ -1,0 +1,68 @@
+import { nextTick, reactive, ref, shallowRef, watch } from 'vue'
+import { answer, api, type Schemas } from '@/shared/api/client'
+import { useLoad } from '@/shared/api/useLoad'
+import { useKept } from '@/shared/useKept'
+import { counted, tidy, type Content } from './inspection'
+
+/** One inspection: what is typed is kept as it goes, what follows from it comes back from the server. */
+export function useInspection(id: number) {
+  const params = { params: { path: { id } } }
+  const loaded = useLoad(() => answer(api.GET('/api/green-samples/{id}/inspection', params)))
+  const view = shallowRef<Schemas['InspectionView']>()
+  const content = reactive<Content>({})
+  const ready = ref(false)
+  const tallied = ref<string[]>([])
+  // fields whose text is no number: nothing is sent while there is one
+  const unreadable = reactive(new Set<string>())
+  let taking = false
+
+  const kept = useKept(
+    (version) =>
+      answer(
+        api.PUT('/api/green-samples/{id}/inspection', {
+          ...params,
+          body: { version, content: tidy(content) },
+        }),
+      ),
+    (v) => (view.value = v),
+  )
+
+  function take(v: Schemas['InspectionView']) {
+    taking = true
+    view.value = v
+    Object.assign(content, { sieves: {}, smells: [], storage: '' }, v.content)
+    kept.loaded(v.version)
+    ready.value = true
+    void nextTick(() => (taking = false))
+  }
+
+  watch(
+    () => loaded.data.value,
+    (v) => v && take(v),
+  )
+  watch(
+    content,
+    () => {
+      if (!taking && unreadable.size === 0) {
+        kept.changed()
+      }
+    },
+    { deep: true },
+  )
+
+  /** One defective bean found. */
+  function tally(code: string) {
+    content.defects = counted(content, code, 1)
+    tallied.value.push(code)
+  }
+
+  /** Takes the last bean back. */
+  function undo() {
+    const code = tallied.value.pop()
+    if (code) {
+      content.defects = counted(content, code, -1)
+    }
+  }
+
+  return { loaded, view, content, ready, kept, tally, undo, tallied, unreadable }
+}

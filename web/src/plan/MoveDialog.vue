@@ -1,0 +1,106 @@
+<script setup lang="ts">
+import { computed, reactive, ref } from 'vue'
+import NumberField from '@/shared/components/NumberField.vue'
+import { clock, parseClock } from '@/shared/format/text'
+import { degree, shownTemperature } from '@/shared/format/units'
+import { usePreferences } from '@/shared/preferences'
+import type { Move } from './plan'
+
+/** When a control moves, which, and where to. */
+const props = defineProps<{ move: Move }>()
+const emit = defineEmits<{ put: [Move]; close: [] }>()
+const preferences = usePreferences()
+
+const draft = reactive({
+  kind: props.move.when.kind,
+  time: clock(props.move.when.timeS ?? 240),
+  bean: Math.round(shownTemperature(props.move.when.beanC ?? 180, preferences.units)),
+  event: props.move.when.event ?? 'first_crack',
+  after: clock(props.move.when.afterS ?? 0),
+  control: props.move.control,
+  value: props.move.value as number | undefined,
+})
+const open = ref(true)
+const KINDS = [
+  { value: 'time', title: 'at a time' },
+  { value: 'bean', title: 'at a bean temperature' },
+  { value: 'event', title: 'after an event' },
+]
+const EVENTS = [
+  { value: 'turning_point', title: 'turning point' },
+  { value: 'dry_end', title: 'dry end' },
+  { value: 'first_crack', title: 'first crack' },
+]
+const CONTROLS = [
+  { value: 'gas', title: 'gas' },
+  { value: 'air', title: 'air' },
+  { value: 'drum', title: 'drum speed' },
+]
+const celsius = (shown: number) => (preferences.units.temperature === 'F' ? (shown - 32) / 1.8 : shown)
+const timeS = computed(() => parseClock(draft.time))
+const afterS = computed(() => parseClock(draft.after))
+const problem = computed(() => {
+  if (draft.kind === 'time' && timeS.value === undefined) {
+    return 'Write the time as minutes and seconds, such as 4:30'
+  }
+  if (draft.kind === 'event' && afterS.value === undefined) {
+    return 'Write the time after the event as minutes and seconds, such as 0:20'
+  }
+  return draft.value === undefined ? 'Write where the control moves to' : ''
+})
+
+function put() {
+  if (problem.value) {
+    return
+  }
+  const when = {
+    time: { kind: 'time' as const, timeS: timeS.value },
+    bean: { kind: 'bean' as const, beanC: celsius(draft.bean) },
+    event: { kind: 'event' as const, event: draft.event, afterS: afterS.value },
+  }[draft.kind]
+  emit('put', { when, control: draft.control, value: draft.value! })
+}
+</script>
+
+<template>
+  <v-dialog v-model="open" max-width="440" @after-leave="emit('close')">
+    <form class="card move" novalidate @submit.prevent="put">
+      <h2>A move</h2>
+      <v-select v-model="draft.kind" :items="KINDS" label="It comes" hide-details />
+      <v-text-field
+        v-if="draft.kind === 'time'"
+        v-model="draft.time"
+        label="Time since charge"
+        hide-details
+      />
+      <NumberField
+        v-if="draft.kind === 'bean'"
+        v-model="draft.bean"
+        label="Bean probe, rising"
+        :unit="degree(preferences.units)"
+      />
+      <template v-if="draft.kind === 'event'">
+        <v-select v-model="draft.event" :items="EVENTS" label="Event" hide-details />
+        <v-text-field v-model="draft.after" label="So long after it" hide-details />
+      </template>
+      <v-select v-model="draft.control" :items="CONTROLS" label="Control" hide-details />
+      <NumberField v-model="draft.value" label="Moves to" :unit="draft.control === 'drum' ? 'rpm' : '%'" />
+      <p v-if="problem" class="ember" role="alert">{{ problem }}</p>
+      <div class="actions">
+        <v-btn type="submit" color="primary" :disabled="!!problem">Put it in</v-btn>
+        <v-btn variant="text" @click="open = false">Leave it</v-btn>
+      </div>
+    </form>
+  </v-dialog>
+</template>
+
+<style scoped>
+.move {
+  display: grid;
+  gap: 12px;
+}
+.actions {
+  display: flex;
+  gap: 10px;
+}
+</style>
