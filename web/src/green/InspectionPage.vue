@@ -222,7 +222,7 @@ const harvestMonth = computed({
 }
 .density {
   display: grid;
-  grid-template-columns: 1fr auto;
+  grid-template-columns: 1fr 1fr;
   gap: 10px;
 }
 .seen {

@@ -52,12 +52,13 @@ const below = (s: string) =>
         <span class="hole">
           <b>{{ name(s) }}</b>
           <small v-if="s !== 'pan'">{{ holeMm(s).toFixed(2) }} mm</small>
-          <small v-else>fell through</small>
+          <small v-else>below</small>
         </span>
         <NumberField
           v-model="content.sieves![s]"
           :label="s === 'pan' ? 'In the pan' : `On screen ${s}`"
           unit="g"
+          bare
           density="compact"
           hide-details="auto"
           :problem="problemAt(`sieves.${s === 'pan' ? 0 : s}`)"

@@ -96,9 +96,11 @@ useKeys([
           @click="found(d.code)"
         >
           <kbd>{{ DEFECT_KEYS[d.code]!.toUpperCase() }}</kbd>
-          <span class="name">{{ d.label }}</span>
+          <span>{{ d.label }}</span>
           <b>{{ count(d.code) }}</b>
-          <small>{{ d.beansPerFullDefect }} = 1 full{{ d.fullDefects ? ` · ${d.fullDefects}` : '' }}</small>
+          <small>{{
+            d.fullDefects ? `${d.fullDefects} full` : `${d.beansPerFullDefect} make a full one`
+          }}</small>
         </button>
       </div>
     </div>

@@ -89,6 +89,7 @@ const remove = (index: number) => (content.value.steps = content.value.steps.fil
       />
       <v-btn
         icon
+        size="small"
         variant="text"
         :aria-label="`Change when: ${NAMES[move.control]} ${whenText(move.when, preferences)}`"
         @click="editing = { index, move }"
@@ -96,6 +97,7 @@ const remove = (index: number) => (content.value.steps = content.value.steps.fil
       /></v-btn>
       <v-btn
         icon
+        size="small"
         variant="text"
         :aria-label="`Remove: ${NAMES[move.control]} ${whenText(move.when, preferences)}`"
         @click="remove(index)"

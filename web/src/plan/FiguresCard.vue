@@ -32,7 +32,9 @@ const NAMES: Record<string, string> = {
         <td>{{ NAMES[f.field] ?? f.label }}</td>
         <td class="num">
           <b>{{ figureText(f.value, f.unit, preferences) }}</b>
-          <span v-if="f.plusMinus" class="quiet"> {{ spreadText(f.plusMinus, f.unit, preferences) }}</span>
+          <span v-if="f.plusMinus" class="quiet spread">{{
+            spreadText(f.plusMinus, f.unit, preferences)
+          }}</span>
         </td>
         <td class="num quiet">
           <template v-if="f.aim !== undefined">
@@ -51,6 +53,9 @@ const NAMES: Record<string, string> = {
 <style scoped>
 .figures td {
   padding: 4px 10px;
+}
+.spread {
+  margin-left: 6px;
 }
 .figures .num {
   white-space: nowrap;

@@ -19,7 +19,8 @@ import { usePlan } from './usePlan'
 /** One plan: charge and controls as sliders, and at once what the roaster would make of them. */
 const router = useRouter()
 const id = Number(useRoute().params.id)
-const { plan, content, prediction, refused, kept, tried, replace, undo, changed, predict } = usePlan(id)
+const { plan, content, prediction, refused, kept, tried, wording, replace, undo, changed, predict } =
+  usePlan(id)
 const machines = useLoad(() => answer(api.GET('/api/machines')))
 const schools = useLoad(() => answer(api.GET('/api/schools')))
 const machine = computed(() => machines.data.value?.find((m) => m.id === plan.data.value?.machineId))
@@ -34,7 +35,9 @@ const band = computed(() =>
 
 async function find() {
   searching.value = true
-  const result = await answer(api.POST('/api/plans/search', { body: tried() }))
+  const result = await answer(
+    api.POST('/api/plans/search', { params: { query: wording.value }, body: tried() }),
+  )
   searching.value = false
   failure.value = result.failure
   found.value = result.data
@@ -98,7 +101,6 @@ useKeys([{ key: 'f', does: 'find it: the smallest change that reaches the target
       <p v-if="failure" class="ember" role="alert">{{ failure.message }}</p>
       <div class="plan">
         <div class="left">
-          <ControlsCard v-model="content" :settings="machine.settings" />
           <ChargeCard
             :green-sample-id="plan.data.value.greenSampleId"
             :machine-id="machine.id"
@@ -106,6 +108,7 @@ useKeys([{ key: 'f', does: 'find it: the smallest change that reaches the target
             :charge-c="content.chargeC"
             @take="content.chargeC = $event"
           />
+          <ControlsCard v-model="content" :settings="machine.settings" />
         </div>
         <div class="right">
           <section class="card">
@@ -115,7 +118,7 @@ useKeys([{ key: 'f', does: 'find it: the smallest change that reaches the target
               :analysis="prediction.analysis"
               :events="prediction.events"
               :band="band"
-              :height="400"
+              :height="330"
             />
             <div v-else-if="prediction" class="none">
               <p>{{ prediction.doubts[0] }}</p>
@@ -135,12 +138,14 @@ useKeys([{ key: 'f', does: 'find it: the smallest change that reaches the target
               <p v-for="d in prediction.doubts" :key="d" class="quiet">{{ d }}</p>
             </template>
           </section>
-          <div class="below">
-            <section v-if="prediction?.available" class="card table-scroll">
-              <FiguresCard :prediction="prediction" />
-            </section>
-            <TargetsCard v-model="content" :schools="schools.data.value?.schools ?? []" />
-          </div>
+          <section v-if="prediction?.available" class="card table-scroll">
+            <FiguresCard :prediction="prediction" />
+          </section>
+          <TargetsCard
+            v-model="content"
+            :schools="schools.data.value?.schools ?? []"
+            @schools="schools.reload"
+          />
         </div>
       </div>
       <p class="caution mt-4">
@@ -148,7 +153,7 @@ useKeys([{ key: 'f', does: 'find it: the smallest change that reaches the target
         Know where the burner is shut off and what the site’s fire plan says. Follow the machine’s manual,
         local codes and licensed people for gas, electricity and ventilation.
       </p>
-      <TranslateDialog v-model="translating" :plan="plan.data.value" :content="content" />
+      <TranslateDialog v-model="translating" :plan="plan.data.value" :content="content" :wording="wording" />
     </template>
   </PageState>
 </template>
@@ -164,12 +169,6 @@ useKeys([{ key: 'f', does: 'find it: the smallest change that reaches the target
 .right {
   display: grid;
   gap: 16px;
-}
-.below {
-  display: grid;
-  grid-template-columns: 1.15fr 1fr;
-  gap: 16px;
-  align-items: start;
 }
 .found {
   margin-bottom: 16px;
@@ -188,8 +187,7 @@ useKeys([{ key: 'f', does: 'find it: the smallest change that reaches the target
   margin-top: 6px;
 }
 @media (max-width: 1000px) {
-  .plan,
-  .below {
+  .plan {
     grid-template-columns: minmax(0, 1fr);
   }
   .right {

@@ -6,7 +6,7 @@ const value = defineModel<number>({ required: true })
 
 <template>
   <label class="slider">
-    <span class="name">{{ label }}</span>
+    <span class="moves">{{ label }}</span>
     <v-slider
       v-model="value"
       :min="Math.min(min, value)"
@@ -30,7 +30,7 @@ const value = defineModel<number>({ required: true })
   align-items: center;
   min-height: 40px;
 }
-.name {
+.moves {
   font-size: 0.9375rem;
   color: var(--ink-2);
 }

@@ -1,10 +1,11 @@
 <script setup lang="ts">
-import { computed } from 'vue'
+import { computed, ref } from 'vue'
 import type { Schemas } from '@/shared/api/client'
 import NumberField from '@/shared/components/NumberField.vue'
 import { clock, parseClock } from '@/shared/format/text'
 import { shownDifference, shownRate, shownTemperature } from '@/shared/format/units'
 import { usePreferences } from '@/shared/preferences'
+import SchoolDialog from './SchoolDialog.vue'
 import type { Content } from './plan'
 
 /** What the roast aims at: begun from a school, each figure with its tolerance, and what ends the roast. */
@@ -85,6 +86,8 @@ function begin(id: string | null) {
     content.value.targets = { ...next.targets, ...(next.targets.dropC && dropC ? { dropC } : {}) }
   }
 }
+const keeping = ref(false)
+const emit = defineEmits<{ schools: [] }>()
 const DROPS = [
   { value: 'bean-c', title: 'bean temperature' },
   { value: 'development-pct', title: 'development share' },
@@ -131,6 +134,7 @@ function setDrop(v: number | undefined) {
       hide-details
       @update:model-value="begin"
     />
+    <v-btn variant="text" @click="keeping = true">Keep these as a school</v-btn>
     <p v-if="school" class="quiet">{{ school.note }}</p>
     <v-select
       v-model="content.developmentFrom"
@@ -197,13 +201,29 @@ function setDrop(v: number | undefined) {
         @update:model-value="setDrop"
       />
     </div>
+    <SchoolDialog
+      v-model="keeping"
+      :content="content"
+      :schools="schools"
+      @kept="(id) => ((content.schoolId = id), emit('schools'))"
+    />
   </section>
 </template>
 
 <style scoped>
 .targets {
   display: grid;
-  gap: 8px;
+  grid-template-columns: repeat(2, minmax(0, 1fr));
+  gap: 8px 20px;
+}
+.targets > h2,
+.targets > p {
+  grid-column: 1 / -1;
+}
+@media (max-width: 1180px) {
+  .targets {
+    grid-template-columns: minmax(0, 1fr);
+  }
 }
 .aim {
   display: grid;

@@ -7,7 +7,11 @@ import FiguresCard from './FiguresCard.vue'
 import type { Content } from './plan'
 
 /** Carries a plan to another roaster, and says what could not be carried over. */
-const props = defineProps<{ plan: Schemas['PlanView']; content: Content }>()
+const props = defineProps<{
+  plan: Schemas['PlanView']
+  content: Content
+  wording: { fahrenheit: boolean; per30s: boolean }
+}>()
 const open = defineModel<boolean>({ required: true })
 const router = useRouter()
 const machines = shallowRef<Schemas['MachineView'][]>([])
@@ -34,6 +38,7 @@ async function translate() {
   working.value = true
   const result = await answer(
     api.POST('/api/plans/translation', {
+      params: { query: props.wording },
       body: {
         greenSampleId: props.plan.greenSampleId,
         machineId: props.plan.machineId,

@@ -1,6 +1,7 @@
 import { computed, nextTick, ref, shallowRef, watch } from 'vue'
 import { answer, api, type Failure } from '@/shared/api/client'
 import { useLoad } from '@/shared/api/useLoad'
+import { usePreferences } from '@/shared/preferences'
 import { useKept } from '@/shared/useKept'
 import { copy, type Content, type Prediction } from './plan'
 
@@ -13,6 +14,12 @@ export function usePlan(id: number) {
   const refused = shallowRef<Failure>()
   const before = shallowRef<Content[]>([])
   let taking = false
+  const preferences = usePreferences()
+  const wording = computed(() => ({
+    fahrenheit: preferences.units.temperature === 'F',
+    per30s: preferences.units.per === '30s',
+  }))
+  watch(wording, () => content.value && void predict())
 
   const kept = useKept(
     (version) =>
@@ -65,7 +72,9 @@ export function usePlan(id: number) {
     asking = true
     do {
       askAgain = false
-      const result = await answer(api.POST('/api/plans/prediction', { body: tried() }))
+      const result = await answer(
+        api.POST('/api/plans/prediction', { params: { query: wording.value }, body: tried() }),
+      )
       refused.value = result.failure
       prediction.value = result.data ?? prediction.value
     } while (askAgain)
@@ -93,5 +102,5 @@ export function usePlan(id: number) {
     }
   }
 
-  return { plan, content, prediction, refused, kept, tried, replace, undo, changed, predict }
+  return { plan, content, prediction, refused, kept, tried, wording, replace, undo, changed, predict }
 }

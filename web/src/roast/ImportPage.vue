@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, ref } from 'vue'
+import { computed, ref, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { answer, api, type Failure } from '@/shared/api/client'
 import { useLoad } from '@/shared/api/useLoad'
@@ -14,6 +14,19 @@ const router = useRouter()
 const lots = useLoad(() => answer(api.GET('/api/lots')))
 
 const lotId = ref<number | undefined>(route.query.lot ? Number(route.query.lot) : undefined)
+const stages = ref<string[]>([])
+const stage = ref<string | null>(null)
+watch(
+  lotId,
+  async (id) => {
+    stage.value = null
+    const found = id
+      ? await answer(api.GET('/api/lots/{lotId}/samples', { params: { path: { lotId: id } } }))
+      : undefined
+    stages.value = found?.data?.map((s) => s.stage) ?? []
+  },
+  { immediate: true },
+)
 const machineId = ref<number>()
 const greenG = ref<number>()
 const roastedG = ref<number>()
@@ -65,6 +78,7 @@ async function send(again = false) {
   sending.value = true
   const result = await importLog(log.value, {
     lotId: lotId.value,
+    stage: stage.value ?? undefined,
     machineId: machineId.value,
     greenG: greenG.value,
     roastedG: roastedG.value,
@@ -100,6 +114,15 @@ function unitIs(answered: string) {
   <form class="columns" @submit.prevent="send()">
     <div class="card side">
       <v-select v-model="lotId" label="Lot" :items="lotItems" no-data-text="No lot yet: enter one first" />
+      <v-select
+        v-if="stages.length > 1"
+        v-model="stage"
+        label="Sample that was roasted"
+        :items="stages"
+        clearable
+        hint="left open: the arrival sample"
+        persistent-hint
+      />
       <MachineSelect v-model="machineId" />
       <NumberField v-model="greenG" label="Weight in" unit="g" hint="may be left for the bench" />
       <NumberField v-model="roastedG" label="Weight out" unit="g" />

@@ -28,6 +28,7 @@ const share = (pct: number | undefined) => (pct === undefined ? '–' : `${pct.t
           <td>
             <router-link :to="`/roast/${r.id}`">{{ lot ? roastName(r) : `Roast ${r.number}` }}</router-link>
             <span v-if="lot" class="quiet"> {{ r.process }}</span>
+            <span v-if="r.stage !== 'arrival'" class="quiet"> {{ r.stage }}</span>
           </td>
           <td>{{ moment(r.roastedAt) }}</td>
           <td>{{ r.machineName }}</td>

@@ -7,6 +7,8 @@ export const MAX_BYTES = 5 * 1024 * 1024
 export interface ImportChoice {
   lotId: number
   machineId?: number
+  /** Which sample of the lot was roasted; the arrival sample when left out. */
+  stage?: string
   greenG?: number
   roastedG?: number
   map: string[]
@@ -35,6 +37,7 @@ export function importLog(log: Blob, choice: ImportChoice): Promise<Answer<Schem
         path: { lotId: choice.lotId },
         query: {
           machineId: choice.machineId,
+          stage: choice.stage,
           greenG: choice.greenG,
           roastedG: choice.roastedG,
           map: choice.map.length ? choice.map : undefined,

@@ -9,6 +9,8 @@ const props = defineProps<{
   problem?: string
   whole?: boolean
   hint?: string
+  /** The label is for the ear only, where the place says it to the eye. */
+  bare?: boolean
 }>()
 const value = defineModel<number | undefined>()
 const emit = defineEmits<{ valid: [boolean] }>()
@@ -41,7 +43,8 @@ watch(value, (n) => {
 <template>
   <v-text-field
     v-model="text"
-    :label="label"
+    :label="bare ? undefined : label"
+    :aria-label="bare ? label : undefined"
     :suffix="unit"
     :hint="hint"
     :persistent-hint="!!hint"

@@ -3,6 +3,7 @@ package barrowmist.core.green;
 import barrowmist.core.check.Checks;
 import barrowmist.core.check.FieldProblem;
 import java.time.LocalDate;
+import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -22,7 +23,7 @@ import java.util.TreeMap;
  * @param sieves grams kept by screen number, {@link ScreenAnalysis#PAN} for the pan
  * @param contractScreen smallest screen of the contract
  * @param defectSampleG sample counted for defects, g
- * @param defects beans of each kind; empty when not counted, a 0 for a kind that was looked for
+ * @param defects beans of each kind; empty when nobody counted
  * @param smells smell words
  * @param colour colour word; empty when not judged
  * @param storage how it is kept, in words
@@ -73,6 +74,19 @@ public record Inspection(
     private static final double MOST_CUP_ML = 5000;
     private static final int MOST_TEXT = 500;
     private static final LocalDate EARLIEST_HARVEST = LocalDate.of(2000, 1, 1);
+
+    public Inspection {
+        // a kind that was looked for and not found is the same as none of it
+        defects = defects.map(d -> {
+            Map<Defect, Integer> some = new EnumMap<>(Defect.class);
+            d.forEach((kind, n) -> {
+                if (n != 0) {
+                    some.put(kind, n);
+                }
+            });
+            return some;
+        });
+    }
 
     /** Nothing measured. */
     public static Inspection none() {

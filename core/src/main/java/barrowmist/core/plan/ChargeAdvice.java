@@ -82,7 +82,7 @@ public record ChargeAdvice(Line base, List<Line> addends, double chargeC, Option
         double sum = addends.stream().mapToDouble(Line::c).sum();
         if (Math.abs(sum) > MOST_C) {
             double back = Math.signum(sum) * MOST_C - sum;
-            addends.add(new Line("Held to %.0f °C in all".formatted(MOST_C), back, 0));
+            addends.add(new Line("Held: all together they move the charge no further", back, 0));
             sum += back;
         }
         OptionalDouble spread = own instanceof Band.Learned learned

@@ -25,14 +25,27 @@ public record EventTemperatures(
     /** Naturals crack at 375 to 380 °F where washed coffees crack at 386 (common practice, no published source): °C. */
     private static final double NATURAL_EARLIER_C = 8.5 * 5 / 9;
 
-    public static EventTemperatures of(MachineReference reference, Process process) {
-        double usualCrack = USUAL_FIRST_CRACK_C - (process == Process.NATURAL ? NATURAL_EARLIER_C : 0);
+    /** Of a coffee of which this machine has no reference of its own, nor of washed ones. */
+    public static EventTemperatures usual(Process process) {
+        return of(MachineReference.NONE, MachineReference.NONE, process);
+    }
+
+    /**
+     * By the machine's own reference for such coffees, else by its washed ones, else by house defaults.
+     *
+     * @param own the machine's reference for coffees of {@code process}
+     * @param washed its reference for washed coffees
+     */
+    public static EventTemperatures of(MachineReference own, MachineReference washed, Process process) {
+        double earlier = process == Process.NATURAL ? NATURAL_EARLIER_C : 0;
+        double crack = median(washed.firstCrackC(), USUAL_FIRST_CRACK_C) - earlier;
+        double dry = median(washed.dryEndC(), USUAL_DRY_END_C);
         return new EventTemperatures(
-                median(reference.dryEndC(), USUAL_DRY_END_C),
-                spread(reference.dryEndC()),
-                median(reference.firstCrackC(), usualCrack),
-                spread(reference.firstCrackC()),
-                reference.firstCrackC() instanceof Band.Learned);
+                median(own.dryEndC(), dry),
+                spread(own.dryEndC()),
+                median(own.firstCrackC(), crack),
+                spread(own.firstCrackC()),
+                own.firstCrackC() instanceof Band.Learned);
     }
 
     private static double median(Band band, double otherwise) {

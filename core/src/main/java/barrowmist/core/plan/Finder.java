@@ -41,6 +41,7 @@ public final class Finder {
 
     private final Predictor predictor;
     private final Limits limits;
+    private final Sentences words;
 
     /**
      * How far the search may go.
@@ -87,6 +88,7 @@ public final class Finder {
     public Finder(Predictor predictor, Limits limits) {
         this.predictor = predictor;
         this.limits = limits;
+        this.words = new Sentences(predictor.wording());
     }
 
     /** The plan of {@code start}, changed as little as reaches {@code targets}. */
@@ -264,22 +266,24 @@ public final class Finder {
             List<String> changes = new ArrayList<>();
             for (int i = 0; i < x.length; i++) {
                 if (Math.abs(x[i] - from[i]) > 1e-6) {
-                    changes.add(String.format(
-                            Locale.ROOT,
-                            i == 0
-                                    ? "Charge at %2$.0f °C instead of %3$.0f °C"
-                                    : "%1$s: %2$.0f %% instead of %3$.0f %%",
-                            i < 2
-                                    ? "Gas at charge"
-                                    : "Gas "
-                                            + when(start.steps()
-                                                    .get(gasSteps.get(i - 2))
-                                                    .when()),
-                            x[i],
-                            from[i]));
+                    changes.add(i == 0 ? charge(x[0]) : gas(i, x[i]));
                 }
             }
             return changes;
+        }
+
+        private String charge(double c) {
+            return "Charge at %s instead of %s"
+                    .formatted(
+                            predictor.wording().temperature(c),
+                            predictor.wording().temperature(from[0]));
+        }
+
+        private String gas(int i, double pct) {
+            String when = i == 1
+                    ? "Gas at charge"
+                    : "Gas " + words.when(start.steps().get(gasSteps.get(i - 2)).when());
+            return String.format(Locale.ROOT, "%s: %.0f %% instead of %.0f %%", when, pct, from[i]);
         }
 
         private List<String> missed(double[] x, Prediction prediction) {
@@ -292,7 +296,7 @@ public final class Finder {
                 OptionalDouble value =
                         targets.figure(figure, prediction.analysis().figures());
                 if (value.isEmpty() || !aim.reachedBy(value.getAsDouble())) {
-                    missed.add(Sentences.missed(figure, aim, value) + why(x));
+                    missed.add(words.missed(figure, aim, value) + why(x));
                 }
             }
             return missed;
@@ -315,8 +319,4 @@ public final class Finder {
     }
 
     private static final double NEVER = 4;
-
-    private static String when(Trigger trigger) {
-        return Sentences.when(trigger);
-    }
 }

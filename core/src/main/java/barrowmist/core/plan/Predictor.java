@@ -14,6 +14,7 @@ import barrowmist.core.roast.RoastAnalyzer;
 import barrowmist.core.roast.RoastEvent;
 import barrowmist.core.roast.RoastEvents;
 import barrowmist.core.roast.Series;
+import barrowmist.core.units.Wording;
 import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
@@ -32,11 +33,22 @@ public final class Predictor {
     private final FittedModel model;
     private final MachineReference reference;
     private final EventTemperatures events;
+    private final Wording wording;
 
     public Predictor(FittedModel model, MachineReference reference, EventTemperatures events) {
+        this(model, reference, events, Wording.SI);
+    }
+
+    /** @param wording the reader's units, for what is said */
+    public Predictor(FittedModel model, MachineReference reference, EventTemperatures events, Wording wording) {
         this.model = model;
         this.reference = reference;
         this.events = events;
+        this.wording = wording;
+    }
+
+    Wording wording() {
+        return wording;
     }
 
     FittedModel model() {
@@ -57,7 +69,7 @@ public final class Predictor {
             return drop;
         });
         RoastAnalysis analysis = figures(curve, events, droppedS[0], reference);
-        List<String> outside = model.range().outside(batch, curve);
+        List<String> outside = model.range().outside(batch, curve, wording);
         List<String> doubts = new ArrayList<>(outside);
         doubts.addAll(doubts(run, droppedS[0], analysis));
         boolean trusted = outside.isEmpty() && trustworthy(doubts);
@@ -72,11 +84,9 @@ public final class Predictor {
             trustworthy = false;
         }
         if (!(model.beanErrorC() <= FittedModel.WORST_TRUSTED_C)) {
-            doubts.add(String.format(
-                    java.util.Locale.ROOT,
-                    "The model misses its own roasts by %.1f °C; more than %.0f °C is not trusted.",
-                    model.beanErrorC(),
-                    FittedModel.WORST_TRUSTED_C));
+            doubts.add("The model misses its own roasts by %s; more than %s is not trusted."
+                    .formatted(
+                            wording.difference(model.beanErrorC()), wording.difference(FittedModel.WORST_TRUSTED_C)));
             trustworthy = false;
         }
         return trustworthy;
@@ -92,7 +102,8 @@ public final class Predictor {
             said.add("First crack is never reached before the drop.");
         }
         if (!events.learned()) {
-            said.add("Where first crack comes on this machine is not yet learned: a house default stands in for it.");
+            said.add("Where first crack comes for such coffees is not yet learned on this machine: its washed coffees,"
+                    + " or a house default, stand in.");
         }
         if (!run.waiting().isEmpty()) {
             int n = run.waiting().size();

@@ -2,20 +2,23 @@ package barrowmist.core.plan;
 
 import barrowmist.core.plan.PlanFigure.Unit;
 import barrowmist.core.roast.Clock;
+import barrowmist.core.units.Wording;
 import java.util.Locale;
 import java.util.OptionalDouble;
 
-/** How the plan's figures and triggers are put into words, in SI units. */
-final class Sentences {
+/**
+ * How the plan's figures and triggers are put into words.
+ *
+ * @param wording the reader's units
+ */
+record Sentences(Wording wording) {
 
-    private Sentences() {}
-
-    static String value(Unit unit, double value) {
+    String value(Unit unit, double value) {
         return switch (unit) {
             case SECONDS -> Clock.text(value);
-            case CELSIUS -> String.format(Locale.ROOT, "%.1f °C", value);
+            case CELSIUS -> wording.temperature(value);
             case PERCENT -> String.format(Locale.ROOT, "%.1f %%", value);
-            case CELSIUS_PER_MINUTE -> String.format(Locale.ROOT, "%.1f °C/min", value);
+            case CELSIUS_PER_MINUTE -> wording.rate(value);
         };
     }
 
@@ -23,7 +26,7 @@ final class Sentences {
         return Character.toUpperCase(text.charAt(0)) + text.substring(1);
     }
 
-    static String missed(PlanFigure figure, Aim aim, OptionalDouble value) {
+    String missed(PlanFigure figure, Aim aim, OptionalDouble value) {
         String wanted = value(figure.unit(), aim.value());
         return value.isPresent()
                 ? "%s comes to %s instead of %s"
@@ -31,12 +34,12 @@ final class Sentences {
                 : "%s of %s is never reached".formatted(capital(figure.label()), wanted);
     }
 
-    static String when(Trigger trigger) {
+    String when(Trigger trigger) {
         if (trigger instanceof Trigger.AtTime at) {
             return "at " + Clock.text(at.timeS());
         }
         if (trigger instanceof Trigger.AtBean at) {
-            return String.format(Locale.ROOT, "when the beans read %.0f °C", at.beanC());
+            return "when the beans read " + wording.temperature(at.beanC());
         }
         Trigger.AtEvent at = (Trigger.AtEvent) trigger;
         return at.afterS() == 0

@@ -8,7 +8,6 @@ import barrowmist.core.roast.RoastFigures;
 import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 
 /**
@@ -111,10 +110,8 @@ public final class Translator {
         figures.rorAtFirstCrackCPerMin()
                 .ifPresent(ror -> say(
                         notCarried,
-                        String.format(
-                                Locale.ROOT,
-                                "Rate of rise at first crack, %.1f °C/min: two probes differ in lag and do not show the same.",
-                                ror)));
+                        "Rate of rise at first crack, %s: two probes differ in lag and do not show the same."
+                                .formatted(to.predictor.wording().rate(ror))));
         return new ControlPlan(usual, steps, new DropRule(DropRule.By.BEAN_C, dropC));
     }
 

@@ -123,7 +123,8 @@ class ChargeAdviceTest {
         GreenFacts frail = green(Process.NATURAL, 8, 620, new ScreenRange(12, 13));
         ChargeAdvice advice = advise(WASHED, frail, 40);
         assertThat(advice.base().c() - advice.chargeC()).isBetween(11.0, 12.6);
-        assertThat(advice.addends().get(advice.addends().size() - 1).text()).isEqualTo("Held to 12 °C in all");
+        assertThat(advice.addends().get(advice.addends().size() - 1).text())
+                .isEqualTo("Held: all together they move the charge no further");
         double sum = advice.addends().stream().mapToDouble(ChargeAdvice.Line::c).sum();
         assertThat(sum).isCloseTo(-ChargeAdvice.MOST_C, within(1e-9));
     }

@@ -42,7 +42,8 @@ class DayEntity {
         return onDate;
     }
 
+    /** 0 for a day that was never saved, then counted up from 1. */
     long version() {
-        return version == null ? 0 : version;
+        return version == null ? 0 : version + 1;
     }
 }

@@ -56,7 +56,7 @@ public class DayService {
     }
 
     @Transactional(readOnly = true)
-    DayView view(LocalDate date) {
+    public DayView view(LocalDate date) {
         return days.findById(date)
                 .map(d -> view(date, d.version(), d.content()))
                 .orElseGet(

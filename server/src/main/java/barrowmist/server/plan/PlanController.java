@@ -1,5 +1,6 @@
 package barrowmist.server.plan;
 
+import barrowmist.core.units.Wording;
 import barrowmist.server.plan.PlanViews.ChargeAdviceView;
 import barrowmist.server.plan.PlanViews.FoundView;
 import barrowmist.server.plan.PlanViews.PlanChange;
@@ -67,18 +68,27 @@ class PlanController {
     }
 
     @PostMapping("/plans/prediction")
-    PredictionView predict(@RequestBody WhatIf tried) {
-        return whatIf.predict(tried);
+    PredictionView predict(
+            @RequestBody WhatIf tried,
+            @RequestParam(defaultValue = "false") boolean fahrenheit,
+            @RequestParam(defaultValue = "false") boolean per30s) {
+        return whatIf.predict(tried, new Wording(fahrenheit, per30s));
     }
 
     @PostMapping("/plans/search")
-    FoundView search(@RequestBody WhatIf tried) {
-        return whatIf.find(tried);
+    FoundView search(
+            @RequestBody WhatIf tried,
+            @RequestParam(defaultValue = "false") boolean fahrenheit,
+            @RequestParam(defaultValue = "false") boolean per30s) {
+        return whatIf.find(tried, new Wording(fahrenheit, per30s));
     }
 
     @PostMapping("/plans/translation")
-    TranslationView translate(@RequestBody TranslationEntry entry) {
-        return whatIf.translate(entry);
+    TranslationView translate(
+            @RequestBody TranslationEntry entry,
+            @RequestParam(defaultValue = "false") boolean fahrenheit,
+            @RequestParam(defaultValue = "false") boolean per30s) {
+        return whatIf.translate(entry, new Wording(fahrenheit, per30s));
     }
 
     @GetMapping("/green-samples/{id}/charge-advice")

@@ -123,8 +123,8 @@ public class PlanService {
 
     /** A school's drop is written for a probe that hears first crack at the house default: moved to this one. */
     private static Map<String, AimView> onThisProbe(Map<String, AimView> targets, EventTemperatures events) {
-        double shift = events.firstCrackC()
-                - EventTemperatures.of(MachineReference.NONE, Process.WASHED).firstCrackC();
+        double shift =
+                events.firstCrackC() - EventTemperatures.usual(Process.WASHED).firstCrackC();
         Map<String, AimView> moved = new LinkedHashMap<>(targets);
         moved.computeIfPresent(
                 PlanFigure.DROP_C.field(), (f, aim) -> new AimView(Math.rint(aim.value() + shift), aim.tolerance()));
@@ -232,6 +232,7 @@ public class PlanService {
     }
 
     EventTemperatures events(long machineId, Process process) {
-        return EventTemperatures.of(machines.reference(machineId, process, 0), process);
+        return EventTemperatures.of(
+                machines.reference(machineId, process, 0), machines.reference(machineId, Process.WASHED, 0), process);
     }
 }

@@ -10,6 +10,7 @@ import barrowmist.core.plan.Targets;
 import barrowmist.core.plan.Translator;
 import barrowmist.core.plan.thermal.BatchConditions;
 import barrowmist.core.roast.MachineReference;
+import barrowmist.core.units.Wording;
 import barrowmist.server.green.GreenSampleEntity;
 import barrowmist.server.green.GreenSampleService;
 import barrowmist.server.plan.PlanViews.FoundView;
@@ -45,10 +46,10 @@ class WhatIfService {
         this.plans = plans;
     }
 
-    PredictionView predict(WhatIf tried) {
+    PredictionView predict(WhatIf tried, Wording wording) {
         GreenSampleEntity sample = greenSamples.get(tried.greenSampleId());
         MachineEntity machine = checked(tried.machineId(), tried.content());
-        Optional<Predictor> predictor = predictor(machine, sample.lot().process());
+        Optional<Predictor> predictor = predictor(machine, sample.lot().process(), wording);
         if (predictor.isEmpty()) {
             return PredictionView.none(noModel(machine));
         }
@@ -64,10 +65,10 @@ class WhatIfService {
                 reference(machine, sample.lot().process()));
     }
 
-    FoundView find(WhatIf tried) {
+    FoundView find(WhatIf tried, Wording wording) {
         GreenSampleEntity sample = greenSamples.get(tried.greenSampleId());
         MachineEntity machine = checked(tried.machineId(), tried.content());
-        Predictor predictor = needed(machine, sample.lot().process());
+        Predictor predictor = needed(machine, sample.lot().process(), wording);
         Targets targets = tried.content().aimedAt();
         if (targets.aims().isEmpty()) {
             throw new InputProblems("targets", "There is no target to be found: aim at something first");
@@ -85,14 +86,14 @@ class WhatIfService {
                 found.missed());
     }
 
-    TranslationView translate(TranslationEntry entry) {
+    TranslationView translate(TranslationEntry entry, Wording wording) {
         GreenSampleEntity sample = greenSamples.get(entry.greenSampleId());
         Process process = sample.lot().process();
         MachineEntity from = checked(entry.machineId(), entry.content());
         MachineEntity to = machines.get(entry.toMachineId());
         PlanContent there = entry.content();
-        Predictor here = needed(from, process);
-        Predictor predictor = needed(to, process);
+        Predictor here = needed(from, process, wording);
+        Predictor predictor = needed(to, process, wording);
         ControlPlan controls = there.controls();
         var prediction = here.predict(
                 batch(sample, from, there), controls, there.aimedAt().developmentFrom());
@@ -148,18 +149,18 @@ class WhatIfService {
                 machine.settings().roomC());
     }
 
-    private Optional<Predictor> predictor(MachineEntity machine, Process process) {
+    private Optional<Predictor> predictor(MachineEntity machine, Process process, Wording wording) {
         MachineReference reference = reference(machine, process);
-        EventTemperatures events = EventTemperatures.of(reference, process);
-        return models.model(machine.id()).map(model -> new Predictor(model, reference, events));
+        EventTemperatures events = plans.events(machine.id(), process);
+        return models.model(machine.id()).map(model -> new Predictor(model, reference, events, wording));
     }
 
     private MachineReference reference(MachineEntity machine, Process process) {
         return machines.reference(machine.id(), process, 0);
     }
 
-    private Predictor needed(MachineEntity machine, Process process) {
-        return predictor(machine, process).orElseThrow(() -> new Conflict(noModel(machine), Map.of()));
+    private Predictor needed(MachineEntity machine, Process process, Wording wording) {
+        return predictor(machine, process, wording).orElseThrow(() -> new Conflict(noModel(machine), Map.of()));
     }
 
     private static String noModel(MachineEntity machine) {

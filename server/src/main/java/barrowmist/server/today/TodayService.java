@@ -3,8 +3,14 @@ package barrowmist.server.today;
 import barrowmist.server.cupping.CuppingService;
 import barrowmist.server.cupping.CuppingViews.CuppingView;
 import barrowmist.server.cupping.CuppingViews.SheetView;
+import barrowmist.server.green.GreenSampleService;
+import barrowmist.server.green.GreenViews.GreenSampleView;
 import barrowmist.server.green.LotService;
 import barrowmist.server.green.LotView;
+import barrowmist.server.plan.DayService;
+import barrowmist.server.plan.DayViews.SlotView;
+import barrowmist.server.plan.PlanService;
+import barrowmist.server.plan.PlanViews.PlanView;
 import barrowmist.server.roast.RoastService;
 import barrowmist.server.roast.RoastView;
 import barrowmist.server.sample.SampleService;
@@ -12,6 +18,8 @@ import barrowmist.server.sample.SampleView;
 import barrowmist.server.today.TodayView.TaskView;
 import barrowmist.server.trace.TraceService;
 import barrowmist.server.trace.TraceViews.TraceRow;
+import java.time.Clock;
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -34,9 +42,25 @@ class TodayService {
     private final SampleService samples;
     private final CuppingService cuppings;
     private final TraceService traces;
+    private final GreenSampleService greenSamples;
+    private final PlanService plans;
+    private final DayService days;
+    private final Clock clock;
 
     TodayService(
-            LotService lots, RoastService roasts, SampleService samples, CuppingService cuppings, TraceService traces) {
+            LotService lots,
+            RoastService roasts,
+            SampleService samples,
+            CuppingService cuppings,
+            TraceService traces,
+            GreenSampleService greenSamples,
+            PlanService plans,
+            DayService days,
+            Clock clock) {
+        this.greenSamples = greenSamples;
+        this.plans = plans;
+        this.days = days;
+        this.clock = clock;
         this.lots = lots;
         this.roasts = roasts;
         this.samples = samples;
@@ -76,15 +100,57 @@ class TodayService {
         task(tasks, "cupping", "Cup", uncupped, TodayService::name, "/cupping");
         task(tasks, "sample", "Weigh, read and count", unmeasured, TodayService::name, one(unmeasured, "/sample"));
         task(tasks, "roast", "Mark missing events of", unmarked, TodayService::name, one(unmarked, "/roast"));
+        List<SlotView> toRoast = toRoast(all);
+        if (!toRoast.isEmpty()) {
+            tasks.add(roastToday(toRoast));
+        }
+        List<GreenSampleView> unplanned = unplanned();
+        task(tasks, "plan", "Plan", unplanned, GreenSampleView::lotName, planLink(unplanned));
         task(tasks, "green", "Roast a first sample of", unroasted, LotView::name, "/green");
 
         Map<String, Integer> waiting = new LinkedHashMap<>();
         waiting.put("green", unroasted.size());
+        waiting.put("plan", unplanned.size() + toRoast.size());
         waiting.put("roast", unmarked.size());
         waiting.put("sample", unmeasured.size());
         waiting.put("cupping", uncupped.size() + halfFilled.size());
         waiting.put("trace", open.size());
         return new TodayView(waiting, tasks);
+    }
+
+    /** Samples that nobody has roasted or planned; a tainted one is neither. */
+    private List<GreenSampleView> unplanned() {
+        Set<Long> planned = plans.list().stream().map(PlanView::greenSampleId).collect(Collectors.toSet());
+        return greenSamples.list().stream()
+                .filter(s -> s.inspected() && s.roasts() == 0 && !s.stopped() && !planned.contains(s.id()))
+                .toList();
+    }
+
+    /** Roasts of today's timetable whose sample has not been roasted today. */
+    private List<SlotView> toRoast(List<RoastView> all) {
+        LocalDate today = LocalDate.now(clock);
+        Set<Long> roasted = all.stream()
+                .filter(r -> LocalDate.ofInstant(r.roastedAt(), clock.getZone()).equals(today))
+                .map(RoastView::greenSampleId)
+                .collect(Collectors.toSet());
+        return days.view(today).slots().stream()
+                .filter(s -> !roasted.contains(s.greenSampleId()))
+                .toList();
+    }
+
+    private static TaskView roastToday(List<SlotView> slots) {
+        String samples = slots.size() == 1 ? "1 sample" : slots.size() + " samples";
+        SlotView first = slots.get(0);
+        String detail = "first %s at %02d:%02d"
+                .formatted(
+                        first.lotName(),
+                        first.chargeAt().getHour(),
+                        first.chargeAt().getMinute());
+        return new TaskView("plan", "Roast " + samples + " today", detail, "/plan/day");
+    }
+
+    private static String planLink(List<GreenSampleView> unplanned) {
+        return unplanned.size() == 1 ? "/plan/new?sample=" + unplanned.get(0).id() : "/plan/new";
     }
 
     private static TaskView traced(TraceRow row, RoastView roast) {

@@ -30,6 +30,7 @@ class TodayTest {
         return lab.get("/api/today").body();
     }
 
+    // the plan station has a test of its own
     private void assertWaiting(int green, int roast, int sample, int cupping, int trace) {
         JsonNode waiting = today().get("waiting");
         assertThat(List.of("green", "roast", "sample", "cupping", "trace"))

@@ -1,5 +1,6 @@
 package barrowmist.core.plan.thermal;
 
+import barrowmist.core.units.Wording;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -61,9 +62,15 @@ public record FitRange(Range chargeC, Range greenG, Range gasPct, Range airflowP
     }
 
     /** Why a roast lies outside, a sentence each; empty when it lies inside. */
-    public List<String> outside(BatchConditions batch, SimulatedCurve curve) {
+    public List<String> outside(BatchConditions batch, SimulatedCurve curve, Wording wording) {
         List<String> said = new ArrayList<>();
-        say(said, "A charge of", batch.chargeC(), "°C", chargeC, LEAST_C);
+        if (!chargeC.holds(batch.chargeC(), LEAST_C)) {
+            said.add("A charge of %s lies outside the %s to %s of the roasts it was fitted to."
+                    .formatted(
+                            wording.temperature(batch.chargeC()),
+                            wording.temperature(chargeC.min),
+                            wording.temperature(chargeC.max)));
+        }
         say(said, "A batch of", batch.greenG(), "g", greenG, greenG.margin());
         double[] gas = curve.log().gasPct().values();
         say(said, "Gas at", min(gas), "%", gasPct, LEAST_PCT);
