@@ -246,6 +246,9 @@ const harvestMonth = computed({
   .inspection {
     grid-template-columns: 1fr 1fr;
   }
+  .inspection > .tally {
+    grid-column: 1 / -1;
+  }
 }
 @media (max-width: 760px) {
   .inspection {

@@ -74,13 +74,15 @@ async function add(stage: (typeof STAGES)[number]) {
               }}</span>
             </td>
             <td class="num">{{ s.roasts }}</td>
-            <td class="links">
-              <router-link :to="`/green/samples/${s.id}`">{{
-                s.inspected ? 'Inspection' : 'Inspect'
-              }}</router-link>
-              <router-link v-if="!s.stopped" :to="`/plan/new?sample=${s.id}`">Plan</router-link>
-              <a :href="`/api/green-samples/${s.id}/label.pdf?size=tray`" target="_blank">Tray label</a>
-              <a :href="`/api/green-samples/${s.id}/label.pdf?size=bag`" target="_blank">Bag label</a>
+            <td>
+              <div class="links">
+                <router-link :to="`/green/samples/${s.id}`">{{
+                  s.inspected ? 'Inspection' : 'Inspect'
+                }}</router-link>
+                <router-link v-if="!s.stopped" :to="`/plan/new?sample=${s.id}`">Plan</router-link>
+                <a :href="`/api/green-samples/${s.id}/label.pdf?size=tray`" target="_blank">Tray label</a>
+                <a :href="`/api/green-samples/${s.id}/label.pdf?size=bag`" target="_blank">Bag label</a>
+              </div>
             </td>
           </tr>
         </tbody>

@@ -103,7 +103,7 @@ const below = (s: string) =>
 }
 .sieve {
   display: grid;
-  grid-template-columns: 84px 150px 1fr 62px;
+  grid-template-columns: 84px 112px 1fr 62px;
   gap: 12px;
   align-items: center;
 }

@@ -23,6 +23,8 @@ const categories = computed(() =>
 )
 const count = (code: string) => content.value.defects?.[code] ?? 0
 
+const makes = (beans: number) => (beans === 1 ? 'each a full one' : `${beans} make a full one`)
+
 let audio: AudioContext | undefined
 function beep() {
   audio ??= new AudioContext()
@@ -98,9 +100,7 @@ useKeys([
           <kbd>{{ DEFECT_KEYS[d.code]!.toUpperCase() }}</kbd>
           <span>{{ d.label }}</span>
           <b>{{ count(d.code) }}</b>
-          <small>{{
-            d.fullDefects ? `${d.fullDefects} full` : `${d.beansPerFullDefect} make a full one`
-          }}</small>
+          <small>{{ d.fullDefects ? `${d.fullDefects} full` : makes(d.beansPerFullDefect) }}</small>
         </button>
       </div>
     </div>
@@ -117,6 +117,9 @@ useKeys([
   display: flex;
   align-items: center;
   gap: 14px;
+}
+.head kbd {
+  margin-left: 8px;
 }
 .head h2 {
   flex: 1;
@@ -135,7 +138,7 @@ useKeys([
 }
 .kinds {
   display: grid;
-  grid-template-columns: repeat(2, minmax(0, 1fr));
+  grid-template-columns: repeat(auto-fill, minmax(150px, 1fr));
   gap: 6px;
 }
 .kind {

@@ -109,6 +109,9 @@ public record StageComparison(
     private static final double ROUNDING = 1e-9;
 
     private static String number(double value) {
+        if (value == Math.rint(value)) {
+            return String.format(Locale.ROOT, "%.0f", value);
+        }
         return String.format(Locale.ROOT, value < 1 ? "%.2f" : value < 20 ? "%.1f" : "%.0f", value);
     }
 

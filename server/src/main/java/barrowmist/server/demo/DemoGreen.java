@@ -52,7 +52,7 @@ class DemoGreen {
                         0.54,
                         182.7,
                         Map.of("18", 96.0, "17", 141.0, "16", 51.0, "15", 10.5),
-                        17,
+                        16,
                         Map.of("broken", 6, "shell", 3, "slight-insect", 4),
                         List.of("fresh", "sweet"),
                         "blue-green",

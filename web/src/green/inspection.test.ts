@@ -1,0 +1,126 @@
+import { afterEach, describe, expect, it, vi } from 'vitest'
+import { flushPromises } from '@vue/test-utils'
+import { mountApp, stubServer } from '@/shared/testMount'
+import ReadButton from '@/device/ReadButton.vue'
+import { counted, DEFECT_KEYS, holeMm, tidy, type Content } from './inspection'
+import Judged from './Judged.vue'
+import TallyCard from './TallyCard.vue'
+
+afterEach(() => {
+  document.body.innerHTML = ''
+  vi.unstubAllGlobals()
+})
+
+const kind = (code: string, label: string, category = 2, fullDefects = 0) => ({
+  code,
+  label,
+  category,
+  beansPerFullDefect: category === 1 ? 1 : 5,
+  scaled: 0,
+  fullDefects,
+})
+
+describe('content', () => {
+  it('counts one bean more, and never below none', () => {
+    expect(counted({ defects: { broken: 2 } }, 'broken', 1)).toEqual({ broken: 3 })
+    expect(counted({}, 'shell', 1)).toEqual({ shell: 1 })
+    expect(counted({ defects: { shell: 0 } }, 'shell', -1)).toEqual({ shell: 0 })
+  })
+
+  it('is sent without its empty parts', () => {
+    const content: Content = {
+      sieves: {},
+      smells: [],
+      storage: ' ',
+      colour: '',
+      harvest: '',
+      moisturePct: 11,
+    }
+    expect(JSON.parse(JSON.stringify(tidy(content)))).toEqual({ moisturePct: 11 })
+  })
+
+  it('has a key of its own for each kind of defect', () => {
+    const keys = Object.values(DEFECT_KEYS)
+    expect(new Set(keys).size).toBe(keys.length)
+    expect(keys).toHaveLength(16)
+  })
+
+  it('knows the holes of the sieves', () => {
+    expect(holeMm('17')).toBeCloseTo(6.747, 3)
+  })
+})
+
+describe('TallyCard', () => {
+  const mount = (modelValue: Content = {}) =>
+    mountApp(TallyCard, {
+      modelValue,
+      defects: [kind('broken', 'broken'), kind('full-black', 'full black', 1)],
+      canUndo: true,
+      problemAt: () => undefined,
+    })
+
+  it('counts a bean for each key and takes it back', async () => {
+    const card = mount()
+    document.body.dispatchEvent(new KeyboardEvent('keydown', { key: 'k', bubbles: true }))
+    document.body.dispatchEvent(new KeyboardEvent('keydown', { key: 'q', bubbles: true }))
+    document.body.dispatchEvent(new KeyboardEvent('keydown', { key: 'Backspace', bubbles: true }))
+    expect(card.emitted('tally')).toEqual([['broken'], ['full-black']])
+    expect(card.emitted('undo')).toHaveLength(1)
+  })
+
+  it('leaves a letter typed into a field alone', async () => {
+    const card = mount()
+    card
+      .find('input[inputmode]')
+      .element.dispatchEvent(new KeyboardEvent('keydown', { key: 'k', bubbles: true }))
+    expect(card.emitted('tally')).toBeUndefined()
+  })
+
+  it('says aloud what a tap counts', async () => {
+    const card = mount({ defects: { broken: 4 } })
+    const button = card.find('button.kind.some')
+    expect(button.attributes('aria-label')).toBe('broken: 4 counted, one more')
+    await button.trigger('click')
+    expect(card.emitted('tally')).toEqual([['broken']])
+  })
+})
+
+describe('Judged', () => {
+  it('shows the judgements of its figure only', () => {
+    const judgements = [
+      { field: 'moisturePct', verdict: 'out', text: 'Above 12.0 %.' },
+      { field: 'waterActivity', verdict: 'good', text: 'Within.' },
+    ]
+    const shown = mountApp(Judged, { judgements, field: 'moisturePct' })
+    expect(shown.text()).toBe('out of limits Above 12.0 %.')
+  })
+})
+
+describe('ReadButton', () => {
+  const mount = () => mountApp(ReadButton, { kind: 'scale', what: 'the cup from the scale' })
+
+  it('gives the value of an instrument at rest', async () => {
+    stubServer(() => ({ body: { stable: true, value: 182.4, unit: 'g', text: '' } }))
+    const button = mount()
+    await button.find('button').trigger('click')
+    await flushPromises()
+    expect(button.emitted('value')).toEqual([[182.4]])
+  })
+
+  it('says why there is no value', async () => {
+    stubServer(() => ({ body: { stable: false, unit: 'g', text: 'Scale is not at rest.' } }))
+    const button = mount()
+    await button.find('button').trigger('click')
+    await flushPromises()
+    expect(button.emitted('value')).toBeUndefined()
+    expect(button.emitted('said')?.at(-1)).toEqual(['Scale is not at rest.'])
+  })
+
+  it('says when the server does not answer', async () => {
+    stubServer(() => 'unreachable')
+    const button = mount()
+    await button.find('button').trigger('click')
+    await flushPromises()
+    expect(button.emitted('said')?.at(-1)![0]).toContain('does not answer')
+  })
+})
