@@ -1,14 +1,14 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import { mdiClose, mdiPencil } from '@mdi/js'
 import type { Schemas } from '@/shared/api/client'
 import { usePreferences } from '@/shared/preferences'
 import MoveDialog from './MoveDialog.vue'
 import PlanSlider from './PlanSlider.vue'
-import { whenText, type Content, type Move } from './plan'
+import MoveRow from './MoveRow.vue'
+import type { Content, Move } from './plan'
 
 /** The controls: charge, batch, where gas and air stand at charge, and each planned move, all as sliders. */
-const props = defineProps<{ settings: Schemas['MachineSettings'] }>()
+defineProps<{ settings: Schemas['MachineSettings'] }>()
 const content = defineModel<Content>({ required: true })
 const preferences = usePreferences()
 
@@ -17,10 +17,6 @@ const order = (m: Move) => m.when.timeS ?? (m.when.beanC !== undefined ? 1000 + 
 const moves = computed(() =>
   content.value.steps.map((move, index) => ({ move, index })).sort((a, b) => order(a.move) - order(b.move)),
 )
-const NAMES = { gas: 'gas', air: 'air', drum: 'drum' }
-const range = (control: Move['control']) =>
-  control === 'gas' ? props.settings.gas : control === 'air' ? props.settings.air : props.settings.drum
-const unit = (control: Move['control']) => (control === 'drum' ? ' rpm' : ' %')
 
 function add() {
   editing.value = { index: -1, move: { when: { kind: 'bean', beanC: 180 }, control: 'gas', value: 60 } }
@@ -78,32 +74,14 @@ const remove = (index: number) => (content.value.steps = content.value.steps.fil
       <p class="label">Moves</p>
       <v-btn variant="outlined" @click="add">Add a move</v-btn>
     </div>
-    <div v-for="{ move, index } in moves" :key="index" class="move">
-      <PlanSlider
-        v-model="move.value"
-        :label="`${NAMES[move.control]} ${whenText(move.when, preferences)}`"
-        :min="range(move.control)?.min ?? 0"
-        :max="range(move.control)?.max ?? 100"
-        :step="range(move.control)?.step ?? 1"
-        :text="`${move.value}${unit(move.control)}`"
-      />
-      <v-btn
-        icon
-        size="small"
-        variant="text"
-        :aria-label="`Change when: ${NAMES[move.control]} ${whenText(move.when, preferences)}`"
-        @click="editing = { index, move }"
-        ><v-icon :icon="mdiPencil"
-      /></v-btn>
-      <v-btn
-        icon
-        size="small"
-        variant="text"
-        :aria-label="`Remove: ${NAMES[move.control]} ${whenText(move.when, preferences)}`"
-        @click="remove(index)"
-        ><v-icon :icon="mdiClose"
-      /></v-btn>
-    </div>
+    <MoveRow
+      v-for="{ move, index } in moves"
+      :key="index"
+      :model-value="move"
+      :settings="settings"
+      @edit="editing = { index, move }"
+      @remove="remove(index)"
+    />
     <MoveDialog v-if="editing" :move="editing.move" @put="put" @close="editing = undefined" />
   </section>
 </template>
@@ -118,10 +96,5 @@ const remove = (index: number) => (content.value.steps = content.value.steps.fil
   justify-content: space-between;
   align-items: center;
   margin-top: 6px;
-}
-.move {
-  display: grid;
-  grid-template-columns: 1fr auto auto;
-  align-items: center;
 }
 </style>

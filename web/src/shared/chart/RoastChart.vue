@@ -171,10 +171,10 @@ function onKey(event: KeyboardEvent) {
     >
       <v-chart
         v-if="width > 0"
+        :key="lanes.length"
         class="drawing"
         :option="option"
         autoresize
-        :update-options="{ notMerge: true }"
         :init-options="{ renderer: 'svg' }"
       />
       <svg v-if="bandOutline" class="band" aria-hidden="true"><path :d="bandOutline" /></svg>

@@ -87,6 +87,7 @@ describe('Workline', () => {
     const stations = line.findAll('a').map((a) => a.text().replace(/\s+/g, ' ').replace(' ,', ','))
     expect(stations).toEqual([
       'Green 1, 1 waiting',
+      'Plan, nothing waits',
       'Roast, nothing waits',
       'Sample, nothing waits',
       'Cupping, nothing waits',

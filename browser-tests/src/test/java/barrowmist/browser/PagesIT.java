@@ -48,7 +48,7 @@ class PagesIT {
         "/machines, Drum 1, ",
         "/machines/1, turning point at, ",
         "/roast, Kapenda Station, ",
-        "/roast/14, 'crash, 8', roast",
+        "/roast/14, 'crash, ', roast",
         "/roast/import?lot=1, Choose a file, import",
         "/sample, to weigh, ",
         "/sample/16, weight loss, sample",

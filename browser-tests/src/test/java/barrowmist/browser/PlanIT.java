@@ -186,7 +186,8 @@ class PlanIT {
             page.keyboard().press("ArrowRight");
         }
         assertThat(crack).not().hasText(before);
-        assertThat(page.getByText("Kept", new Page.GetByTextOptions().setExact(true))).isVisible();
+        assertThat(page.getByText("Kept", new Page.GetByTextOptions().setExact(true)))
+                .isVisible();
         page.waitForLoadState(LoadState.NETWORKIDLE);
         String after = crack.innerText();
         Assertions.assertThat(seconds(after)).isLessThan(seconds(before));

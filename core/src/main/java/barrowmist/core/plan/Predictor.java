@@ -55,6 +55,11 @@ public final class Predictor {
         return model;
     }
 
+    /** What the machine usually does with such coffee. */
+    public MachineReference reference() {
+        return reference;
+    }
+
     EventTemperatures events() {
         return events;
     }

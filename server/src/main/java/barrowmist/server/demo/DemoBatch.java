@@ -55,7 +55,7 @@ record DemoBatch(Coffee coffee, double chargeC, double gasBias, double developme
             {0, 80}, {60, 75}, {130, 70}, {390, 68}, {440, 65}, {480, 61}, {515, 57}, {545, 52}, {575, 48}
         }),
         /** Cut hard just before first crack. */
-        CRASH(new double[][] {{0, 80}, {60, 75}, {130, 70}, {474, 36}}),
+        CRASH(new double[][] {{0, 80}, {60, 75}, {130, 70}, {478, 44}}),
         /** Cut early in browning and left there. */
         STALL(new double[][] {{0, 80}, {60, 75}, {130, 70}, {265, 65}, {290, 61}, {315, 57}}),
         /** Too much from the start. */

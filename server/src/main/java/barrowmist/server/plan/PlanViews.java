@@ -91,7 +91,7 @@ public final class PlanViews {
             @Nullable CurveView curve,
             @Nullable AnalysisView analysis) {
 
-        private static final int EVERY = 2;
+        private static final int EVERY = 4;
 
         static PredictionView none(String why) {
             return new PredictionView(false, false, List.of(why), List.of(), List.of(), null, null);
@@ -124,7 +124,7 @@ public final class PlanViews {
                     RateOfRise.GAP_S);
         }
 
-        /** Every second reading: a smooth curve needs no more, and it halves what travels while a slider moves. */
+        /** Every fourth reading: a smooth curve needs no more, and so little travels while a slider moves. */
         private static SeriesView thinned(Series s) {
             int n = (s.size() + EVERY - 1) / EVERY;
             double[] t = new double[n];

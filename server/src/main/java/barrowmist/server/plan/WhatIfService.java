@@ -5,6 +5,7 @@ import barrowmist.core.plan.ControlPlan;
 import barrowmist.core.plan.EventTemperatures;
 import barrowmist.core.plan.Finder;
 import barrowmist.core.plan.FittedModel;
+import barrowmist.core.plan.Prediction;
 import barrowmist.core.plan.Predictor;
 import barrowmist.core.plan.Targets;
 import barrowmist.core.plan.Translator;
@@ -54,15 +55,11 @@ class WhatIfService {
             return PredictionView.none(noModel(machine));
         }
         Targets targets = tried.content().aimedAt();
-        return PredictionView.of(
-                predictor
-                        .get()
-                        .predict(
-                                batch(sample, machine, tried.content()),
-                                tried.content().controls(),
-                                targets.developmentFrom()),
-                targets,
-                reference(machine, sample.lot().process()));
+        Prediction prediction = predictor
+                .get()
+                .predict(
+                        batch(sample, machine, tried.content()), tried.content().controls(), targets.developmentFrom());
+        return PredictionView.of(prediction, targets, predictor.get().reference());
     }
 
     FoundView find(WhatIf tried, Wording wording) {
@@ -78,10 +75,7 @@ class WhatIfService {
         return new FoundView(
                 found.reached(),
                 tried.content().with(found.batch().chargeC(), found.plan()),
-                PredictionView.of(
-                        found.prediction(),
-                        targets,
-                        reference(machine, sample.lot().process())),
+                PredictionView.of(found.prediction(), targets, predictor.reference()),
                 found.changes(),
                 found.missed());
     }
@@ -127,7 +121,7 @@ class WhatIfService {
         content.check(to.settings());
         return new TranslationView(
                 content,
-                PredictionView.of(translated.found().prediction(), translated.targets(), reference(to, process)),
+                PredictionView.of(translated.found().prediction(), translated.targets(), predictor.reference()),
                 translated.notCarried());
     }
 
@@ -150,13 +144,11 @@ class WhatIfService {
     }
 
     private Optional<Predictor> predictor(MachineEntity machine, Process process, Wording wording) {
-        MachineReference reference = reference(machine, process);
-        EventTemperatures events = plans.events(machine.id(), process);
+        MachineReference reference = machines.reference(machine.id(), process, 0);
+        MachineReference washed =
+                process == Process.WASHED ? reference : machines.reference(machine.id(), Process.WASHED, 0);
+        EventTemperatures events = EventTemperatures.of(reference, washed, process);
         return models.model(machine.id()).map(model -> new Predictor(model, reference, events, wording));
-    }
-
-    private MachineReference reference(MachineEntity machine, Process process) {
-        return machines.reference(machine.id(), process, 0);
     }
 
     private Predictor needed(MachineEntity machine, Process process, Wording wording) {

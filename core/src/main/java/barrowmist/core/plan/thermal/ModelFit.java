@@ -3,6 +3,7 @@ package barrowmist.core.plan.thermal;
 import java.util.Arrays;
 import java.util.List;
 import java.util.function.IntConsumer;
+import java.util.stream.IntStream;
 import org.hipparchus.linear.Array2DRowRealMatrix;
 import org.hipparchus.linear.ArrayRealVector;
 import org.hipparchus.linear.RealMatrix;
@@ -27,7 +28,7 @@ public final class ModelFit {
 
     private static final double DIFFERENCE = 1e-4;
     /** A round that lowers the sum by less than this share is the last. */
-    private static final double RELATIVE = 1e-4;
+    private static final double RELATIVE = 5e-4;
 
     private static final int MOST_ROUNDS = 40;
 
@@ -77,14 +78,15 @@ public final class ModelFit {
             CurveResiduals residuals, MachineConstants guess, double[] start, double[] p) {
         double[] here = rows(residuals, guess, start, p);
         double[][] jacobian = new double[here.length][p.length];
-        for (int j = 0; j < p.length; j++) {
+        // each column is a run of all logs by itself, and writes no cell of another
+        IntStream.range(0, p.length).parallel().forEach(j -> {
             double[] moved = p.clone();
             moved[j] += DIFFERENCE;
             double[] there = rows(residuals, guess, start, moved);
             for (int i = 0; i < here.length; i++) {
                 jacobian[i][j] = (there[i] - here[i]) / DIFFERENCE;
             }
-        }
+        });
         return new Pair<>(new ArrayRealVector(here, false), new Array2DRowRealMatrix(jacobian, false));
     }
 
