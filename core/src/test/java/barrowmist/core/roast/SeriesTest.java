@@ -63,4 +63,22 @@ class SeriesTest {
         assertThatThrownBy(() -> new Series(new double[] {0, 1}, new double[] {5, Double.POSITIVE_INFINITY}))
                 .isInstanceOf(IllegalArgumentException.class);
     }
+
+    @Test
+    void aValueBetweenReadingsLiesOnTheirLine() {
+        Series s = new Series(new double[] {0, 10, 20}, new double[] {100, 110, 130});
+        assertThat(s.interpolated(5)).isEqualTo(105);
+        assertThat(s.interpolated(10)).isEqualTo(110);
+        assertThat(s.interpolated(-3)).isEqualTo(100);
+        assertThat(s.interpolated(40)).isEqualTo(130);
+    }
+
+    @Test
+    void aControlHoldsItsLastValue() {
+        Series s = new Series(new double[] {0, 10, 20}, new double[] {75, 60, 50});
+        assertThat(s.held(9.9)).isEqualTo(75);
+        assertThat(s.held(10)).isEqualTo(60);
+        assertThat(s.held(500)).isEqualTo(50);
+        assertThat(s.held(-1)).isEqualTo(75);
+    }
 }

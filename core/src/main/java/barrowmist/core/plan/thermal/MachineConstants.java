@@ -98,8 +98,9 @@ public record MachineConstants(
     }
 
     /**
-     * The nearest fitted constants that a drum can have: none further than a factor of twenty from this guess, no lag
-     * below 3 s, no share above 0.9. Beyond, the integration of a fit's wilder trials would not hold.
+     * The nearest fitted constants that a drum can have: none further than a factor of twenty from this guess, no
+     * transfer of heat above and no heat capacity below a factor of eight, no lag below 3 s, no share above 0.9. Beyond,
+     * the integration of a fit's wilder trials would not hold.
      */
     double[] bounded(double[] a) {
         double[] guess = toArray();
@@ -107,6 +108,11 @@ public record MachineConstants(
         for (int i = 0; i < b.length; i++) {
             b[i] = clamp(b[i], guess[i] - FARTHEST, guess[i] + FARTHEST);
         }
+        for (int transfer : TRANSFERS) {
+            b[transfer] = Math.min(b[transfer], guess[transfer] + STIFFEST);
+        }
+        b[DRUM_HEAT] = Math.max(b[DRUM_HEAT], guess[DRUM_HEAT] - STIFFEST);
+        b[UPTAKE] = clamp(b[UPTAKE], -MOST_UPTAKE, MOST_UPTAKE);
         b[FLAME] = Math.min(b[FLAME], HIGHEST_SHARE);
         b[PROBE_AIR] = Math.min(b[PROBE_AIR], HIGHEST_SHARE);
         b[BURNER_LAG] = Math.max(b[BURNER_LAG], SHORTEST_LAG);
@@ -120,6 +126,11 @@ public record MachineConstants(
     private static final int PROBE_LAG = 9;
     private static final int PROBE_AIR = 10;
     private static final int ENVIRONMENT_LAG = 11;
+    private static final int[] TRANSFERS = {4, 5, 6, 8};
+    private static final int DRUM_HEAT = 7;
+    private static final int UPTAKE = 12;
+    private static final double STIFFEST = Math.log(8);
+    private static final double MOST_UPTAKE = Math.log(1.5);
     private static final double FARTHEST = Math.log(20);
     private static final double HIGHEST_SHARE = Math.log(0.9);
     private static final double SHORTEST_LAG = Math.log(3);

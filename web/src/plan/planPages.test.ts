@@ -1,0 +1,215 @@
+import { afterEach, describe, expect, it, vi } from 'vitest'
+import { flushPromises } from '@vue/test-utils'
+import { nextTick } from 'vue'
+import { mountApp, stubServer } from '@/shared/testMount'
+import BatchesCard from './BatchesCard.vue'
+import DayPage from './DayPage.vue'
+import MoveDialog from './MoveDialog.vue'
+import PlansPage from './PlansPage.vue'
+import SchoolDialog from './SchoolDialog.vue'
+import TargetsCard from './TargetsCard.vue'
+import { copy, type Content, type Move } from './plan'
+
+afterEach(() => {
+  document.body.innerHTML = ''
+  vi.unstubAllGlobals()
+  localStorage.clear()
+})
+
+const content: Content = {
+  schoolId: 'own',
+  developmentFrom: 'first-crack',
+  targets: { dropC: { value: 205, tolerance: 2.5 }, totalS: { value: 600, tolerance: 30 } },
+  greenG: 120,
+  chargeC: 190,
+  atCharge: { gasPct: 80, airflowPct: 40, drumRpm: 60 },
+  steps: [],
+  drop: { by: 'bean-c', value: 205 },
+}
+const school = {
+  id: 'own',
+  name: 'Own',
+  note: 'Ours',
+  developmentFrom: 'first-crack' as const,
+  targets: content.targets,
+}
+const settings = { batchMinG: 60, batchMaxG: 150 }
+
+// a mounted component of any kind does not know its own model
+const given = (card: { props: () => unknown }) => (card.props() as { modelValue: Content }).modelValue
+
+describe('TargetsCard', () => {
+  const mount = () => mountApp(TargetsCard, { modelValue: copy(content), schools: [school] })
+
+  it('shows and takes a drop in °F, and keeps it in °C', async () => {
+    localStorage.setItem('barrowmist.temperature', 'F')
+    const card = mount()
+    const drop = card.findAll('input').find((i) => i.element.value === '401')!
+    expect(drop).toBeDefined()
+    await drop.setValue('410')
+    const kept = given(card)
+    expect(kept.targets.dropC!.value).toBeCloseTo(210, 6)
+  })
+
+  it('takes a time as minutes and seconds and leaves one that is none', async () => {
+    const card = mount()
+    const total = card.findAll('input').find((i) => i.element.value === '10:00')!
+    await total.setValue('9:30')
+    await total.trigger('change')
+    const kept = given(card)
+    expect(kept.targets.totalS!.value).toBe(570)
+    total.element.value = 'soon'
+    await total.trigger('change')
+    expect(kept.targets.totalS!.value).toBe(570)
+  })
+})
+
+describe('MoveDialog', () => {
+  async function put(move: Move, change: () => void = () => {}) {
+    const dialog = mountApp(MoveDialog, { move })
+    await flushPromises()
+    change()
+    await nextTick()
+    document.querySelector<HTMLFormElement>('form')!.requestSubmit()
+    await nextTick()
+    return dialog.emitted('put')?.at(-1)?.[0]
+  }
+
+  it('gives a move back as it was', async () => {
+    const move: Move = { when: { kind: 'time', timeS: 270 }, control: 'gas', value: 60 }
+    expect(await put(move)).toEqual(move)
+  })
+
+  it('takes a bean temperature in °F', async () => {
+    localStorage.setItem('barrowmist.temperature', 'F')
+    const move: Move = { when: { kind: 'bean', beanC: 180 }, control: 'air', value: 50 }
+    const given = (await put(move)) as Move
+    expect(given.when.beanC).toBeCloseTo(180, 6)
+  })
+
+  it('puts nothing in that it cannot read', async () => {
+    const move: Move = { when: { kind: 'time', timeS: 270 }, control: 'gas', value: 60 }
+    const given = await put(move, () => {
+      const field = [...document.querySelectorAll('input')].find((i) => i.value === '4:30')!
+      field.value = 'later'
+      field.dispatchEvent(new Event('input', { bubbles: true }))
+    })
+    expect(given).toBeUndefined()
+    expect(document.body.textContent).toContain('such as 4:30')
+  })
+})
+
+describe('SchoolDialog', () => {
+  it('keeps the targets of a plan under a new name beside the others', async () => {
+    const sent = stubServer(() => ({ body: { schools: [] } }))
+    const dialog = mountApp(SchoolDialog, { modelValue: false, content, schools: [school] })
+    await dialog.setProps({ modelValue: true })
+    await flushPromises()
+    const name = document.querySelector<HTMLInputElement>('form input')!
+    name.value = 'House light'
+    name.dispatchEvent(new Event('input', { bubbles: true }))
+    await nextTick()
+    document.querySelector<HTMLFormElement>('form')!.requestSubmit()
+    await flushPromises()
+    const body = sent.at(-1)!.body as { schools: { id: string; name: string }[] }
+    expect(body.schools.map((s) => s.id)).toEqual(['own', 'house-light'])
+    expect(dialog.emitted('kept')).toEqual([['house-light']])
+  })
+})
+
+describe('BatchesCard', () => {
+  it('asks in seconds and says what comes of it', async () => {
+    const sent = stubServer((_method, path) =>
+      path === '/api/machines'
+        ? { body: [{ id: 1, name: 'Drum 1', settings }] }
+        : { body: { batches: 10, greenKg: 1.4, roastedKg: 1.2, durationS: 7350 } },
+    )
+    const card = mountApp(BatchesCard)
+    await flushPromises()
+    const fields = card.findAll('input[inputmode=decimal]')
+    await fields[0]!.setValue('1,2')
+    await fields[1]!.setValue('140')
+    await card.find('form').trigger('submit')
+    await flushPromises()
+    expect(sent.at(-1)!.body).toMatchObject({ machineId: 1, roastedKg: 1.2, batchG: 140, roastS: 600 })
+    expect(card.text()).toContain('10 batches from 1.40 kg of green give 1.20 kg in 2 h 3 min')
+  })
+})
+
+describe('PlansPage', () => {
+  it('says what to do in a lab without plans', async () => {
+    stubServer((_m, path) => ({ body: path === '/api/schools' ? { schools: [] } : [] }))
+    const page = mountApp(PlansPage)
+    await flushPromises()
+    expect(page.text()).toContain('No plan yet')
+  })
+})
+
+describe('DayPage', () => {
+  const slot = (planId: number, lotName: string, at: string) => ({
+    planId,
+    greenSampleId: planId,
+    lotName,
+    process: 'washed',
+    stage: 'arrival',
+    chargeC: 190,
+    greenG: 120,
+    roastS: 600,
+    chargeAt: `2026-11-25T${at}:00`,
+    dropAt: `2026-11-25T${at.slice(0, 3)}59:00`,
+    changed: false,
+  })
+  const day = (version: number, order: number[]) => ({
+    date: '2026-11-25',
+    version,
+    content: { machineId: 1, lit: '08:00:00', rest: 'protocol', items: order.map((planId) => ({ planId })) },
+    warmUpS: 1800,
+    turnaroundS: 150,
+    slots: order.map((id, i) => slot(id, id === 1 ? 'Hill' : 'Slope', `0${8 + i}:30`)),
+    chargeChanges: 0,
+    endsAt: '2026-11-25T09:59:00',
+  })
+  const mount = async () => {
+    const sent = stubServer((method, path, body) => {
+      if (path.startsWith('/api/days')) {
+        const items = body as { content?: { items: { planId: number }[] } } | ''
+        return {
+          body:
+            method === 'PUT' && items
+              ? day(
+                  2,
+                  items.content!.items.map((i) => i.planId),
+                )
+              : day(1, [1, 2]),
+        }
+      }
+      return { body: [] }
+    })
+    const page = mountApp(DayPage)
+    await flushPromises()
+    return { page, sent }
+  }
+
+  it('moves a roast by an arrow key and keeps the new order from the version it had', async () => {
+    vi.useFakeTimers()
+    const { page, sent } = await mount()
+    const rows = page.findAll('li.row')
+    expect(rows.map((r) => r.find('.time').text())).toEqual(['08:30–08:59', '09:30–09:59'])
+    await rows[1]!.trigger('keydown', { key: 'ArrowUp' })
+    await vi.advanceTimersByTimeAsync(300)
+    await flushPromises()
+    const put = sent.find((x) => x.method === 'PUT')!
+    expect(put.body).toMatchObject({ version: 1, content: { items: [{ planId: 2 }, { planId: 1 }] } })
+    expect(page.findAll('li.row')[0]!.text()).toContain('Slope')
+    vi.useRealTimers()
+  })
+
+  it('moves a roast by dragging it onto another', async () => {
+    const { page } = await mount()
+    const rows = page.findAll('li.row')
+    await rows[0]!.trigger('dragstart')
+    await rows[1]!.trigger('drop')
+    await nextTick()
+    expect(page.findAll('li.row')[1]!.text()).toContain('Hill')
+  })
+})
