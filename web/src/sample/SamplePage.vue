@@ -3,6 +3,7 @@ import { computed, reactive, ref, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { answer, api, problemAt, type Failure, type Schemas } from '@/shared/api/client'
 import { useLoad } from '@/shared/api/useLoad'
+import ReadButton from '@/device/ReadButton.vue'
 import NumberField from '@/shared/components/NumberField.vue'
 import { roastName } from '@/shared/format/text'
 import PageState from '@/shared/components/PageState.vue'
@@ -41,6 +42,7 @@ const broken = computed({
 })
 const unreadable = reactive(new Set<string>())
 const failure = ref<Failure>()
+const said = ref('')
 const saved = ref(false)
 const saving = ref(false)
 const ready = ref(false)
@@ -100,20 +102,36 @@ async function save(then?: string) {
       <form class="columns" novalidate @submit.prevent="save()">
         <section class="card group">
           <h2>Weight</h2>
-          <NumberField
-            v-model="entry.greenG"
-            label="Weight in"
-            unit="g"
-            :problem="at('greenG')"
-            @valid="note('greenG', $event)"
-          />
-          <NumberField
-            v-model="entry.roastedG"
-            label="Weight out"
-            unit="g"
-            :problem="at('roastedG')"
-            @valid="note('roastedG', $event)"
-          />
+          <div class="read">
+            <NumberField
+              v-model="entry.greenG"
+              label="Weight in"
+              unit="g"
+              :problem="at('greenG')"
+              @valid="note('greenG', $event)"
+            />
+            <ReadButton
+              kind="scale"
+              what="the weight in from the scale"
+              @value="entry.greenG = $event"
+              @said="said = $event"
+            />
+          </div>
+          <div class="read">
+            <NumberField
+              v-model="entry.roastedG"
+              label="Weight out"
+              unit="g"
+              :problem="at('roastedG')"
+              @valid="note('roastedG', $event)"
+            />
+            <ReadButton
+              kind="scale"
+              what="the weight out from the scale"
+              @value="entry.roastedG = $event"
+              @said="said = $event"
+            />
+          </div>
           <p class="result">
             <span class="label">weight loss</span>
             <b>{{
@@ -124,18 +142,34 @@ async function save(then?: string) {
         </section>
         <section class="card group">
           <h2>Colour, 0–100</h2>
-          <NumberField
-            v-model="entry.colourWhole"
-            label="Whole beans"
-            :problem="at('colourWhole')"
-            @valid="note('colourWhole', $event)"
-          />
-          <NumberField
-            v-model="entry.colourGround"
-            label="Ground"
-            :problem="at('colourGround')"
-            @valid="note('colourGround', $event)"
-          />
+          <div class="read">
+            <NumberField
+              v-model="entry.colourWhole"
+              label="Whole beans"
+              :problem="at('colourWhole')"
+              @valid="note('colourWhole', $event)"
+            />
+            <ReadButton
+              kind="colour"
+              what="whole beans from the colour meter"
+              @value="entry.colourWhole = $event"
+              @said="said = $event"
+            />
+          </div>
+          <div class="read">
+            <NumberField
+              v-model="entry.colourGround"
+              label="Ground"
+              :problem="at('colourGround')"
+              @valid="note('colourGround', $event)"
+            />
+            <ReadButton
+              kind="colour"
+              what="ground coffee from the colour meter"
+              @value="entry.colourGround = $event"
+              @said="said = $event"
+            />
+          </div>
           <p class="result">
             <span class="label">ground lighter by</span>
             <b>{{ kept?.colourGap === undefined ? 'when both are kept' : kept.colourGap.toFixed(1) }}</b>
@@ -164,6 +198,7 @@ async function save(then?: string) {
             <v-radio label="not looked at" value="unknown" />
           </v-radio-group>
         </section>
+        <p v-if="said" class="ember said" role="alert">{{ said }}</p>
         <div class="actions">
           <v-btn type="submit" color="primary" :loading="saving">Keep the figures</v-btn>
           <v-btn variant="outlined" @click="save(`/cupping?roast=${id}`)">Keep, then cup it</v-btn>
@@ -199,6 +234,18 @@ async function save(then?: string) {
   display: grid;
   gap: 12px;
   align-content: start;
+}
+.read {
+  display: grid;
+  grid-template-columns: 1fr auto;
+  gap: 8px;
+}
+.read .v-btn {
+  height: 56px;
+  padding: 0 10px;
+}
+.said {
+  grid-column: 1 / -1;
 }
 .result {
   display: flex;

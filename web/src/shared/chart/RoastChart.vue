@@ -13,6 +13,7 @@ import { usePreferences } from '@/shared/preferences'
 import EventRail from './EventRail.vue'
 import PhaseRuler from './PhaseRuler.vue'
 import { layout, TimeScale } from './geometry'
+import { BRACKET_ROW, inRows } from './brackets'
 import { bandPath, type BandPoint } from './band'
 import { chartOption, lanesOf, temperatureBounds, type ChartColours } from './options'
 import { readingAt, stepAt, type Curve } from './series'
@@ -116,7 +117,8 @@ const readout = computed(() => {
   return rows
 })
 
-const brackets = computed(() =>
+const brackets = computed(() => inRows(shownFaults.value))
+const shownFaults = computed(() =>
   props.analysis.faults.map((f) => {
     const left = scale.value.x(f.fromS)
     const right = scale.value.x(f.toS)
@@ -217,7 +219,11 @@ function onKey(event: KeyboardEvent) {
         v-for="b in brackets"
         :key="b.key"
         class="bracket"
-        :style="{ left: `${b.left}px`, width: `${b.width}px`, top: `${geometry.ror.top + 4}px` }"
+        :style="{
+          left: `${b.left}px`,
+          width: `${b.width}px`,
+          top: `${geometry.ror.top + 4 + b.row * BRACKET_ROW}px`,
+        }"
       >
         <span :class="{ flipped: b.flipped }">{{ b.text }}</span>
       </div>

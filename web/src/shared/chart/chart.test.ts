@@ -1,3 +1,4 @@
+import { inRows } from './brackets'
 import { describe, expect, it } from 'vitest'
 import { layout, railRows, TimeScale } from './geometry'
 import { brokenLine, indexAt, readingAt, stepAt, steps } from './series'
@@ -82,5 +83,28 @@ describe('geometry', () => {
   it('leaves room above the highest rate of rise', () => {
     expect(rorCeiling([3, 19.9])).toBe(25)
     expect(rorCeiling([])).toBe(10)
+  })
+})
+
+describe('brackets over faults', () => {
+  const bracket = (left: number, width: number, flipped: boolean) => ({
+    left,
+    width,
+    flipped,
+    text: 'crash, 8 to 2 in 20 s',
+  })
+
+  it('share a row while their texts do not meet', () => {
+    expect(inRows([bracket(0, 10, false), bracket(300, 10, false)]).map((b) => b.row)).toEqual([0, 0])
+  })
+
+  it('stand below each other where they would', () => {
+    const rows = inRows([
+      bracket(400, 10, true),
+      bracket(420, 30, true),
+      bracket(440, 40, true),
+      bracket(0, 9, false),
+    ])
+    expect(rows.map((b) => b.row)).toEqual([0, 1, 2, 0])
   })
 })

@@ -61,11 +61,19 @@ final class Chromium implements AutoCloseable {
 
     /** Serious and critical violations of a page, in words. */
     static List<String> violations(Page page) {
-        return new AxeBuilder(page)
-                .analyze().getViolations().stream()
-                        .filter(r -> GRAVE.contains(r.getImpact()))
-                        .map(Chromium::words)
-                        .toList();
+        return grave(new AxeBuilder(page));
+    }
+
+    /** Violations of contrast alone: all that another light can change. */
+    static List<String> contrast(Page page) {
+        return grave(new AxeBuilder(page).withRules(List.of("color-contrast")));
+    }
+
+    private static List<String> grave(AxeBuilder axe) {
+        return axe.analyze().getViolations().stream()
+                .filter(r -> GRAVE.contains(r.getImpact()))
+                .map(Chromium::words)
+                .toList();
     }
 
     private static String words(Rule rule) {
