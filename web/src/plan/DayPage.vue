@@ -436,14 +436,24 @@ ol {
     grid-template-columns: minmax(0, 1fr);
   }
   .row {
-    grid-template-columns: 1fr 44px 44px 44px;
+    grid-template-columns: 104px 1fr 44px 44px 44px;
   }
   .handle {
     display: none;
   }
+  .row .not-before {
+    grid-column: 2;
+    grid-row: 2;
+  }
+}
+@media (max-width: 560px) {
+  .row {
+    grid-template-columns: 1fr 44px 44px 44px;
+  }
   .row .what,
   .row .not-before {
     grid-column: 1 / -1;
+    grid-row: auto;
   }
 }
 </style>

@@ -108,6 +108,8 @@ async function keep() {
       </p>
       <template v-if="translated">
         <FiguresCard :prediction="translated.prediction" />
+        <p v-if="!translated.prediction.trusted" class="ember"><b>Not to be trusted:</b></p>
+        <p v-for="d in translated.prediction.doubts" :key="d" class="quiet">{{ d }}</p>
         <p class="label">What could not be carried over</p>
         <ul>
           <li v-for="n in translated.notCarried" :key="n">{{ n }}</li>

@@ -30,6 +30,9 @@ public final class Finder {
     /** How dearly a change is paid beside a miss of one tolerance (house default). */
     private static final double CHANGE_WEIGHT = 0.08;
 
+    /** How dearly one move is paid that changes otherwise than the move before it: zigzags make crashes (house default). */
+    private static final double ZIGZAG_WEIGHT = 0.35;
+
     /** Aimed at well inside the tolerance, so that rounding does not lose it. */
     private static final double INSIDE = 0.5;
 
@@ -91,11 +94,17 @@ public final class Finder {
         this.words = new Sentences(predictor.wording());
     }
 
-    /** The plan of {@code start}, changed as little as reaches {@code targets}. */
+    /**
+     * The plan of {@code start}, changed as little as reaches {@code targets}: first with moves that change together, and
+     * only if that misses a target with each by itself.
+     */
     public Found find(BatchConditions batch, ControlPlan start, Targets targets) {
-        Search search = new Search(batch, start, targets);
-        double[] best = search.polish(search.settle());
-        return search.found(best);
+        Found together = new Search(batch, start, targets, ZIGZAG_WEIGHT).found();
+        if (together.reached()) {
+            return together;
+        }
+        Found apart = new Search(batch, start, targets, 0).found();
+        return apart.missed().size() < together.missed().size() ? apart : together;
     }
 
     private final class Search {
@@ -104,8 +113,10 @@ public final class Finder {
         private final Targets targets;
         private final List<Integer> gasSteps = new ArrayList<>();
         private final double[] from;
+        private final double zigzagWeight;
 
-        Search(BatchConditions batch, ControlPlan start, Targets targets) {
+        Search(BatchConditions batch, ControlPlan start, Targets targets, double zigzagWeight) {
+            this.zigzagWeight = zigzagWeight;
             this.batch = batch;
             this.start = start;
             this.targets = targets;
@@ -151,7 +162,7 @@ public final class Finder {
         private double[] settle() {
             var problem = new LeastSquaresBuilder()
                     .start(from)
-                    .target(new double[targets.aims().size() + from.length])
+                    .target(new double[targets.aims().size() + 2 * from.length])
                     .model(p -> evaluate(p.toArray()))
                     .parameterValidator(this::bounded)
                     .maxEvaluations(Integer.MAX_VALUE)
@@ -190,7 +201,7 @@ public final class Finder {
         }
 
         private double[] rows(double[] x) {
-            double[] rows = new double[targets.aims().size() + x.length];
+            double[] rows = new double[targets.aims().size() + 2 * x.length];
             Prediction prediction = predict(x);
             int n = 0;
             for (PlanFigure figure : PlanFigure.values()) {
@@ -201,6 +212,9 @@ public final class Finder {
             }
             for (int i = 0; i < x.length; i++) {
                 rows[n++] = CHANGE_WEIGHT * (x[i] - from[i]) / unit(i);
+            }
+            for (int i = 2; i < x.length; i++) {
+                rows[n++] = zigzagWeight * ((x[i] - from[i]) - (x[i - 1] - from[i - 1])) / GAS_UNIT_PCT;
             }
             return rows;
         }
@@ -257,7 +271,8 @@ public final class Finder {
             return x;
         }
 
-        private Found found(double[] x) {
+        Found found() {
+            double[] x = polish(settle());
             Prediction prediction = predict(x);
             return new Found(batch.withCharge(x[0]), plan(x), prediction, changes(x), missed(x, prediction));
         }

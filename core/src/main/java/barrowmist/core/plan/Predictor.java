@@ -5,7 +5,9 @@ import barrowmist.core.plan.Targets.DevelopmentFrom;
 import barrowmist.core.plan.thermal.BatchConditions;
 import barrowmist.core.plan.thermal.DrumSimulation;
 import barrowmist.core.plan.thermal.SimulatedCurve;
+import barrowmist.core.roast.Clock;
 import barrowmist.core.roast.EventKind;
+import barrowmist.core.roast.Fault;
 import barrowmist.core.roast.FaultSettings;
 import barrowmist.core.roast.MachineReference;
 import barrowmist.core.roast.Milestone;
@@ -105,6 +107,10 @@ public final class Predictor {
         }
         if (analysis.figures().firstCrack().isEmpty()) {
             said.add("First crack is never reached before the drop.");
+        }
+        for (Fault fault : analysis.faults()) {
+            said.add("The rate of rise would show a %s at %s."
+                    .formatted(fault.kind().code(), Clock.text(fault.fromS())));
         }
         if (!events.learned()) {
             said.add("Where first crack comes for such coffees is not yet learned on this machine: its washed coffees,"
