@@ -1,21 +1,21 @@
 <script setup lang="ts">
 import { computed, nextTick, ref, shallowRef, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
-import { mdiArrowDown, mdiArrowUp, mdiClose, mdiDrag } from '@mdi/js'
 import { answer, api, type Failure } from '@/shared/api/client'
 import { useLoad } from '@/shared/api/useLoad'
 import KeptNote from '@/shared/components/KeptNote.vue'
 import PageState from '@/shared/components/PageState.vue'
 import { isoDay, plural } from '@/shared/format/text'
-import { usePreferences } from '@/shared/preferences'
 import { useKept } from '@/shared/useKept'
 import BatchesCard from './BatchesCard.vue'
-import { hourMinute, moved, strip, type Day, type DayContent } from './day'
+import AddSamples from './AddSamples.vue'
+import DayRow from './DayRow.vue'
+import DayStrip from './DayStrip.vue'
+import { hourMinute, moved, type Day, type DayContent } from './day'
 
 /** The roasts of a day with clock times: put in, moved by dragging or by keys, and what that means for the table. */
 const route = useRoute()
 const router = useRouter()
-const preferences = usePreferences()
 const date = computed(() => (typeof route.query.on === 'string' ? route.query.on : isoDay(new Date())))
 const path = computed(() => ({ params: { path: { date: date.value } } }))
 const loaded = useLoad(
@@ -27,7 +27,6 @@ const samples = useLoad(() => answer(api.GET('/api/green-samples')))
 const day = shallowRef<Day>()
 const content = ref<DayContent>()
 const failure = shallowRef<Failure>()
-const chosen = ref<number[]>([])
 const adding = ref(false)
 const said = ref('')
 
@@ -59,7 +58,6 @@ const items = computed(() => content.value?.items ?? [])
 const rows = computed(() =>
   items.value.map((item) => ({ item, slot: day.value?.slots.find((s) => s.planId === item.planId) })),
 )
-const drawn = computed(() => (day.value ? strip(day.value) : undefined))
 
 // samples that are not in the day yet, one line each
 const open = computed(() => {
@@ -71,10 +69,10 @@ const open = computed(() => {
   return (samples.data.value ?? []).filter((s) => !s.stopped && !inDay.has(s.id))
 })
 
-async function add() {
+async function add(chosen: number[]) {
   adding.value = true
   const added = []
-  for (const sampleId of chosen.value) {
+  for (const sampleId of chosen) {
     const plan = plans.data.value?.find((p) => p.greenSampleId === sampleId)
     const begun = plan
       ? { data: plan }
@@ -90,7 +88,6 @@ async function add() {
       break
     }
   }
-  chosen.value = []
   await plans.reload()
   change({ items: [...items.value, ...added] })
   await spare()
@@ -179,25 +176,8 @@ const RESTS = [
     :there="!!day && !!content"
     @retry="loaded.reload"
   >
-    <template v-if="day && content && drawn">
-      <section class="card strip-card" aria-label="The day as a strip">
-        <div class="strip">
-          <div
-            v-for="b in drawn.blocks"
-            :key="b.key"
-            class="block"
-            :class="b.kind"
-            :style="{ left: `${100 * b.left}%`, width: `${100 * b.width}%` }"
-            :title="b.name"
-          >
-            <span>{{ b.name }}</span>
-          </div>
-          <span v-for="h in drawn.hours" :key="h.at" class="hour" :style="{ left: `${100 * h.left}%` }">{{
-            h.at
-          }}</span>
-        </div>
-        <p v-if="day.rest" class="rest" :class="{ ember: !day.rest.together }">{{ day.rest.text }}</p>
-      </section>
+    <template v-if="day && content">
+      <DayStrip :day="day" />
       <div class="day">
         <section class="card" aria-labelledby="order-title">
           <div class="head">
@@ -226,70 +206,21 @@ const RESTS = [
               @dragover.prevent
               @drop.prevent="drop(index)"
             >
-              <v-icon :icon="mdiDrag" class="handle" />
-              <b class="time">{{ slot ? `${hourMinute(slot.chargeAt)}–${hourMinute(slot.dropAt)}` : '…' }}</b>
-              <span v-if="slot" class="what">
-                <router-link class="plain" :to="`/plan/${slot.planId}`">{{ slot.lotName }}</router-link>
-                <small>
-                  {{ slot.process }}, {{ slot.stage }} · {{ slot.greenG }} g at
-                  {{ preferences.temperatureText(slot.chargeC) }}
-                </small>
-                <small v-if="slot.changed" class="changed">another charge: 2 min more to settle</small>
-              </span>
-              <label class="not-before"
-                >not before
-                <input
-                  type="time"
-                  :value="slot?.notBefore ? hourMinute(slot.notBefore) : ''"
-                  :aria-label="`${slot?.lotName}: not before`"
-                  @change="notBefore(index, ($event.target as HTMLInputElement).value)"
-              /></label>
-              <v-btn
-                icon
-                variant="text"
-                :aria-label="`${slot?.lotName}: earlier`"
-                :disabled="index === 0"
-                @click="move(index, index - 1)"
-                ><v-icon :icon="mdiArrowUp"
-              /></v-btn>
-              <v-btn
-                icon
-                variant="text"
-                :aria-label="`${slot?.lotName}: later`"
-                :disabled="index === rows.length - 1"
-                @click="move(index, index + 1)"
-                ><v-icon :icon="mdiArrowDown"
-              /></v-btn>
-              <v-btn
-                icon
-                variant="text"
-                :aria-label="`${slot?.lotName}: take out of the day`"
-                @click="change({ items: items.filter((_, i) => i !== index) })"
-                ><v-icon :icon="mdiClose"
-              /></v-btn>
+              <DayRow
+                :slot-view="slot"
+                :first="index === 0"
+                :last="index === rows.length - 1"
+                @earlier="move(index, index - 1)"
+                @later="move(index, index + 1)"
+                @remove="change({ items: items.filter((_, i) => i !== index) })"
+                @not-before="notBefore(index, $event)"
+              />
             </li>
           </ol>
           <p v-if="said" class="quiet" role="status">{{ said }}</p>
         </section>
         <div class="side">
-          <section class="card group" aria-labelledby="add-title">
-            <h2 id="add-title">Put samples in</h2>
-            <p v-if="!open.length" class="quiet">Every sample is in the day.</p>
-            <div class="open">
-              <v-checkbox
-                v-for="s in open"
-                :key="s.id"
-                v-model="chosen"
-                :value="s.id"
-                :label="`${s.lotName}, ${s.stage} (${s.process})`"
-                density="compact"
-                hide-details
-              />
-            </div>
-            <v-btn color="primary" :disabled="!chosen.length" :loading="adding" @click="add">
-              Put {{ plural(chosen.length, 'sample') }} in
-            </v-btn>
-          </section>
+          <AddSamples :open="open" :adding="adding" @add="add" />
           <section class="card group">
             <v-text-field
               type="time"
@@ -326,49 +257,6 @@ const RESTS = [
   border-radius: 4px;
   padding: 6px 10px;
 }
-.strip-card {
-  margin-bottom: 16px;
-}
-.strip {
-  position: relative;
-  height: 74px;
-}
-.block {
-  position: absolute;
-  top: 0;
-  height: 44px;
-  border-radius: 4px;
-  background: var(--drying);
-  border: 1px solid var(--green);
-  overflow: hidden;
-}
-.block span {
-  display: block;
-  padding: 3px 6px;
-  font-size: 0.8125rem;
-  line-height: 1.15;
-}
-.natural {
-  background: var(--development);
-  border-color: var(--cup);
-}
-.warm-up {
-  background: transparent;
-  border: 1px dashed var(--ink-2);
-}
-.hour {
-  position: absolute;
-  top: 50px;
-  transform: translateX(-50%);
-  font-size: 0.8125rem;
-  color: var(--ink-2);
-}
-.hour:first-of-type {
-  transform: none;
-}
-.rest {
-  font-weight: 600;
-}
 .day {
   display: grid;
   grid-template-columns: minmax(480px, 1.8fr) minmax(300px, 1fr);
@@ -396,29 +284,6 @@ ol {
 .dragged {
   opacity: 0.4;
 }
-.handle {
-  cursor: grab;
-  color: var(--ink-2);
-}
-.what small {
-  display: block;
-  color: var(--ink-2);
-}
-.what .changed {
-  color: var(--bench);
-}
-.not-before {
-  font-size: 0.8125rem;
-  color: var(--ink-2);
-}
-.not-before input {
-  font: inherit;
-  color: inherit;
-  background: var(--card);
-  border: 1px solid var(--line);
-  border-radius: 4px;
-  padding: 4px;
-}
 .side {
   display: grid;
   gap: 16px;
@@ -427,10 +292,6 @@ ol {
   display: grid;
   gap: 12px;
 }
-.open {
-  max-height: 260px;
-  overflow-y: auto;
-}
 @media (max-width: 900px) {
   .day {
     grid-template-columns: minmax(0, 1fr);
@@ -438,22 +299,10 @@ ol {
   .row {
     grid-template-columns: 104px 1fr 44px 44px 44px;
   }
-  .handle {
-    display: none;
-  }
-  .row .not-before {
-    grid-column: 2;
-    grid-row: 2;
-  }
 }
 @media (max-width: 560px) {
   .row {
     grid-template-columns: 1fr 44px 44px 44px;
-  }
-  .row .what,
-  .row .not-before {
-    grid-column: 1 / -1;
-    grid-row: auto;
   }
 }
 </style>

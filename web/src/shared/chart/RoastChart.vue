@@ -8,12 +8,12 @@ import { GridComponent } from 'echarts/components'
 import { SVGRenderer } from 'echarts/renderers'
 import type { Schemas } from '@/shared/api/client'
 import { clock } from '@/shared/format/text'
-import { degree, rateUnit, shownRate } from '@/shared/format/units'
+import { degree, rateUnit } from '@/shared/format/units'
 import { usePreferences } from '@/shared/preferences'
 import EventRail from './EventRail.vue'
+import FaultBrackets from './FaultBrackets.vue'
 import PhaseRuler from './PhaseRuler.vue'
 import { layout, TimeScale } from './geometry'
-import { BRACKET_ROW, inRows } from './brackets'
 import { bandPath, type BandPoint } from './band'
 import { chartOption, lanesOf, temperatureBounds, type ChartColours } from './options'
 import { readingAt, stepAt, type Curve } from './series'
@@ -117,24 +117,6 @@ const readout = computed(() => {
   return rows
 })
 
-const brackets = computed(() => inRows(shownFaults.value))
-const shownFaults = computed(() =>
-  props.analysis.faults.map((f) => {
-    const left = scale.value.x(f.fromS)
-    const right = scale.value.x(f.toS)
-    const from = shownRate(f.fromCPerMin, preferences.units).toFixed(1)
-    const to = shownRate(f.toCPerMin, preferences.units).toFixed(1)
-    const text = `${f.kind}, ${from} to ${to} in ${Math.round(f.toS - f.fromS)} s`
-    return {
-      left,
-      width: Math.max(4, right - left),
-      text,
-      flipped: left > geometry.value.width * 0.5,
-      key: f.kind + f.fromS,
-    }
-  }),
-)
-
 function onPointer(event: PointerEvent) {
   if (box.value) {
     cursor.value = Math.round(scale.value.timeS(event.clientX - box.value.getBoundingClientRect().left))
@@ -215,18 +197,12 @@ function onKey(event: KeyboardEvent) {
         @move="(kind, timeS) => emit('move', kind, timeS)"
         @remove="(kind) => emit('remove', kind)"
       />
-      <div
-        v-for="b in brackets"
-        :key="b.key"
-        class="bracket"
-        :style="{
-          left: `${b.left}px`,
-          width: `${b.width}px`,
-          top: `${geometry.ror.top + 4 + b.row * BRACKET_ROW}px`,
-        }"
-      >
-        <span :class="{ flipped: b.flipped }">{{ b.text }}</span>
-      </div>
+      <FaultBrackets
+        :faults="analysis.faults"
+        :scale="scale"
+        :top="geometry.ror.top"
+        :middle="geometry.width / 2"
+      />
       <div
         v-if="cursor !== undefined"
         class="cursor"
@@ -307,30 +283,6 @@ function onKey(event: KeyboardEvent) {
   position: absolute;
   width: 1px;
   height: 28px;
-}
-.bracket {
-  position: absolute;
-  height: 8px;
-  border: 2px solid var(--ember);
-  border-bottom: 0;
-  pointer-events: none;
-}
-.bracket span {
-  position: absolute;
-  bottom: 8px;
-  left: 0;
-  white-space: nowrap;
-  font-size: 0.8125rem;
-  font-weight: 700;
-  color: var(--ember);
-  background: var(--card);
-  padding: 0 3px;
-}
-.bracket .flipped {
-  left: auto;
-  right: 100%;
-  bottom: -4px;
-  margin-right: 4px;
 }
 .readout {
   min-height: 28px;
