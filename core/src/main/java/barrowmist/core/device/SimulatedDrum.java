@@ -26,7 +26,12 @@ public final class SimulatedDrum {
     private static final double PROBE_SECOND_S = 6;
     private static final double PROBE_AIR_SHARE = 0.12;
     private static final double ENVIRONMENT_S = 9;
+    private static final double FLOW_POWER = 0.65;
+    private static final double SPEED_POWER = 0.25;
+    private static final double AIR_S = 2;
     private static final double SWELLING = 0.7;
+    private static final double SWELLS_FROM_C = 110;
+    private static final double SWELLS_OVER_C = 95;
     private static final double STEAM_WIDTH_C = 4;
     private static final double USUAL_DIAMETER_MM = 6.5;
     private static final double USUAL_RPM = 60;
@@ -139,7 +144,7 @@ public final class SimulatedDrum {
     /** Lets {@code dt} seconds pass, at most {@link #STEP_S}. */
     public void step(double dt, ControlLevels levels) {
         double flow = LEAK + (1 - LEAK) * levels.airflowPct() / 100;
-        double transfer = Math.pow(flow, 0.65);
+        double transfer = Math.pow(flow, FLOW_POWER);
         double kg = batch.greenG() / 1000;
         valveW += (build.burnerW * levels.gasPct() / 100 - valveW) * dt / VALVE_LAG_S;
         flameW += (valveW - flameW) * dt / BURNER_LAG_S;
@@ -152,7 +157,7 @@ public final class SimulatedDrum {
             double d = batch.diameterMm() * SIZE_FACTORS[i];
             double area = SIZE_SHARES[i] * kg * batch.uptake() * USUAL_DIAMETER_MM / d * swelling(beanC[i]);
             double air = build.beanAirWPerKKg * area * transfer;
-            double contact = build.beanDrumWPerKKg * area * Math.pow(USUAL_RPM / levels.drumRpm(), 0.25);
+            double contact = build.beanDrumWPerKKg * area * Math.pow(USUAL_RPM / levels.drumRpm(), SPEED_POWER);
             beanAirTotal += air;
             beanAirTimesC += air * beanC[i];
             double contactW = contact * (drumC - beanC[i]);
@@ -161,7 +166,7 @@ public final class SimulatedDrum {
         }
         double balanceC = ((1 - FLAME_TO_DRUM) * flameW + exhaust * roomC + beanAirTimesC + airDrum * drumC)
                 / (exhaust + beanAirTotal + airDrum);
-        airC += (balanceC - airC) * Math.min(1, dt / 2);
+        airC += (balanceC - airC) * Math.min(1, dt / AIR_S);
         double lossW = build.lossWPerK * lossDrift * (drumC - roomC);
         drumC += (FLAME_TO_DRUM * flameW + airDrum * (airC - drumC) - fromDrumW - lossW) / build.drumJPerK * dt;
         double mean = meanC();
@@ -172,7 +177,7 @@ public final class SimulatedDrum {
 
     /** A bean swells as it dries and browns, and offers more surface. */
     private static double swelling(double beanC) {
-        double x = Math.max(0, Math.min(1, (beanC - 110) / 95));
+        double x = Math.max(0, Math.min(1, (beanC - SWELLS_FROM_C) / SWELLS_OVER_C));
         return 1 + SWELLING * x * x * (3 - 2 * x);
     }
 

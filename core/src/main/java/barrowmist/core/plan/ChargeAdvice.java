@@ -37,7 +37,6 @@ public record ChargeAdvice(Line base, List<Line> addends, double chargeC, Option
     private static final double WET_HULLED_C = -3;
     private static final double SMALL_C = -2.5;
     private static final double MIXED_C = -1.5;
-    private static final double USUAL_DENSITY = 700;
     private static final double C_PER_10_G_PER_L = 0.5;
     private static final double MOST_DENSITY_C = 3;
     private static final double DRY_PCT = 10;
@@ -152,10 +151,10 @@ public record ChargeAdvice(Line base, List<Line> addends, double chargeC, Option
             return NOTHING;
         }
         double density = green.densityGPerL().getAsDouble();
-        if (!green.soft() && density <= USUAL_DENSITY) {
+        if (!green.soft() && density <= GreenFacts.DENSE_G_PER_L) {
             return NOTHING;
         }
-        double c = bounded((density - USUAL_DENSITY) / 10 * C_PER_10_G_PER_L, MOST_DENSITY_C);
+        double c = bounded((density - GreenFacts.DENSE_G_PER_L) / 10 * C_PER_10_G_PER_L, MOST_DENSITY_C);
         String why = green.soft() ? "Soft bean, %.0f g/L: less heat" : "Dense bean, %.0f g/L: more heat";
         return new Line(String.format(Locale.ROOT, why, density), c, 0);
     }

@@ -1,5 +1,6 @@
 package barrowmist.core.plan;
 
+import barrowmist.core.green.GreenFacts;
 import barrowmist.core.green.Process;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -21,9 +22,6 @@ public record DayPlan(List<Slot> slots, double warmUpS, int chargeChanges, doubl
 
     /** A drum brought to another charge takes so much longer to settle, s (house default). */
     public static final double CHANGE_S = 120;
-
-    /** At and above this a washed coffee goes with the dense ones, g/L (common practice, no published source). */
-    private static final double DENSE_G_PER_L = 700;
 
     /**
      * A roast to be put into the day.
@@ -74,7 +72,7 @@ public record DayPlan(List<Slot> slots, double warmUpS, int chargeChanges, doubl
         if (item.process == Process.NATURAL) {
             return 2;
         }
-        boolean dense = item.densityGPerL.isPresent() && item.densityGPerL.getAsDouble() >= DENSE_G_PER_L;
+        boolean dense = item.densityGPerL.isPresent() && item.densityGPerL.getAsDouble() >= GreenFacts.DENSE_G_PER_L;
         return item.process == Process.WASHED && dense ? 0 : 1;
     }
 

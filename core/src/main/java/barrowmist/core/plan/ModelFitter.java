@@ -8,6 +8,7 @@ import barrowmist.core.plan.thermal.FitRoast;
 import barrowmist.core.plan.thermal.MachineConstants;
 import barrowmist.core.plan.thermal.ModelFit;
 import barrowmist.core.plan.thermal.SimulatedCurve;
+import barrowmist.core.roast.Band;
 import barrowmist.core.roast.MachineReference;
 import barrowmist.core.roast.RoastFigures;
 import java.util.ArrayList;
@@ -59,9 +60,8 @@ public final class ModelFitter {
                 .filter(r -> r.batch().environmentC().isPresent())
                 .mapToDouble(
                         r -> r.batch().environmentC().getAsDouble() - r.batch().chargeC())
-                .sorted()
                 .toArray();
-        return offsets.length == 0 ? MachineConstants.guess(1).environmentOffsetC() : offsets[offsets.length / 2];
+        return offsets.length == 0 ? MachineConstants.guess(1).environmentOffsetC() : Band.median(offsets);
     }
 
     private static double rpm(List<FitRoast> roasts) {
@@ -69,9 +69,8 @@ public final class ModelFitter {
                 .filter(r -> !r.log().drumRpm().isEmpty())
                 .mapToDouble(r -> r.log().drumRpm().held(0))
                 .filter(v -> v > 0)
-                .sorted()
                 .toArray();
-        return rpm.length == 0 ? MachineConstants.guess(1).usualRpm() : rpm[rpm.length / 2];
+        return rpm.length == 0 ? MachineConstants.guess(1).usualRpm() : Band.median(rpm);
     }
 
     private static Map<PlanFigure, Double> leaveOut(List<FitRoast> roasts, MachineConstants best) {

@@ -47,6 +47,7 @@ public sealed interface Band {
         return new Learned(median, Math.max(spread, floor), values.length);
     }
 
+    /** The middle of the values, at least one, any order; between the two middle ones when their number is even. */
     static double median(double[] values) {
         double[] sorted = values.clone();
         Arrays.sort(sorted);

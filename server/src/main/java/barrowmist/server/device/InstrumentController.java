@@ -97,13 +97,11 @@ class InstrumentController {
                     false,
                     null,
                     instrument.unit(),
-                    String.format(
-                                    Locale.ROOT,
-                                    "%s is not at rest (moves by %.1f %s). Wait a moment and read again, or type the figure.",
+                    "%s is not at rest (moves by %s). Wait a moment and read again, or type the figure."
+                            .formatted(
                                     instrument.label(),
-                                    moving.spread(),
-                                    instrument.unit())
-                            .replace(" )", ")"));
+                                    String.format(Locale.ROOT, "%.1f %s", moving.spread(), instrument.unit())
+                                            .strip()));
         } catch (InstrumentAbsent e) {
             return new ReadingView(false, null, instrument.unit(), e.getMessage() + " The figure can be typed.");
         }

@@ -111,11 +111,7 @@ public class GreenSampleService {
         if (entry.content() == null) {
             throw new InputProblems("content", "content is missing, expected the inspection");
         }
-        if (entry.version() != sample.version()) {
-            throw new Conflict(
-                    "Somebody else changed this inspection meanwhile. Nothing was overwritten: load it again.",
-                    Map.of());
-        }
+        Conflict.ifStale(entry.version(), sample.version(), "inspection");
         Inspection inspection = entry.content().inspection();
         InputProblems.refuseIfAny(inspection.problems(LocalDate.now(clock)));
         sample.keep(inspection);

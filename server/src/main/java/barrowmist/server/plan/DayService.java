@@ -66,10 +66,7 @@ public class DayService {
     public DayView keep(LocalDate date, DayChange change) {
         DayContent content = checked(change.content());
         DayEntity day = days.findById(date).orElseGet(() -> new DayEntity(date));
-        if (change.version() != day.version()) {
-            throw new Conflict(
-                    "Somebody else changed this day meanwhile. Nothing was overwritten: load it again.", Map.of());
-        }
+        Conflict.ifStale(change.version(), day.version(), "day");
         day.keep(content);
         DayEntity kept = days.saveAndFlush(day);
         return view(date, kept.version(), content);

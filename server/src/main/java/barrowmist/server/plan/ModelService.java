@@ -13,7 +13,6 @@ import barrowmist.server.plan.ModelViews.FittedView;
 import barrowmist.server.plan.ModelViews.ModelView;
 import barrowmist.server.plan.ModelViews.ProcessReferenceView;
 import barrowmist.server.roast.AnalysisView.ReferenceView;
-import barrowmist.server.roast.MachineEntity;
 import barrowmist.server.roast.MachineService;
 import barrowmist.server.roast.RoastEntity;
 import barrowmist.server.sample.SampleService;
@@ -93,8 +92,8 @@ public class ModelService {
         });
     }
 
-    /** Begins a fit in the background; one that is running goes on. */
-    public ModelView fit(long machineId) {
+    /** Begins a fit in the background; one that is running goes on, so that two presses make one fit. */
+    public synchronized ModelView fit(long machineId) {
         Job running = jobs.get(machineId);
         if (running != null && !running.failed) {
             return view(machineId);
@@ -188,9 +187,5 @@ public class ModelService {
                 .mapToDouble(r -> of.apply(r.figures()).getAsDouble())
                 .toArray();
         return DriftView.of(figure, Drift.of(days, values));
-    }
-
-    MachineEntity machine(long id) {
-        return machines.get(id);
     }
 }

@@ -13,6 +13,7 @@ import barrowmist.core.plan.PlanFigure;
 import barrowmist.core.plan.Trigger;
 import barrowmist.core.plan.thermal.ControlLevels;
 import barrowmist.core.plan.thermal.MachineConstants;
+import barrowmist.core.roast.Band;
 import barrowmist.core.roast.EventKind;
 import barrowmist.core.roast.MachineReference;
 import barrowmist.server.green.GreenSampleEntity;
@@ -50,6 +51,9 @@ public class PlanService {
     private static final String NATURAL_SCHOOL = "fruit-forward";
     private static final String USUAL_SCHOOL = "protocol";
     private static final double USUAL_TOTAL_S = 600;
+
+    /** Where a school aims at neither drop nor development, % (house default). */
+    private static final double USUAL_DEVELOPMENT_PCT = 17;
 
     private final PlanRepository plans;
     private final GreenSampleService greenSamples;
@@ -105,7 +109,7 @@ public class PlanService {
         AimView share = targets.get(PlanFigure.DEVELOPMENT_PCT.field());
         DropRule drop = dropC != null
                 ? new DropRule(DropRule.By.BEAN_C, dropC.value())
-                : new DropRule(DropRule.By.DEVELOPMENT_PCT, share == null ? 17 : share.value());
+                : new DropRule(DropRule.By.DEVELOPMENT_PCT, share == null ? USUAL_DEVELOPMENT_PCT : share.value());
         Optional<RoastEntity> template = template(machine, sample.lot().process(), templateRoastId);
         ControlPlan controls = template.map(r -> moves(r, machine, drop)).orElseGet(() -> usualMoves(machine, drop));
         double chargeC = advice(sample, machine, greenG).chargeC();
@@ -174,10 +178,7 @@ public class PlanService {
         if (change.content() == null) {
             throw new InputProblems("content", "content is missing, expected the plan");
         }
-        if (change.version() != plan.version()) {
-            throw new Conflict(
-                    "Somebody else changed this plan meanwhile. Nothing was overwritten: load it again.", Map.of());
-        }
+        Conflict.ifStale(change.version(), plan.version(), "plan");
         change.content().check(plan.machine().settings());
         plan.keep(change.content(), clock.instant());
         plans.flush();
@@ -226,9 +227,8 @@ public class PlanService {
                 .map(r -> samples.figures(r.id()).greenG())
                 .filter(OptionalDouble::isPresent)
                 .mapToDouble(OptionalDouble::getAsDouble)
-                .sorted()
                 .toArray();
-        return weighed.length == 0 ? Batching.usualG(machine) : weighed[weighed.length / 2];
+        return weighed.length == 0 ? Batching.usualG(machine) : Band.median(weighed);
     }
 
     EventTemperatures events(long machineId, Process process) {

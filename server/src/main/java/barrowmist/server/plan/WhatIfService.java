@@ -109,7 +109,7 @@ class WhatIfService {
                 prediction.analysis().figures(), controls, plans.events(from.id(), process), batch, target);
         PlanContent content = new PlanContent(
                         there.schoolId(),
-                        there.developmentFrom(),
+                        PlanContent.from(translated.targets().developmentFrom()),
                         PlanContent.aims(translated.targets()),
                         entry.greenG(),
                         chargeC,

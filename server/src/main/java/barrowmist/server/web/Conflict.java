@@ -16,4 +16,17 @@ public class Conflict extends RuntimeException {
     public Map<String, Object> details() {
         return details;
     }
+
+    /**
+     * Refuses a change that was made from another version than the one that is kept.
+     *
+     * @param what what was changed, such as {@code plan}
+     */
+    public static void ifStale(long madeFrom, long kept, String what) {
+        if (madeFrom != kept) {
+            throw new Conflict(
+                    "Somebody else changed this " + what + " meanwhile. Nothing was overwritten: load it again.",
+                    Map.of());
+        }
+    }
 }
