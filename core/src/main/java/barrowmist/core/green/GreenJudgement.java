@@ -1,5 +1,6 @@
 package barrowmist.core.green;
 
+import barrowmist.core.units.Wording;
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
@@ -166,7 +167,7 @@ public record GreenJudgement(String field, Verdict verdict, String text) {
         i.colour()
                 .filter(c -> Inspection.COLOURS.indexOf(c) >= Inspection.COLOURS.indexOf("yellow"))
                 .ifPresent(c -> all.add(new GreenJudgement(
-                        "colour", Verdict.WATCH, Sentence.capital(c) + ": aged, or dried or stored warm.")));
+                        "colour", Verdict.WATCH, Wording.capital(c) + ": aged, or dried or stored warm.")));
     }
 
     private static GreenJudgement judged(String field, Verdict verdict, String text, Object... values) {

@@ -2,6 +2,7 @@ package barrowmist.core.green;
 
 import barrowmist.core.check.Checks;
 import barrowmist.core.check.FieldProblem;
+import barrowmist.core.units.Wording;
 import java.time.LocalDate;
 import java.util.EnumMap;
 import java.util.List;
@@ -136,7 +137,7 @@ public record Inspection(
         contractScreen.ifPresent(
                 s -> checks.range("contractScreen", "Contracted screen", s, ScreenRange.MIN, ScreenRange.MAX, ""));
         defects.ifPresent(counts -> counts.forEach((kind, n) ->
-                checks.range("defects." + kind.code(), Sentence.capital(kind.label()), n, 0, MOST_BEANS, "beans")));
+                checks.range("defects." + kind.code(), Wording.capital(kind.label()), n, 0, MOST_BEANS, "beans")));
         checkWords(checks);
         harvest.filter(h -> h.isBefore(EARLIEST_HARVEST) || h.isAfter(today))
                 .ifPresent(h ->

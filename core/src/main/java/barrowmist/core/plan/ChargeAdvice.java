@@ -4,6 +4,7 @@ import barrowmist.core.green.GreenFacts;
 import barrowmist.core.green.Process;
 import barrowmist.core.roast.Band;
 import barrowmist.core.roast.MachineReference;
+import barrowmist.core.units.Wording;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -119,7 +120,7 @@ public record ChargeAdvice(Line base, List<Line> addends, double chargeC, Option
         }
         if (washed instanceof Band.Learned w && own instanceof Band.Learned o) {
             return new Line(
-                    "%s on this machine against washed ones, learned".formatted(Sentences.capital(plural(process))),
+                    "%s on this machine against washed ones, learned".formatted(Wording.capital(plural(process))),
                     o.median() - w.median(),
                     o.roasts());
         }

@@ -22,16 +22,12 @@ record Sentences(Wording wording) {
         };
     }
 
-    static String capital(String text) {
-        return Character.toUpperCase(text.charAt(0)) + text.substring(1);
-    }
-
     String missed(PlanFigure figure, Aim aim, OptionalDouble value) {
         String wanted = value(figure.unit(), aim.value());
         return value.isPresent()
                 ? "%s comes to %s instead of %s"
-                        .formatted(capital(figure.label()), value(figure.unit(), value.getAsDouble()), wanted)
-                : "%s of %s is never reached".formatted(capital(figure.label()), wanted);
+                        .formatted(Wording.capital(figure.label()), value(figure.unit(), value.getAsDouble()), wanted)
+                : "%s of %s is never reached".formatted(Wording.capital(figure.label()), wanted);
     }
 
     String when(Trigger trigger) {

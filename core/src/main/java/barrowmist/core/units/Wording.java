@@ -34,6 +34,11 @@ public record Wording(boolean fahrenheit, boolean per30s) {
         return number(difference(cPerMin, fahrenheit) / (per30s ? 2 : 1));
     }
 
+    /** The text with a capital first letter; not empty. */
+    public static String capital(String text) {
+        return Character.toUpperCase(text.charAt(0)) + text.substring(1);
+    }
+
     /** One decimal. */
     public static String number(double value) {
         return String.format(Locale.ROOT, "%.1f", value);

@@ -1,5 +1,6 @@
 package barrowmist.server.label;
 
+import barrowmist.core.units.Wording;
 import barrowmist.server.green.GreenSampleEntity;
 import barrowmist.server.green.GreenSampleService;
 import barrowmist.server.label.LabelPdf.Label;
@@ -50,7 +51,7 @@ class LabelController {
         List<String> lines = new ArrayList<>(List.of(
                 lot.origin() + ", " + lot.process().label(),
                 lot.supplier(),
-                capital(sample.stage().label()) + " sample, arrived " + lot.arrivalDate()));
+                Wording.capital(sample.stage().label()) + " sample, arrived " + lot.arrivalDate()));
         facts.moisturePct().ifPresent(m -> lines.add(String.format(Locale.ROOT, "Moisture %.1f %%", m)));
         facts.densityGPerL().ifPresent(d -> lines.add(String.format(Locale.ROOT, "Density %.0f g/L", d)));
         String address = ServletUriComponentsBuilder.fromContextPath(request)
@@ -58,9 +59,5 @@ class LabelController {
                 .buildAndExpand(lot.id())
                 .toUriString();
         return new Label(lot.name(), lines, address);
-    }
-
-    private static String capital(String text) {
-        return text.substring(0, 1).toUpperCase(Locale.ROOT) + text.substring(1);
     }
 }
