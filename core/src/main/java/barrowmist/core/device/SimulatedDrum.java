@@ -35,6 +35,10 @@ public final class SimulatedDrum {
     private static final double STEAM_WIDTH_C = 4;
     private static final double USUAL_DIAMETER_MM = 6.5;
     private static final double USUAL_RPM = 60;
+    private static final double OPEN_DOOR = 14;
+
+    /** How much of the air the probe feels in an empty drum. */
+    private static final double EMPTY_AIR_SHARE = 0.1;
 
     /**
      * What the drum is like.
@@ -92,6 +96,7 @@ public final class SimulatedDrum {
     private final double roomC;
     private double lossDrift = 1;
     private Batch batch;
+    private boolean doorOpen;
     private double dryKg;
     private final double[] beanC = new double[SIZE_SHARES.length];
     private final double[] moisture = new double[SIZE_SHARES.length];
@@ -128,12 +133,17 @@ public final class SimulatedDrum {
         environmentC = chargeC + 22;
     }
 
-    /** Puts a batch in. */
+    /** Puts a batch in, the flame standing at {@code gasPct}. */
     public void charge(Batch next, double gasPct) {
-        batch = next;
-        dryKg = next.greenG() / 1000 * (1 - next.moisturePct() / 100);
         valveW = build.burnerW * gasPct / 100;
         flameW = valveW;
+        charge(next);
+    }
+
+    /** Puts a batch in, the flame as it is. */
+    public void charge(Batch next) {
+        batch = next;
+        dryKg = next.greenG() / 1000 * (1 - next.moisturePct() / 100);
         for (int i = 0; i < beanC.length; i++) {
             beanC[i] = roomC;
             moisture[i] = BeanPhysics.dryBasis(next.moisturePct());
@@ -141,13 +151,58 @@ public final class SimulatedDrum {
         }
     }
 
+    /** Takes the batch out; the drum keeps its heat. */
+    public void drop() {
+        batch = null;
+    }
+
+    /** Whether beans are in the drum. */
+    public boolean charged() {
+        return batch != null;
+    }
+
+    /** Opens or shuts the door: an open one lets the room's air through. */
+    public void setDoorOpen(boolean open) {
+        doorOpen = open;
+    }
+
     /** Lets {@code dt} seconds pass, at most {@link #STEP_S}. */
     public void step(double dt, ControlLevels levels) {
+        if (batch == null) {
+            stepEmpty(dt, levels);
+        } else {
+            stepCharged(dt, levels);
+        }
+    }
+
+    private void stepEmpty(double dt, ControlLevels levels) {
+        double flow = LEAK + (1 - LEAK) * levels.airflowPct() / 100 + (doorOpen ? OPEN_DOOR : 0);
+        burn(dt, levels);
+        double exhaust = build.airKgPerS * flow * AIR_J_PER_KG_K;
+        double airDrum = build.airDrumWPerK * Math.pow(flow, FLOW_POWER);
+        double balanceC = ((1 - FLAME_TO_DRUM) * flameW + exhaust * roomC + airDrum * drumC) / (exhaust + airDrum);
+        airC += (balanceC - airC) * Math.min(1, dt / AIR_S);
+        double lossW = build.lossWPerK * lossDrift * (drumC - roomC);
+        drumC += (FLAME_TO_DRUM * flameW + airDrum * (airC - drumC) - lossW) / build.drumJPerK * dt;
+        feel(drumC + EMPTY_AIR_SHARE * (airC - drumC), dt);
+    }
+
+    private void burn(double dt, ControlLevels levels) {
+        valveW += (build.burnerW * levels.gasPct() / 100 - valveW) * dt / VALVE_LAG_S;
+        flameW += (valveW - flameW) * dt / BURNER_LAG_S;
+    }
+
+    private void feel(double feltC, double dt) {
+        firstStageC += (feltC - firstStageC) * dt / PROBE_FIRST_S;
+        probeC += (firstStageC - probeC) * dt / PROBE_SECOND_S;
+        environmentC += (airC - environmentC) * dt / ENVIRONMENT_S;
+    }
+
+    private void stepCharged(double dt, ControlLevels levels) {
         double flow = LEAK + (1 - LEAK) * levels.airflowPct() / 100;
         double transfer = Math.pow(flow, FLOW_POWER);
         double kg = batch.greenG() / 1000;
-        valveW += (build.burnerW * levels.gasPct() / 100 - valveW) * dt / VALVE_LAG_S;
-        flameW += (valveW - flameW) * dt / BURNER_LAG_S;
+        burn(dt, levels);
         double exhaust = build.airKgPerS * flow * AIR_J_PER_KG_K;
         double airDrum = build.airDrumWPerK * transfer;
         double fromDrumW = 0;
@@ -170,9 +225,7 @@ public final class SimulatedDrum {
         double lossW = build.lossWPerK * lossDrift * (drumC - roomC);
         drumC += (FLAME_TO_DRUM * flameW + airDrum * (airC - drumC) - fromDrumW - lossW) / build.drumJPerK * dt;
         double mean = meanC();
-        firstStageC += (mean + PROBE_AIR_SHARE * (airC - mean) - firstStageC) * dt / PROBE_FIRST_S;
-        probeC += (firstStageC - probeC) * dt / PROBE_SECOND_S;
-        environmentC += (airC - environmentC) * dt / ENVIRONMENT_S;
+        feel(mean + PROBE_AIR_SHARE * (airC - mean), dt);
     }
 
     /** A bean swells as it dries and browns, and offers more surface. */

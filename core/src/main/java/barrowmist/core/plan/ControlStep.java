@@ -17,7 +17,8 @@ public record ControlStep(Trigger when, Control control, double value) {
         AIR,
         DRUM;
 
-        double of(ControlLevels levels) {
+        /** Where this control stands. */
+        public double of(ControlLevels levels) {
             return switch (this) {
                 case GAS -> levels.gasPct();
                 case AIR -> levels.airflowPct();

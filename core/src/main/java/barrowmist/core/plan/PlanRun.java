@@ -3,6 +3,7 @@ package barrowmist.core.plan;
 import barrowmist.core.plan.thermal.ControlLevels;
 import barrowmist.core.plan.thermal.Controls;
 import barrowmist.core.roast.EventKind;
+import barrowmist.core.roast.RoastEvents;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -24,6 +25,29 @@ public final class PlanRun implements Controls {
         this.drop = plan.drop();
         this.waiting = new ArrayList<>(plan.steps());
         this.levels = plan.atCharge();
+    }
+
+    /**
+     * The rest of a plan while its roast is under way.
+     *
+     * @param waiting moves that are still to be made
+     * @param levels where the controls stand now
+     * @param called events that were called, s since charge; the turning point among them once it is known
+     */
+    public PlanRun(
+            DropRule drop,
+            EventTemperatures events,
+            List<ControlStep> waiting,
+            ControlLevels levels,
+            RoastEvents called) {
+        this.events = events;
+        this.drop = drop;
+        this.waiting = new ArrayList<>(waiting);
+        this.levels = levels;
+        this.rising = called.find(EventKind.TURNING_POINT).isPresent();
+        this.turnS = called.timeS(EventKind.TURNING_POINT).orElse(turnS);
+        this.dryS = called.timeS(EventKind.DRY_END).orElse(dryS);
+        this.crackS = called.timeS(EventKind.FIRST_CRACK).orElse(crackS);
     }
 
     @Override
@@ -60,7 +84,13 @@ public final class PlanRun implements Controls {
         return timeS - eventS(at.event()) >= at.afterS();
     }
 
-    private double eventS(EventKind kind) {
+    /** Whether the plan drops here. */
+    public boolean dropped(double timeS, double probeC) {
+        return drop.reached(timeS, probeC, crackS, rising);
+    }
+
+    /** When an event was called, or is expected, s since charge; infinite when it has not come. */
+    public double eventS(EventKind kind) {
         return switch (kind) {
             case CHARGE -> 0;
             case TURNING_POINT -> turnS;
@@ -68,11 +98,6 @@ public final class PlanRun implements Controls {
             case FIRST_CRACK -> crackS;
             default -> Double.POSITIVE_INFINITY;
         };
-    }
-
-    /** Whether the plan drops here. */
-    public boolean dropped(double timeS, double probeC) {
-        return drop.reached(timeS, probeC, crackS, rising);
     }
 
     /** Steps that never came to be due. */

@@ -1,6 +1,7 @@
 package barrowmist.core.roast;
 
 import java.util.Arrays;
+import java.util.OptionalDouble;
 
 /**
  * Rate of rise: the slope of the bean probe, °C/min, by a local least-squares polynomial in a window of about 30 s.
@@ -22,7 +23,7 @@ public final class RateOfRise {
 
     private static final double INTERVALS_PER_GAP = 3;
 
-    private static final int FEWEST_READINGS = 4;
+    static final int FEWEST_READINGS = 4;
 
     static final double SECONDS_PER_MINUTE = 60;
 
@@ -43,12 +44,31 @@ public final class RateOfRise {
 
     /** The window used for a log of this spacing, s: {@link #WINDOW_S} or more. */
     public static double windowS(Series beanC) {
-        return Math.max(WINDOW_S, INTERVALS_PER_WINDOW * beanC.medianSpacingS());
+        return windowS(beanC.medianSpacingS());
+    }
+
+    static double windowS(double spacingS) {
+        return Math.max(WINDOW_S, INTERVALS_PER_WINDOW * spacingS);
+    }
+
+    static double gapS(double spacingS) {
+        return Math.max(GAP_S, INTERVALS_PER_GAP * spacingS);
+    }
+
+    /** The live rate of rise at the last of these readings, °C/min; empty when they are too few or too close. */
+    static OptionalDouble latest(double[] t, double[] v, int fromInclusive, int toExclusive, double windowS) {
+        int last = toExclusive - 1;
+        boolean enough = toExclusive - fromInclusive >= FEWEST_READINGS && t[last] - t[fromInclusive] >= windowS / 2;
+        return enough
+                ? OptionalDouble.of(LocalFit.of(t, v, fromInclusive, toExclusive, t[last], false)
+                                .slopePerS()
+                        * SECONDS_PER_MINUTE)
+                : OptionalDouble.empty();
     }
 
     /** From which distance on two readings have a gap between them, s. */
     public static double gapS(Series beanC) {
-        return Math.max(GAP_S, INTERVALS_PER_GAP * beanC.medianSpacingS());
+        return gapS(beanC.medianSpacingS());
     }
 
     private static Series slopes(Series beanC, boolean centred) {

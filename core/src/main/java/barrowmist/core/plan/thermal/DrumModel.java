@@ -60,16 +60,25 @@ final class DrumModel implements OrdinaryDifferentialEquation {
 
     /** Sets the controls for the steps to come. */
     void set(ControlLevels levels) {
+        set(levels, 1, 1);
+    }
+
+    /**
+     * The same for a drum that is found to be a little otherwise than its constants say.
+     *
+     * @param heat factor on the heat of the burner
+     * @param uptake factor on what the beans take up
+     */
+    void set(ControlLevels levels, double heat, double uptake) {
         double flow = LEAK + (1 - LEAK) * levels.airflowPct() / 100;
         double transfer = Math.pow(flow, FLOW_POWER);
         double kg = batch.greenG() / 1000;
-        burnerW = machine.burnerW() * levels.gasPct() / 100;
+        burnerW = heat * machine.burnerW() * levels.gasPct() / 100;
         exhaustWPerK = machine.airKgPerS() * flow * AIR_J_PER_KG_K;
-        double uptake = batch.natural() ? machine.naturalUptake() : 1;
-        beanAirWPerK =
-                machine.beanAirWPerKKg() * uptake * kg * MachineConstants.DIAMETER_MM / batch.diameterMm() * transfer;
+        double taken = uptake * (batch.natural() ? machine.naturalUptake() : 1) * kg;
+        beanAirWPerK = machine.beanAirWPerKKg() * taken * MachineConstants.DIAMETER_MM / batch.diameterMm() * transfer;
         beanDrumWPerK =
-                machine.beanDrumWPerKKg() * uptake * kg * Math.pow(machine.usualRpm() / levels.drumRpm(), SPEED_POWER);
+                machine.beanDrumWPerKKg() * taken * Math.pow(machine.usualRpm() / levels.drumRpm(), SPEED_POWER);
         airDrumWPerK = machine.airDrumWPerK() * transfer;
     }
 

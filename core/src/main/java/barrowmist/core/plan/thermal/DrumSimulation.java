@@ -2,6 +2,7 @@ package barrowmist.core.plan.thermal;
 
 import barrowmist.core.roast.RoastLog;
 import barrowmist.core.roast.Series;
+import java.util.function.Consumer;
 import org.hipparchus.ode.nonstiff.ClassicalRungeKuttaIntegrator;
 
 /** Runs a batch through a drum, by the classical Runge–Kutta method at a fixed step. */
@@ -43,17 +44,53 @@ public final class DrumSimulation {
         double[] start = model.atCharge();
         double[] y = start;
         Recorder recorder = new Recorder((int) Math.ceil(longestS / stepS) + 1);
+        y = goOn(model, y, first, 0, controls, longestS, until, recorder, model::set);
+        return new SimulatedCurve(recorder.log(), EnergyBalance.of(model, machine, start, y), y[DrumModel.MOISTURE]);
+    }
+
+    /**
+     * Goes on from a state that a roast has come to.
+     *
+     * @param model the drum with its batch
+     * @param state where it stands at {@code fromS}; unchanged
+     * @param set how the model takes up the levels of the controls
+     */
+    RoastLog goOn(
+            DrumModel model,
+            double[] state,
+            double fromS,
+            Controls controls,
+            double longestS,
+            Until until,
+            Consumer<ControlLevels> set) {
+        ControlLevels first = controls.at(fromS, state[DrumModel.PROBE]);
+        set.accept(first);
+        Recorder recorder = new Recorder((int) Math.ceil(Math.max(0, longestS - fromS) / stepS) + 1);
+        goOn(model, state, first, fromS, controls, longestS, until, recorder, set);
+        return recorder.log();
+    }
+
+    private double[] goOn(
+            DrumModel model,
+            double[] state,
+            ControlLevels first,
+            double fromS,
+            Controls controls,
+            double longestS,
+            Until until,
+            Recorder recorder,
+            Consumer<ControlLevels> set) {
+        double[] y = state;
         for (int i = 0; ; i++) {
-            double t = i * stepS;
+            double t = fromS + i * stepS;
             ControlLevels levels = i == 0 ? first : controls.at(t, y[DrumModel.PROBE]);
-            model.set(levels);
+            set.accept(levels);
             recorder.add(t, y, levels);
             if (t + stepS > longestS + stepS / 2 || (i > 0 && until.reached(t, y[DrumModel.PROBE]))) {
-                break;
+                return y;
             }
             y = integrator.singleStep(model, t, y, t + stepS);
         }
-        return new SimulatedCurve(recorder.log(), EnergyBalance.of(model, machine, start, y), y[DrumModel.MOISTURE]);
     }
 
     private static final class Recorder {

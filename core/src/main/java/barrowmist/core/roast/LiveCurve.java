@@ -1,0 +1,200 @@
+package barrowmist.core.roast;
+
+import java.util.Arrays;
+import java.util.Optional;
+import java.util.OptionalDouble;
+
+/**
+ * The readings of a roast under way, and its rate of rise as it can be known now. Takes in a reading without going
+ * through the earlier ones. Mutable; not safe for several threads.
+ */
+public final class LiveCurve {
+
+    /** The probe has turned when it has risen so far above its lowest, °C, so long after it, s (house defaults). */
+    private static final double TURNED_C = 0.8;
+
+    private static final double TURNED_S = 6;
+
+    private static final int FEW = 20;
+
+    private final Channel bean = new Channel();
+    private final Channel environment = new Channel();
+    private final Channel gas = new Channel();
+    private final Channel air = new Channel();
+    private final Channel drum = new Channel();
+    private final Channel ror = new Channel();
+    private double lastS = Double.NEGATIVE_INFINITY;
+    private int segment;
+    private int lowest;
+    private Optional<Milestone> turningPoint = Optional.empty();
+
+    private static final class Channel {
+        private double[] t = new double[256];
+        private double[] v = new double[256];
+        private int n;
+
+        void add(double timeS, double value) {
+            if (n == t.length) {
+                t = Arrays.copyOf(t, 2 * n);
+                v = Arrays.copyOf(v, 2 * n);
+            }
+            t[n] = timeS;
+            v[n++] = value;
+        }
+
+        void addIfThere(double timeS, OptionalDouble value) {
+            if (value.isPresent()) {
+                add(timeS, value.getAsDouble());
+            }
+        }
+
+        OptionalDouble last() {
+            return n == 0 ? OptionalDouble.empty() : OptionalDouble.of(v[n - 1]);
+        }
+
+        Series series() {
+            return new Series(Arrays.copyOf(t, n), Arrays.copyOf(v, n));
+        }
+    }
+
+    /**
+     * Takes in a reading.
+     *
+     * @return false for one that is earlier than the last: time does not run backwards
+     */
+    public boolean add(Reading r) {
+        boolean beanAgain = r.beanC().isPresent() && bean.n > 0 && r.timeS() <= bean.t[bean.n - 1];
+        if (!(r.timeS() >= lastS) || beanAgain) {
+            return false;
+        }
+        lastS = r.timeS();
+        environment.addIfThere(r.timeS(), r.environmentC());
+        gas.addIfThere(r.timeS(), r.gasPct());
+        air.addIfThere(r.timeS(), r.airflowPct());
+        drum.addIfThere(r.timeS(), r.drumRpm());
+        if (r.beanC().isPresent()) {
+            addBean(r.timeS(), r.beanC().getAsDouble());
+        }
+        return true;
+    }
+
+    private void addBean(double timeS, double beanC) {
+        double spacing = spacingS();
+        if (bean.n > 0 && timeS - bean.t[bean.n - 1] > RateOfRise.gapS(spacing)) {
+            segment = bean.n;
+        }
+        bean.add(timeS, beanC);
+        if (timeS >= 0) {
+            seekTurn();
+        }
+        double window = RateOfRise.windowS(spacing);
+        int lo = bean.n - 1;
+        while (lo > segment && bean.t[lo - 1] >= timeS - window) {
+            lo--;
+        }
+        RateOfRise.latest(bean.t, bean.v, lo, bean.n, window).ifPresent(rate -> ror.add(timeS, rate));
+    }
+
+    private double spacingS() {
+        int few = Math.min(FEW, bean.n - 1);
+        return few < 1 ? 0 : (bean.t[bean.n - 1] - bean.t[bean.n - 1 - few]) / few;
+    }
+
+    private void seekTurn() {
+        int last = bean.n - 1;
+        boolean sinceCharge = bean.t[lowest] >= 0;
+        lowest = !sinceCharge || bean.v[last] < bean.v[lowest] ? last : lowest;
+        boolean turned = bean.v[last] >= bean.v[lowest] + TURNED_C && bean.t[last] >= bean.t[lowest] + TURNED_S;
+        if (turned && turningPoint.isEmpty()) {
+            turningPoint = BeanCurve.turningPoint(bean.series().slice(0, bean.t[last], 0));
+        }
+    }
+
+    /** The turning point, once the probe has turned. */
+    public Optional<Milestone> turningPoint() {
+        return turningPoint;
+    }
+
+    /** Rate of rise at the last bean reading, °C/min; empty before the turning point, where it has no meaning. */
+    public OptionalDouble rorCPerMin() {
+        boolean fresh = ror.n > 0 && bean.n > 0 && ror.t[ror.n - 1] == bean.t[bean.n - 1];
+        return turningPoint.isPresent() && fresh ? ror.last() : OptionalDouble.empty();
+    }
+
+    /** The rates of rise so far, °C/min, each as it could be known then; those before the turning point too. */
+    public Series ror() {
+        return ror.series();
+    }
+
+    /** The slope of the bean probe over the last {@code windowS} seconds and its change, °C/s and °C/s². */
+    public Optional<LocalFit> slope(double windowS, boolean quadratic) {
+        if (bean.n == 0) {
+            return Optional.empty();
+        }
+        double now = bean.t[bean.n - 1];
+        int lo = bean.n - 1;
+        while (lo > segment && bean.t[lo - 1] >= now - windowS) {
+            lo--;
+        }
+        boolean enough = bean.n - lo >= RateOfRise.FEWEST_READINGS && now - bean.t[lo] >= windowS / 2;
+        return enough ? Optional.of(LocalFit.of(bean.t, bean.v, lo, bean.n, now, quadratic)) : Optional.empty();
+    }
+
+    /** The line through the rates of rise in {@code [fromS, toS]}, given at {@code toS}; empty with fewer than four. */
+    public Optional<LocalFit> rorTrend(double fromS, double toS) {
+        int hi = ror.n;
+        while (hi > 0 && ror.t[hi - 1] > toS) {
+            hi--;
+        }
+        int lo = hi;
+        while (lo > 0 && ror.t[lo - 1] >= fromS) {
+            lo--;
+        }
+        return hi - lo < RateOfRise.FEWEST_READINGS
+                ? Optional.empty()
+                : Optional.of(LocalFit.of(ror.t, ror.v, lo, hi, toS, false));
+    }
+
+    /** The lowest rate of rise in {@code [fromS, toS]}, °C/min; empty when there is none. */
+    public OptionalDouble lowestRor(double fromS, double toS) {
+        double lowest = Double.POSITIVE_INFINITY;
+        for (int i = ror.n - 1; i >= 0 && ror.t[i] >= fromS; i--) {
+            lowest = ror.t[i] <= toS ? Math.min(lowest, ror.v[i]) : lowest;
+        }
+        return Double.isInfinite(lowest) ? OptionalDouble.empty() : OptionalDouble.of(lowest);
+    }
+
+    public int beanReadings() {
+        return bean.n;
+    }
+
+    /** Time of the last reading, s since charge; negative infinity before the first. */
+    public double lastS() {
+        return lastS;
+    }
+
+    public OptionalDouble beanC() {
+        return bean.last();
+    }
+
+    public OptionalDouble environmentC() {
+        return environment.last();
+    }
+
+    public OptionalDouble gasPct() {
+        return gas.last();
+    }
+
+    public OptionalDouble airflowPct() {
+        return air.last();
+    }
+
+    public OptionalDouble drumRpm() {
+        return drum.last();
+    }
+
+    /** Everything so far as a log. */
+    public RoastLog log() {
+        return new RoastLog(bean.series(), environment.series(), gas.series(), air.series(), drum.series());
+    }
+}

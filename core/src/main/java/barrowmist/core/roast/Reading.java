@@ -1,0 +1,27 @@
+package barrowmist.core.roast;
+
+import java.util.OptionalDouble;
+
+/**
+ * What a roaster said at one moment. What it did not say is empty.
+ *
+ * @param timeS s since charge; negative before it
+ * @param beanC bean probe, °C
+ * @param environmentC environment or exhaust probe, °C
+ * @param gasPct gas, %
+ * @param airflowPct airflow, %
+ * @param drumRpm drum speed, 1/min
+ */
+public record Reading(
+        double timeS,
+        OptionalDouble beanC,
+        OptionalDouble environmentC,
+        OptionalDouble gasPct,
+        OptionalDouble airflowPct,
+        OptionalDouble drumRpm) {
+
+    /** The same on a clock that is {@code shiftS} ahead. */
+    public Reading shifted(double shiftS) {
+        return new Reading(timeS + shiftS, beanC, environmentC, gasPct, airflowPct, drumRpm);
+    }
+}
