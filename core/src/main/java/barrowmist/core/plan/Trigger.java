@@ -1,9 +1,15 @@
 package barrowmist.core.plan;
 
 import barrowmist.core.roast.EventKind;
+import barrowmist.core.units.Wording;
 
 /** When a control is moved. */
 public sealed interface Trigger {
+
+    /** In words, such as {@code 0:20 after first crack}. */
+    default String text(Wording wording) {
+        return new Sentences(wording).when(this);
+    }
 
     /** At a time, s since charge. */
     record AtTime(double timeS) implements Trigger {}

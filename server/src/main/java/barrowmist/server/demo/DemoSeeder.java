@@ -7,11 +7,13 @@ import barrowmist.server.cupping.CuppingViews.CuppingEntry;
 import barrowmist.server.cupping.CuppingViews.SheetEntry;
 import barrowmist.server.cupping.SheetContent.CupMark;
 import barrowmist.server.cupping.SheetContent.WordMark;
+import barrowmist.server.device.LinkSettings;
 import barrowmist.server.green.LotEntry;
 import barrowmist.server.green.LotService;
 import barrowmist.server.roast.ImportRequest;
 import barrowmist.server.roast.MachineEntry;
 import barrowmist.server.roast.MachineService;
+import barrowmist.server.roast.MachineSettings;
 import barrowmist.server.roast.RoastService;
 import barrowmist.server.roast.RoastView;
 import barrowmist.server.sample.SampleService;
@@ -27,6 +29,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.IntStream;
+import org.springframework.beans.factory.annotation.Value;
 import org.springframework.boot.ApplicationArguments;
 import org.springframework.boot.ApplicationRunner;
 import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
@@ -51,6 +54,7 @@ class DemoSeeder implements ApplicationRunner {
     private final CuppingService cuppings;
     private final DemoGreen green;
     private final Clock clock;
+    private final int standInPort;
 
     DemoSeeder(
             LotService lots,
@@ -59,7 +63,8 @@ class DemoSeeder implements ApplicationRunner {
             SampleService samples,
             CuppingService cuppings,
             DemoGreen green,
-            Clock clock) {
+            Clock clock,
+            @Value("${barrowmist.standin.port:8502}") int standInPort) {
         this.lots = lots;
         this.machines = machines;
         this.roasts = roasts;
@@ -67,6 +72,7 @@ class DemoSeeder implements ApplicationRunner {
         this.cuppings = cuppings;
         this.green = green;
         this.clock = clock;
+        this.standInPort = standInPort;
     }
 
     @Override
@@ -76,7 +82,9 @@ class DemoSeeder implements ApplicationRunner {
             return;
         }
         LocalDate today = LocalDate.now(clock);
-        long machineId = machines.add(new MachineEntry(DemoLab.MACHINE, DemoLab.MACHINE_CAPACITY_G, null))
+        MachineSettings settings =
+                MachineSettings.usual(DemoLab.MACHINE_CAPACITY_G).withLink(LinkSettings.standIn(standInPort));
+        long machineId = machines.add(new MachineEntry(DemoLab.MACHINE, DemoLab.MACHINE_CAPACITY_G, settings))
                 .id();
         List<Long> lotIds = new ArrayList<>();
         List<LotEntry> entries = DemoLab.lots(today);

@@ -201,6 +201,10 @@ public class PlanService {
         return PlanView.of(get(id));
     }
 
+    boolean exists(long id) {
+        return plans.existsById(id);
+    }
+
     PlanEntity get(long id) {
         return plans.findById(id).orElseThrow(() -> new NotFound("plan", id));
     }

@@ -10,4 +10,7 @@ public interface BatchWeights {
      * @param roastedG mass out, g; null where not weighed
      */
     void keep(RoastEntity roast, @Nullable Double greenG, @Nullable Double roastedG);
+
+    /** Forgets what was kept for a roast that goes. */
+    void forget(RoastEntity roast);
 }

@@ -28,7 +28,7 @@ class MachineController {
 
     @GetMapping("/{id}")
     MachineView machine(@PathVariable long id) {
-        return machines.view(id);
+        return machines.one(id);
     }
 
     @PutMapping("/{id}")

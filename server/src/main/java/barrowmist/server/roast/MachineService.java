@@ -50,20 +50,20 @@ public class MachineService {
     }
 
     @Transactional(readOnly = true)
-    MachineView view(long id) {
+    public MachineView one(long id) {
         return get(id).view();
     }
 
     /** All roasts of a roaster, oldest first. */
     @Transactional(readOnly = true)
     public List<RoastEntity> roasts(long machineId) {
-        return roasts.findAllByMachineIdOrderByRoastedAt(machineId);
+        return roasts.findAllByMachineIdAndDiscardedReasonIsNullOrderByRoastedAt(machineId);
     }
 
     /** Accepted roasts of a roaster, oldest first. */
     @Transactional(readOnly = true)
     public List<RoastEntity> acceptedRoasts(long machineId) {
-        return roasts.findAllByMachineIdAndAcceptedTrueOrderByRoastedAt(machineId);
+        return roasts.findAllByMachineIdAndAcceptedTrueAndDiscardedReasonIsNullOrderByRoastedAt(machineId);
     }
 
     @Transactional(readOnly = true)

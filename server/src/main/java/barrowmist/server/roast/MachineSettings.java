@@ -5,6 +5,7 @@ import barrowmist.core.check.FieldProblem;
 import barrowmist.core.plan.Protocol;
 import barrowmist.core.plan.Protocol.Kind;
 import barrowmist.core.plan.Protocol.Probe;
+import barrowmist.server.device.LinkSettings;
 import barrowmist.server.web.Optionals;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.ArrayList;
@@ -22,6 +23,8 @@ import org.jspecify.annotations.Nullable;
  * @param warmUpS preheating before the first charge of a day, s
  * @param turnaroundS drop to the next charge, s
  * @param protocol what is done between batches
+ * @param link how it is read; by hand when left out
+ * @param coolingLimitS by when the beans are to be cold after the drop, s; {@link #USUAL_COOLING_S} when left out
  */
 public record MachineSettings(
         @Schema(example = "60") double batchMinG,
@@ -38,7 +41,12 @@ public record MachineSettings(
         @Schema(example = "22") double roomC,
         @Schema(example = "1800") double warmUpS,
         @Schema(example = "150") double turnaroundS,
-        List<ProtocolStepView> protocol) {
+        List<ProtocolStepView> protocol,
+        @Nullable LinkSettings link,
+        @Schema(example = "240") @Nullable Double coolingLimitS) {
+
+    /** Cold within about 4 minutes (common practice, no published source). */
+    public static final double USUAL_COOLING_S = 240;
 
     private static final double USUAL_CAPACITY_G = 150;
     private static final double LEAST_BATCH_SHARE = 0.4;
@@ -80,7 +88,7 @@ public record MachineSettings(
     }
 
     /** What a drum of this size begins with. */
-    static MachineSettings usual(@Nullable Double capacityG) {
+    public static MachineSettings usual(@Nullable Double capacityG) {
         double capacity = capacityG == null ? USUAL_CAPACITY_G : capacityG;
         return new MachineSettings(
                 Math.round(LEAST_BATCH_SHARE * capacity),
@@ -93,7 +101,37 @@ public record MachineSettings(
                 USUAL_ROOM_C,
                 USUAL_WARM_UP_S,
                 USUAL_TURNAROUND_S,
-                Protocol.usual().steps().stream().map(ProtocolStepView::of).toList());
+                Protocol.usual().steps().stream().map(ProtocolStepView::of).toList(),
+                null,
+                null);
+    }
+
+    /** How it is read. */
+    public LinkSettings linkOrByHand() {
+        return link == null ? LinkSettings.byHand() : link;
+    }
+
+    /** By when the beans are to be cold, s. */
+    public double coolingS() {
+        return coolingLimitS == null ? USUAL_COOLING_S : coolingLimitS;
+    }
+
+    /** The same, read otherwise. */
+    public MachineSettings withLink(LinkSettings newLink) {
+        return new MachineSettings(
+                batchMinG,
+                batchMaxG,
+                heatSource,
+                probes,
+                gas,
+                air,
+                drum,
+                roomC,
+                warmUpS,
+                turnaroundS,
+                protocol,
+                newLink,
+                coolingLimitS);
     }
 
     /** Every problem of these settings. */
@@ -105,6 +143,9 @@ public record MachineSettings(
                 .range("warmUpS", "Warm-up", warmUpS, 0, MOST_S, "s")
                 .range("turnaroundS", "Turnaround", turnaroundS, 0, MOST_S, "s")
                 .present("gas", "Gas", gas);
+        if (coolingLimitS != null) {
+            checks.range("coolingLimitS", "Cold after", coolingLimitS, 30, 1800, "s");
+        }
         if (heatSource == null || !List.of("gas", "electric").contains(heatSource)) {
             checks.add("heatSource", "Heat source is " + heatSource + ", expected gas or electric");
         }
@@ -115,6 +156,9 @@ public record MachineSettings(
         range(checks, "air", "Airflow", air, 100);
         range(checks, "drum", "Drum speed", drum, MOST_RPM);
         List<FieldProblem> problems = new ArrayList<>(checks.problems());
+        if (link != null) {
+            problems.addAll(link.problems());
+        }
         problems.addAll(unknownSteps());
         if (problems.isEmpty()) {
             problems.addAll(protocolSteps().problems());
@@ -148,7 +192,8 @@ public record MachineSettings(
                 .orElse(null);
     }
 
-    private Protocol protocolSteps() {
+    /** What is done between batches, in the core's terms. */
+    public Protocol protocolSteps() {
         return new Protocol((protocol == null ? List.<ProtocolStepView>of() : protocol)
                 .stream()
                         .map(s -> new Protocol.Step(

@@ -7,6 +7,7 @@ import barrowmist.core.roast.RoastFigures;
 import barrowmist.core.roast.RoastLog;
 import barrowmist.server.green.GreenSampleEntity;
 import barrowmist.server.green.LotEntity;
+import barrowmist.server.web.Json;
 import jakarta.persistence.CollectionTable;
 import jakarta.persistence.ElementCollection;
 import jakarta.persistence.Embedded;
@@ -25,6 +26,7 @@ import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Optional;
 import java.util.stream.Collectors;
 import org.hibernate.annotations.BatchSize;
 import org.jspecify.annotations.Nullable;
@@ -66,6 +68,12 @@ public class RoastEntity {
 
     private String faults = "";
     private int missingMarks;
+
+    private @Nullable Long planId;
+    private @Nullable String desk;
+    private @Nullable String history;
+    private @Nullable String discardedReason;
+    private @Nullable Instant discardedAt;
 
     // lists read the events of many roasts at once
     @BatchSize(size = 100)
@@ -165,6 +173,49 @@ public class RoastEntity {
 
     public void setSettled(boolean settled) {
         this.settled = settled;
+    }
+
+    /** The plan that it was roasted by. */
+    public @Nullable Long planId() {
+        return planId;
+    }
+
+    /** What the desk kept beside the readings; empty for a log that was imported. */
+    public Optional<DeskRecord> desk() {
+        return Optional.ofNullable(desk).map(d -> Json.read(d, DeskRecord.class));
+    }
+
+    void setDesk(@Nullable Long newPlanId, DeskRecord record) {
+        planId = newPlanId;
+        desk = Json.write(record);
+    }
+
+    /** Corrections of its events, oldest first. */
+    List<EventChange> history() {
+        return history == null ? List.of() : List.of(Json.read(history, EventChange[].class));
+    }
+
+    void remember(EventChange change) {
+        List<EventChange> all = new ArrayList<>(history());
+        all.add(change);
+        history = Json.write(all.subList(Math.max(0, all.size() - MOST_CHANGES), all.size()));
+    }
+
+    private static final int MOST_CHANGES = 100;
+
+    /** Why it was set aside; empty for a roast that counts. */
+    public Optional<String> discardedReason() {
+        return Optional.ofNullable(discardedReason);
+    }
+
+    void discard(String reason, Instant at) {
+        discardedReason = reason;
+        discardedAt = at;
+    }
+
+    void takeBack() {
+        discardedReason = null;
+        discardedAt = null;
     }
 
     /** How many marks and figures are missing, such as first crack. */

@@ -19,10 +19,10 @@ interface RoastRepository extends JpaRepository<RoastEntity, Long> {
     Optional<RoastEntity> findFirstByLotIdAndMachineIdAndContentHash(long lotId, long machineId, String contentHash);
 
     @EntityGraph(attributePaths = {"lot", "greenSample"})
-    List<RoastEntity> findAllByMachineIdAndAcceptedTrueOrderByRoastedAt(long machineId);
+    List<RoastEntity> findAllByMachineIdAndAcceptedTrueAndDiscardedReasonIsNullOrderByRoastedAt(long machineId);
 
     @EntityGraph(attributePaths = {"lot", "greenSample", "machine"})
-    List<RoastEntity> findAllByMachineIdOrderByRoastedAt(long machineId);
+    List<RoastEntity> findAllByMachineIdAndDiscardedReasonIsNullOrderByRoastedAt(long machineId);
 
     List<RoastEntity> findAllByRulesVersionNot(int version);
 
@@ -31,6 +31,6 @@ interface RoastRepository extends JpaRepository<RoastEntity, Long> {
 
     /** The figures alone: a reference needs no readings. */
     @Query("select r.figures from RoastEntity r where r.machine.id = :machineId and r.lot.process = :process"
-            + " and r.accepted and r.id <> :exceptRoastId")
+            + " and r.accepted and r.discardedReason is null and r.id <> :exceptRoastId")
     List<StoredFigures> acceptedFigures(long machineId, Process process, long exceptRoastId);
 }

@@ -6,6 +6,7 @@ import barrowmist.core.roast.MachineReference;
 import barrowmist.core.roast.RoastAnalysis;
 import barrowmist.core.roast.RoastAnalyzer;
 import barrowmist.core.roast.RoastEvents;
+import barrowmist.core.roast.RoastLog;
 import barrowmist.core.roast.csv.ReadResult;
 import barrowmist.core.roast.csv.RoastLogReader;
 import barrowmist.server.green.GreenSampleEntity;
@@ -24,6 +25,7 @@ import java.time.format.DateTimeParseException;
 import java.util.HexFormat;
 import java.util.List;
 import java.util.Map;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -87,6 +89,67 @@ public class RoastService {
         saved.keep(analyze(saved).analysis());
         weights.keep(saved, request.greenG(), request.roastedG());
         return RoastView.of(saved);
+    }
+
+    /**
+     * A roast that the desk logged.
+     *
+     * @param log readings, on a clock on which {@code events} are too
+     * @param greenG what was weighed in, g; null where it was not
+     */
+    public record LiveKeep(
+            long greenSampleId,
+            long machineId,
+            @Nullable Long planId,
+            Instant roastedAt,
+            RoastLog log,
+            RoastEvents events,
+            @Nullable Double greenG,
+            DeskRecord desk) {}
+
+    /** Keeps what the desk logged as a roast; its id. */
+    public long keepLive(LiveKeep live) {
+        GreenSampleEntity sample = greenSamples.get(live.greenSampleId());
+        MachineEntity machine = machines.get(live.machineId());
+        RoastEntity roast = new RoastEntity(
+                sample,
+                machine,
+                roasts.highestNumber(sample.lot().id()) + 1,
+                live.roastedAt(),
+                live.log(),
+                "desk " + live.roastedAt());
+        roast.setEvents(live.events());
+        roast.setDesk(live.planId(), live.desk());
+        RoastEntity saved = roasts.save(roast);
+        saved.keep(analyze(saved).analysis());
+        weights.keep(saved, live.greenG(), null);
+        return saved.id();
+    }
+
+    /** Takes a roast back that was kept a moment ago because its drop was called too early. */
+    public void unkeep(long id) {
+        RoastEntity roast = get(id);
+        weights.forget(roast);
+        roasts.delete(roast);
+    }
+
+    /** Sets a roast aside: it teaches nothing and is in no list, but it is not gone. */
+    RoastView discard(long id, @Nullable String reason) {
+        String why = reason == null ? "" : reason.strip();
+        if (why.isEmpty() || why.length() > MOST_REASON) {
+            throw new InputProblems("reason", "Say why it is set aside, in at most " + MOST_REASON + " characters");
+        }
+        RoastEntity roast = get(id);
+        roast.discard(why, clock.instant());
+        return RoastView.of(roast);
+    }
+
+    private static final int MOST_REASON = 500;
+
+    RoastView takeBack(long id) {
+        RoastEntity roast = get(id);
+        roast.takeBack();
+        return RoastView.of(roast);
     }
 
     private void refuseTwice(long lotId, long machineId, String hash) {
@@ -168,11 +231,20 @@ public class RoastService {
             throw new InputProblems(
                     "timeS", "timeS is " + timeSinceChargeS + ", allowed is the time of the log's readings");
         }
+        remember(roast, kind, timeSinceChargeS);
         return replaceEvents(roast, roast.events().with(kind, onLogClockS));
+    }
+
+    private void remember(RoastEntity roast, EventKind kind, @Nullable Double toS) {
+        RoastEvents events = roast.events();
+        double chargeS = events.timeS(EventKind.CHARGE).orElse(0);
+        Double fromS = events.find(kind).map(e -> e.timeS() - chargeS).orElse(null);
+        roast.remember(new EventChange(clock.instant(), kind.code(), fromS, toS));
     }
 
     RoastView unmark(long id, EventKind kind) {
         RoastEntity roast = get(id);
+        remember(roast, kind, null);
         return replaceEvents(roast, roast.events().without(kind));
     }
 

@@ -27,7 +27,9 @@ public record RoastView(
         @Nullable Double chargeC,
         @Nullable Double dropC,
         @Nullable Double totalS,
-        @Nullable Double developmentPct) {
+        @Nullable Double developmentPct,
+        @Nullable Long planId,
+        @Nullable String discardedReason) {
 
     /**
      * An event.
@@ -69,6 +71,8 @@ public record RoastView(
                 Optionals.orNull(f.chargeC()),
                 f.drop().map(d -> d.beanC()).orElse(null),
                 Optionals.orNull(f.totalS()),
-                share);
+                share,
+                r.planId(),
+                r.discardedReason().orElse(null));
     }
 }

@@ -38,6 +38,11 @@ public class SampleService implements BatchWeights, QuakerCounts {
     }
 
     @Override
+    public void forget(RoastEntity roast) {
+        samples.deleteById(roast.id());
+    }
+
+    @Override
     @Transactional(readOnly = true)
     public OptionalInt ofGreenSample(long greenSampleId) {
         return samples.quakers(greenSampleId).stream().mapToInt(q -> q).max();

@@ -136,7 +136,8 @@ class DemoLabTest {
                         mock(SampleService.class),
                         mock(CuppingService.class),
                         mock(DemoGreen.class),
-                        Clock.systemUTC())
+                        Clock.systemUTC(),
+                        8502)
                 .run(new DefaultApplicationArguments());
         verifyNoInteractions(machines, roasts);
     }

@@ -1,0 +1,481 @@
+package barrowmist.server.desk;
+
+import barrowmist.core.device.ProbeFilter;
+import barrowmist.core.plan.live.ChargeGate;
+import barrowmist.core.plan.live.LiveRoast;
+import barrowmist.core.plan.live.ProtocolRun;
+import barrowmist.core.roast.EventKind;
+import barrowmist.core.roast.Reading;
+import barrowmist.core.roast.RoastEvents;
+import barrowmist.core.units.Wording;
+import barrowmist.server.desk.DeskLine.Entry;
+import barrowmist.server.desk.DeskLine.Gap;
+import barrowmist.server.desk.DeskLine.Prepare;
+import barrowmist.server.desk.DeskLine.Read;
+import barrowmist.server.desk.DeskViews.BatchView;
+import barrowmist.server.desk.DeskViews.CoolingView;
+import barrowmist.server.desk.DeskViews.DeskState;
+import barrowmist.server.desk.DeskViews.DeskView;
+import barrowmist.server.desk.DeskViews.LinkView;
+import barrowmist.server.device.LinkSettings;
+import barrowmist.server.device.RoasterReading;
+import barrowmist.server.plan.LiveSetupService.Prepared;
+import barrowmist.server.roast.MachineSettings;
+import barrowmist.server.web.Conflict;
+import barrowmist.server.web.InputProblems;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.function.LongSupplier;
+import org.jspecify.annotations.Nullable;
+
+/** The desk of one roaster. Safe for several threads: everything that is said to it happens one after another. */
+final class Desk {
+
+    private static final double HIGHEST_PCT = 100;
+    private static final double HIGHEST_RPM = 300;
+
+    /** Two different events within this are one slip of a finger, ns. */
+    private static final long SLIP_NANOS = 700_000_000L;
+
+    private static final double LONGEST_AGO_S = 600;
+    private static final int MOST_NOTE = 300;
+
+    private final long machineId;
+    private final Path file;
+    private final LongSupplier nanos;
+    private String machineName;
+    private MachineSettings settings;
+    private Journal journal;
+    private DeskClock clock = new DeskClock();
+    private ProbeFilter bean = new ProbeFilter();
+    private ProbeFilter environment = new ProbeFilter();
+    private Optional<Batch> batch = Optional.empty();
+    private @Nullable Prepared prepared;
+    private @Nullable Read last;
+    private double lastBeanS = Double.NaN;
+    private boolean frozen;
+    private Optional<String> lost = Optional.of("Connecting…");
+    private String troubleReason = "";
+    private long lastMarkNanos = Long.MIN_VALUE / 2;
+
+    /** @param nanos a monotonic clock, ns */
+    Desk(long machineId, Path file, LongSupplier nanos) {
+        this.machineId = machineId;
+        this.file = file;
+        this.nanos = nanos;
+        this.journal = new Journal(file);
+        this.settings = null;
+        this.machineName = "";
+    }
+
+    synchronized void configure(String name, MachineSettings now) {
+        machineName = name;
+        settings = now;
+    }
+
+    long machineId() {
+        return machineId;
+    }
+
+    Path file() {
+        return file;
+    }
+
+    synchronized LinkSettings link() {
+        return settings.linkOrByHand();
+    }
+
+    // ---- the batch
+
+    /** Begins a batch: nothing may be in the drum. */
+    synchronized void prepare(Prepared next, @Nullable Long planId, int number, int of, String wallClock) {
+        if (phase().equals("roasting")) {
+            throw new Conflict("A batch is in the drum: drop it first.", Map.of());
+        }
+        finish();
+        clock = new DeskClock();
+        bean = new ProbeFilter();
+        environment = new ProbeFilter();
+        Prepare line = new Prepare(0, next.greenSampleId(), planId, next.greenG(), wallClock, Boot.id(), number, of);
+        clock.resume(0, nanos.getAsLong(), last == null ? Double.NaN : last.clockS());
+        journal.append(DeskLine.text(line));
+        begin(line, next);
+    }
+
+    /** Takes a batch up again from its journal. */
+    synchronized void resume(List<DeskLine> lines, Prepared again) {
+        begin((Prepare) lines.get(0), again);
+        for (DeskLine line : lines.subList(1, lines.size())) {
+            batch.orElseThrow().apply(line);
+        }
+        List<Read> readings = batch.orElseThrow().readings();
+        if (readings.isEmpty()) {
+            clock.resume(0, nanos.getAsLong(), Double.NaN);
+            return;
+        }
+        Read newest = readings.get(readings.size() - 1);
+        last = newest;
+        lastBeanS = newest.reading().timeS();
+        boolean sameBoot = Boot.id().equals(batch.orElseThrow().prepare().boot());
+        long then = sameBoot
+                ? newest.nanos()
+                : nanos.getAsLong() - Math.max(0, System.currentTimeMillis() - newest.wallMs()) * 1_000_000L;
+        clock.resume(newest.reading().timeS(), then, newest.clockS());
+        lost = Optional.of("Barrowmist was started again.");
+        troubleReason = "Barrowmist was not running";
+    }
+
+    private void begin(Prepare line, Prepared of) {
+        prepared = of;
+        batch = Optional.of(new Batch(line, of.setup(), new ProtocolRun(settings.protocolSteps(), line.timeS())));
+        lastBeanS = Double.NaN;
+        frozen = false;
+    }
+
+    /** Clears the desk: a batch that was kept, or one that was never charged. */
+    synchronized void finish() {
+        if (phase().equals("roasting")) {
+            throw new Conflict("A batch is in the drum: drop it, or set it aside after the drop.", Map.of());
+        }
+        boolean unkept = batch.isPresent()
+                && phase().equals("cooling")
+                && batch.get().roastId().isEmpty();
+        if (unkept) {
+            throw new Conflict("This roast is not in the database yet; it is tried again each second.", Map.of());
+        }
+        if (batch.isPresent()) {
+            journal.remove();
+            journal = new Journal(file);
+            batch = Optional.empty();
+        }
+    }
+
+    synchronized String phase() {
+        if (batch.isEmpty()) {
+            return "idle";
+        }
+        RoastEvents events = batch.get().events();
+        if (events.find(EventKind.DROP).isPresent()) {
+            return "cooling";
+        }
+        return events.find(EventKind.CHARGE).isPresent() ? "roasting" : "preparing";
+    }
+
+    synchronized Optional<Batch> batch() {
+        return batch;
+    }
+
+    private Batch needed() {
+        return batch.orElseThrow(
+                () -> new Conflict("Nothing is prepared at this desk: choose a sample first.", Map.of()));
+    }
+
+    // ---- what the roaster says
+
+    synchronized void take(RoasterReading raw, long atNanos) {
+        double t = clock.reading(raw.clockS(), atNanos);
+        OptionalDouble beanC = bean.pass(t, raw.beanC());
+        OptionalDouble environmentC = environment.pass(t, raw.environmentC());
+        boolean nonsense = beanC.isEmpty() && environmentC.isEmpty();
+        Reading reading = new Reading(
+                t,
+                beanC,
+                environmentC,
+                nonsense ? OptionalDouble.empty() : within(raw.gasPct(), HIGHEST_PCT),
+                nonsense ? OptionalDouble.empty() : within(raw.airflowPct(), HIGHEST_PCT),
+                nonsense ? OptionalDouble.empty() : within(raw.drumRpm(), HIGHEST_RPM));
+        boolean frozenNow = bean.frozen(t);
+        if (frozenNow && !frozen) {
+            troubleReason = "the probe stood still";
+        }
+        frozen = frozenNow;
+        if (beanC.isPresent() && !frozen) {
+            heard(t);
+        } else if (beanC.isEmpty()) {
+            troubleReason = nonsense ? "the roaster said nothing that can be true" : "the bean probe said nothing";
+        }
+        lost = nonsense ? Optional.of("The roaster answers, but with nothing that can be true.") : Optional.empty();
+        double clockS = raw.clockS().orElse(Double.NaN);
+        keep(new Read(
+                reading, raw.pops(), atNanos, nonsense ? clock.lastClockS() : clockS, System.currentTimeMillis()));
+    }
+
+    private static OptionalDouble within(OptionalDouble v, double highest) {
+        return v.isPresent() && v.getAsDouble() >= 0 && v.getAsDouble() <= highest ? v : OptionalDouble.empty();
+    }
+
+    /** A bean reading came: a stretch without any before it is marked. */
+    private void heard(double t) {
+        double after = Math.max(2.5, 4 * clock.rate() * settings.linkOrByHand().pollMs() / 1000);
+        boolean charged = batch.flatMap(Batch::live).isPresent();
+        if (charged && t - lastBeanS > after && !link().byHandOnly()) {
+            write(new Gap(lastBeanS, t, troubleReason.isEmpty() ? "no reading came" : troubleReason));
+        }
+        lastBeanS = t;
+        troubleReason = "";
+    }
+
+    private void keep(Read read) {
+        last = read;
+        if (batch.isPresent() && !phase().equals("cooling")) {
+            write(read);
+        } else {
+            journal.write();
+        }
+    }
+
+    private void write(DeskLine line) {
+        journal.append(DeskLine.text(line));
+        batch.orElseThrow().apply(line);
+    }
+
+    synchronized void linkLost(String why) {
+        lost = Optional.of(why);
+        troubleReason = why;
+        if (batch.isPresent()) {
+            journal.write();
+        }
+    }
+
+    /** Temperatures that a person read off. */
+    synchronized void typed(OptionalDouble beanC, OptionalDouble environmentC, double agoS) {
+        needed();
+        long at = nanos.getAsLong();
+        double t = clock.at(at) - ago(agoS);
+        if (last != null && t <= last.reading().timeS()) {
+            throw new Conflict("A later reading is there already.", Map.of());
+        }
+        lost = Optional.empty();
+        clock.resume(t, at, Double.NaN);
+        OptionalDouble none = OptionalDouble.empty();
+        keep(new Read(
+                new Reading(t, beanC, environmentC, none, none, none),
+                none,
+                at,
+                Double.NaN,
+                System.currentTimeMillis()));
+    }
+
+    // ---- what people say
+
+    /** Marks an event; one that is there already stays where it is, so that two hands make one event. */
+    synchronized void mark(EventKind kind, double agoS) {
+        Batch b = needed();
+        RoastEvents events = b.events();
+        if (kind.single() && events.find(kind).isPresent()) {
+            return;
+        }
+        long now = nanos.getAsLong();
+        if (kind.single() && now - lastMarkNanos < SLIP_NANOS) {
+            throw new Conflict("Two events at once: the second was not taken. Press again if it was meant.", Map.of());
+        }
+        if (kind != EventKind.CHARGE && events.find(EventKind.CHARGE).isEmpty()) {
+            throw new Conflict("The charge comes first.", Map.of());
+        }
+        if (events.find(EventKind.DROP).isPresent()) {
+            throw new Conflict("The batch is dropped: move its events on the roast's own page.", Map.of());
+        }
+        double at = clock.at(now) - ago(agoS);
+        double charge = b.chargeS().orElse(at);
+        List<String> problems = events.with(kind, at - charge).problems();
+        if (kind.single() && !problems.isEmpty()) {
+            throw new InputProblems("kind", String.join(" ", problems));
+        }
+        lastMarkNanos = now;
+        write(new Entry(b.nextSeq(), kind.code(), at, 0, ""));
+    }
+
+    private double ago(double agoS) {
+        return Math.max(0, Math.min(LONGEST_AGO_S, agoS)) * clock.rate();
+    }
+
+    synchronized void note(String text, double agoS) {
+        String line = text == null ? "" : text.strip();
+        if (line.isEmpty() || line.length() > MOST_NOTE) {
+            throw new InputProblems("text", "A note has 1 to " + MOST_NOTE + " characters, this one " + line.length());
+        }
+        Batch b = needed();
+        write(new Entry(b.nextSeq(), "note", clock.at(nanos.getAsLong()) - ago(agoS), 0, line));
+    }
+
+    synchronized void control(String control, double value, double agoS) {
+        if (!control.equals("gas") && !control.equals("air")) {
+            throw new InputProblems("control", "Gas or air can be noted, not \"" + control + "\"");
+        }
+        if (!(value >= 0 && value <= HIGHEST_PCT)) {
+            throw new InputProblems("value", "The " + control + " is " + value + ", allowed are 0 to 100 %");
+        }
+        Batch b = needed();
+        write(new Entry(b.nextSeq(), control, clock.at(nanos.getAsLong()) - ago(agoS), value, ""));
+    }
+
+    /** Takes an entry back. One that is taken back already stays so. */
+    synchronized void undo(int seq) {
+        Batch b = needed();
+        boolean stands = b.standing().stream().anyMatch(e -> e.seq() == seq);
+        if (stands) {
+            write(new DeskLine.Undo(seq));
+            lastMarkNanos = Long.MIN_VALUE / 2;
+        }
+    }
+
+    synchronized void stepDone(int step) {
+        write(new DeskLine.StepDone(step, needNow()));
+    }
+
+    synchronized void leaveOut() {
+        write(new DeskLine.LeaveOut(needNow()));
+    }
+
+    private double needNow() {
+        needed();
+        return clock.at(nanos.getAsLong());
+    }
+
+    synchronized void kept(long roastId) {
+        write(new DeskLine.Kept(roastId));
+    }
+
+    // ---- what screens see
+
+    private double zeroS() {
+        return batch.map(b -> b.chargeS().orElse(0)).orElse(0.0);
+    }
+
+    synchronized DeskView view(int from, Wording wording) {
+        return new DeskView(
+                state(wording),
+                batch.map(b -> b.readings().size()).orElse(0),
+                batch.map(b -> StateWriter.readings(b, from, zeroS()))
+                        .orElseGet(() -> new DeskViews.ReadingsView(
+                                0, List.of(), List.of(), List.of(), List.of(), List.of(), List.of(), 0)));
+    }
+
+    synchronized DeskState state(Wording wording) {
+        double now = clock.at(nanos.getAsLong());
+        double zero = zeroS();
+        Optional<LiveRoast> live = batch.flatMap(Batch::live);
+        String phase = phase();
+        boolean preparing = phase.equals("preparing");
+        OptionalDouble beanC = last == null || lost.isPresent()
+                ? OptionalDouble.empty()
+                : last.reading().beanC();
+        OptionalDouble environmentC = last == null || lost.isPresent()
+                ? OptionalDouble.empty()
+                : last.reading().environmentC();
+        boolean roasting = phase.equals("roasting");
+        double dropS = batch.flatMap(b -> b.events().find(EventKind.DROP))
+                .map(e -> e.timeS())
+                .orElse(Double.NaN);
+        return new DeskState(
+                machineId,
+                machineName,
+                phase,
+                linkView(),
+                now - zero,
+                clock.rate(),
+                batch.map(this::batchView).orElse(null),
+                preparing
+                        ? batch.map(b -> StateWriter.protocol(b.protocol(), now))
+                                .orElse(null)
+                        : null,
+                preparing && prepared != null
+                        ? StateWriter.gate(ChargeGate.judge(
+                                beanC,
+                                environmentC,
+                                prepared.chargeC(),
+                                prepared.environmentC(),
+                                batch.map(Batch::slopeCPerS).orElse(0.0)))
+                        : null,
+                StateWriter.figures(beanC, environmentC, roasting ? live : Optional.empty(), now - zero, last),
+                batch.map(b -> StateWriter.entries(b, zero)).orElse(List.of()),
+                batch.flatMap(Desk::expected).map(EventKind::code).orElse(null),
+                live.map(StateWriter::turning).orElse(null),
+                roasting
+                        ? live.flatMap(LiveRoast::outlook)
+                                .map(o -> StateWriter.outlook(
+                                        o, live.get().setup().plan().isPresent()))
+                                .orElse(null)
+                        : null,
+                roasting ? live.map(l -> StateWriter.next(l, wording)).orElse(null) : null,
+                roasting ? live.map(l -> StateWriter.warning(l, wording)).orElse(null) : null,
+                phase.equals("cooling") ? new CoolingView(now - zero - dropS, settings.coolingS()) : null,
+                pops());
+    }
+
+    private int pops() {
+        List<Read> readings = batch.map(Batch::readings).orElse(List.of());
+        OptionalDouble first = readings.stream()
+                .map(Read::pops)
+                .filter(OptionalDouble::isPresent)
+                .findFirst()
+                .orElse(OptionalDouble.empty());
+        return last == null || first.isEmpty() || last.pops().isEmpty()
+                ? 0
+                : (int) Math.max(0, last.pops().getAsDouble() - first.getAsDouble());
+    }
+
+    /** The event that is expected next. */
+    private static Optional<EventKind> expected(Batch b) {
+        RoastEvents events = b.events();
+        for (EventKind kind : List.of(EventKind.CHARGE, EventKind.DRY_END, EventKind.FIRST_CRACK, EventKind.DROP)) {
+            if (events.find(kind).isEmpty()) {
+                boolean passed = kind == EventKind.DRY_END
+                        && events.find(EventKind.FIRST_CRACK).isPresent();
+                if (!passed) {
+                    return Optional.of(kind);
+                }
+            }
+        }
+        return Optional.empty();
+    }
+
+    private BatchView batchView(Batch b) {
+        Prepared p = prepared;
+        return new BatchView(
+                p.greenSampleId(),
+                p.lotId(),
+                p.lotName(),
+                p.process(),
+                p.stage(),
+                b.prepare().planId(),
+                b.prepare().greenG(),
+                p.chargeC(),
+                b.prepare().batch(),
+                b.prepare().batches(),
+                settings.coolingS(),
+                b.roastId().orElse(null));
+    }
+
+    private LinkView linkView() {
+        boolean byHand = link().byHandOnly();
+        boolean openProbe =
+                last != null && lost.isEmpty() && last.reading().beanC().isEmpty();
+        String status = byHand ? "by-hand" : lost.isPresent() ? "lost" : frozen ? "frozen" : openProbe ? "probe" : "ok";
+        String text = switch (status) {
+            case "by-hand" -> "Temperatures are typed in";
+            case "lost" -> lost.get();
+            case "frozen" -> "The bean probe stands still: it reads the very same for long. Look at the probe.";
+            case "probe" -> "The bean probe does not answer. Is its plug in?";
+            default -> "";
+        };
+        return new LinkView(
+                status,
+                text,
+                batch.map(b -> b.readings().size()).orElse(0),
+                bean.refused() + environment.refused(),
+                batch.map(b -> b.gaps().size()).orElse(0),
+                journal.waiting(),
+                journal.trouble()
+                        .map(t -> "The disk takes no more readings (" + t
+                                + "). The roast goes on in memory: make room on the disk, do not end Barrowmist.")
+                        .orElse(null));
+    }
+
+    int refused() {
+        return bean.refused() + environment.refused();
+    }
+}

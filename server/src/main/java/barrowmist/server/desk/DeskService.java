@@ -1,0 +1,185 @@
+package barrowmist.server.desk;
+
+import barrowmist.core.roast.EventKind;
+import barrowmist.core.units.Wording;
+import barrowmist.server.desk.DeskLine.Prepare;
+import barrowmist.server.desk.DeskViews.DeskSummary;
+import barrowmist.server.desk.DeskViews.PrepareEntry;
+import barrowmist.server.device.RoasterLinks;
+import barrowmist.server.plan.LiveSetupService;
+import barrowmist.server.plan.LiveSetupService.Prepared;
+import barrowmist.server.roast.MachineService;
+import barrowmist.server.roast.MachineView;
+import java.nio.file.Path;
+import java.time.Clock;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.concurrent.ConcurrentHashMap;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.beans.factory.annotation.Value;
+import org.springframework.boot.context.event.ApplicationReadyEvent;
+import org.springframework.context.event.ContextClosedEvent;
+import org.springframework.context.event.EventListener;
+import org.springframework.stereotype.Service;
+
+/** Keeps one desk for each roaster, and takes up at start what an earlier run left unfinished. */
+@Service
+class DeskService {
+
+    private static final Logger LOG = LoggerFactory.getLogger(DeskService.class);
+
+    private final MachineService machines;
+    private final LiveSetupService setups;
+    private final RoasterLinks links;
+    private final RoastKeeper keeper;
+    private final Watchers watchers;
+    private final Clock wall;
+    private final Path folder;
+    private final Map<Long, Desk> desks = new ConcurrentHashMap<>();
+    private final Map<Long, LinkPump> pumps = new ConcurrentHashMap<>();
+
+    DeskService(
+            MachineService machines,
+            LiveSetupService setups,
+            RoasterLinks links,
+            RoastKeeper keeper,
+            Watchers watchers,
+            Clock wall,
+            @Value("${barrowmist.data.path}") String data) {
+        this.machines = machines;
+        this.setups = setups;
+        this.links = links;
+        this.keeper = keeper;
+        this.watchers = watchers;
+        this.wall = wall;
+        this.folder = Path.of(data).toAbsolutePath().getParent();
+    }
+
+    /** Roasts that were under way go on without anybody asking for them. */
+    @EventListener(ApplicationReadyEvent.class)
+    void takeUp() {
+        machines.list().stream().map(MachineView::id).forEach(id -> {
+            if (!Journal.read(file(id)).isEmpty()) {
+                desk(id);
+            }
+        });
+    }
+
+    @EventListener(ContextClosedEvent.class)
+    void end() {
+        pumps.values().forEach(LinkPump::stop);
+        watchers.closeAll();
+    }
+
+    private Path file(long machineId) {
+        return folder.resolve("desk-" + machineId + ".journal");
+    }
+
+    /** The desk of a roaster; it begins to read the roaster when it is first asked for. */
+    Desk desk(long machineId) {
+        MachineView machine = machines.one(machineId);
+        Desk desk = desks.computeIfAbsent(machineId, id -> opened(machine));
+        desk.configure(machine.name(), machine.settings());
+        pumps.computeIfAbsent(machineId, id -> new LinkPump(desk, links, () -> tick(desk)).start());
+        return desk;
+    }
+
+    private Desk opened(MachineView machine) {
+        Desk desk = new Desk(machine.id(), file(machine.id()), System::nanoTime);
+        desk.configure(machine.name(), machine.settings());
+        List<DeskLine> lines = new ArrayList<>();
+        for (String text : Journal.read(desk.file())) {
+            try {
+                lines.add(DeskLine.parse(text));
+            } catch (RuntimeException e) {
+                LOG.warn("A line of {} cannot be read and is left out: {}", desk.file(), text);
+            }
+        }
+        if (!lines.isEmpty() && lines.get(0) instanceof Prepare p) {
+            Prepared again = setups.prepare(machine.id(), p.greenSampleId(), planStill(p), p.greenG());
+            desk.resume(lines, again);
+        }
+        return desk;
+    }
+
+    /** A plan that was deleted meanwhile does not stop its roast. */
+    private Long planStill(Prepare p) {
+        return p.planId() != null && setups.hasPlan(p.planId()) ? p.planId() : null;
+    }
+
+    private void tick(Desk desk) {
+        settle(desk);
+        watchers.tell(desk);
+    }
+
+    /** Keeps a dropped roast; when the database takes none, it is tried again with the next reading. */
+    private void settle(Desk desk) {
+        synchronized (desk) {
+            Batch batch = desk.batch().orElse(null);
+            if (batch != null
+                    && desk.phase().equals("cooling")
+                    && batch.roastId().isEmpty()) {
+                try {
+                    desk.kept(keeper.keep(desk.machineId(), batch, desk.link().kind(), desk.refused()));
+                } catch (RuntimeException e) {
+                    LOG.warn("The roast could not be kept yet", e);
+                }
+            }
+        }
+    }
+
+    List<DeskSummary> summaries() {
+        return machines.list().stream()
+                .map(m -> {
+                    Desk desk = desk(m.id());
+                    var state = desk.state(Wording.SI);
+                    return new DeskSummary(
+                            m.id(),
+                            m.name(),
+                            state.phase(),
+                            state.link().status(),
+                            state.batch() == null ? null : state.batch().lotName());
+                })
+                .toList();
+    }
+
+    void prepare(long machineId, PrepareEntry entry) {
+        Desk desk = desk(machineId);
+        Prepared prepared = setups.prepare(machineId, entry.greenSampleId(), entry.planId(), entry.greenG());
+        int batch = entry.batch() == null ? 1 : entry.batch();
+        int batches = entry.batches() == null ? 1 : entry.batches();
+        desk.prepare(
+                prepared,
+                entry.planId(),
+                batch,
+                Math.max(batch, batches),
+                wall.instant().toString());
+        watchers.tell(desk);
+    }
+
+    void mark(long machineId, EventKind kind, double agoS) {
+        Desk desk = desk(machineId);
+        desk.mark(kind, agoS);
+        tick(desk);
+    }
+
+    void undo(long machineId, int seq) {
+        Desk desk = desk(machineId);
+        synchronized (desk) {
+            boolean wasDropped = desk.phase().equals("cooling");
+            desk.undo(seq);
+            Batch batch = desk.batch().orElseThrow();
+            if (wasDropped && !desk.phase().equals("cooling") && batch.roastId().isPresent()) {
+                keeper.takeBack(batch.roastId().get());
+                desk.kept(0);
+            }
+        }
+        tick(desk);
+    }
+
+    void tell(Desk desk) {
+        watchers.tell(desk);
+    }
+}

@@ -1,0 +1,209 @@
+package barrowmist.server.desk;
+
+import io.swagger.v3.oas.annotations.media.Schema;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+
+/** The desk on the wire. Times are s since charge; before the charge they count from when the batch was prepared. */
+public final class DeskViews {
+
+    private DeskViews() {}
+
+    /** A roaster and what its desk does. */
+    public record DeskSummary(
+            long machineId,
+            String machineName,
+            String phase,
+            String link,
+            @Nullable String lotName) {}
+
+    /** What is prepared. Without a plan the sample is needed; {@code greenG} is what was weighed in. */
+    public record PrepareEntry(
+            @Nullable Long greenSampleId,
+            @Nullable Long planId,
+            @Nullable Double greenG,
+            @Schema(example = "2") @Nullable Integer batch,
+            @Schema(example = "6") @Nullable Integer batches) {}
+
+    /**
+     * A key that was pressed.
+     *
+     * @param kind an event, such as {@code first_crack}
+     * @param agoS how long ago, s: a screen that was off the network sends its keys late
+     */
+    public record PressEntry(
+            @Schema(example = "first_crack") String kind,
+            @Nullable Double agoS) {}
+
+    /** A control as it was set by hand, %. */
+    public record ControlEntry(
+            @Schema(allowableValues = {"gas", "air"}) String control,
+
+            double value,
+            @Nullable Double agoS) {}
+
+    /** A line to remember. */
+    public record NoteEntry(String text, @Nullable Double agoS) {}
+
+    /** Temperatures read off by a person, °C. */
+    public record TypedReading(
+            @Nullable Double beanC,
+            @Nullable Double environmentC,
+            @Nullable Double agoS) {}
+
+    /** What was weighed in, g. */
+    public record WeighedEntry(double greenG) {}
+
+    /**
+     * Everything a screen needs.
+     *
+     * @param seq number of readings so far; a stream can be taken up from it
+     * @param readings all from {@code from} on
+     */
+    public record DeskView(DeskState state, int seq, ReadingsView readings) {}
+
+    /** Readings as columns; a thing that was not said is null. */
+    public record ReadingsView(
+            int first,
+            List<Double> timeS,
+            List<@Nullable Double> beanC,
+            List<@Nullable Double> environmentC,
+            List<@Nullable Double> rorCPerMin,
+            List<@Nullable Double> gasPct,
+            List<@Nullable Double> airflowPct,
+
+            @Schema(description = "what to add to a time of an earlier column to bring it to the same zero")
+            double zeroS) {}
+
+    /** Where a desk stands. */
+    public record DeskState(
+            long machineId,
+            String machineName,
+
+            @Schema(allowableValues = {"idle", "preparing", "roasting", "cooling"})
+            String phase,
+
+            LinkView link,
+            double nowS,
+            double rate,
+            @Nullable BatchView batch,
+            @Nullable ProtocolView protocol,
+            @Nullable GateView gate,
+            FiguresNow figures,
+            List<EntryView> entries,
+            @Nullable String expected,
+            @Nullable String turning,
+            @Nullable OutlookView outlook,
+            @Nullable NextMoveView next,
+            @Nullable WarningView warning,
+            @Nullable CoolingView cooling,
+            int pops) {}
+
+    /**
+     * How the roaster is heard.
+     *
+     * @param status {@code ok}, {@code lost}, {@code frozen}, {@code probe} (one does not answer), {@code by-hand}
+     * @param kept readings of this batch
+     * @param refused readings that could not be true
+     * @param unwritten readings that wait in memory because the disk takes none
+     */
+    public record LinkView(
+            @Schema(allowableValues = {"ok", "lost", "frozen", "probe", "by-hand"})
+            String status,
+
+            String text,
+            int kept,
+            int refused,
+            int gaps,
+            int unwritten,
+            @Nullable String disk) {}
+
+    /** The batch. */
+    public record BatchView(
+            long greenSampleId,
+            long lotId,
+            String lotName,
+            String process,
+            String stage,
+            @Nullable Long planId,
+            double greenG,
+            double chargeC,
+            int batch,
+            int batches,
+            double coolingLimitS,
+            @Nullable Long roastId) {}
+
+    /** The steps before the charge. */
+    public record ProtocolView(List<StepView> steps, int at, double elapsedS, double stepElapsedS, boolean needsHand) {}
+
+    /** One step. */
+    public record StepView(
+            String kind, String probe, @Nullable Double value, String text) {}
+
+    /** Whether to charge. */
+    public record GateView(
+            @Schema(allowableValues = {"charge-now", "wait", "too-hot", "no-reading"})
+            String call,
+
+            @Nullable Double beanC,
+            double beanFromC,
+            double beanToC,
+            @Nullable Double environmentC,
+            @Nullable Double environmentFromC,
+            @Nullable Double environmentToC,
+            @Nullable Double inS) {}
+
+    /** The large figures. */
+    public record FiguresNow(
+            @Nullable Double beanC,
+            @Nullable Double environmentC,
+            @Nullable Double rorCPerMin,
+            @Nullable Double rorChangePer30s,
+            @Nullable Double gasPct,
+            @Nullable Double airflowPct,
+            @Nullable Double drumRpm,
+            @Nullable Double phaseS,
+            @Nullable Double phasePct,
+            @Nullable String phase) {}
+
+    /** Something that was noted. */
+    public record EntryView(
+            int seq,
+            String kind,
+            double timeS,
+            @Nullable Double value,
+            @Nullable String text,
+            @Nullable Double beanC) {}
+
+    /** An expected figure. */
+    public record ExpectedView(double value, double plusMinus) {}
+
+    /** What will come of it. */
+    public record OutlookView(
+            boolean planned,
+            @Nullable ExpectedView dryEndS,
+            @Nullable ExpectedView firstCrackS,
+            @Nullable ExpectedView rorAtFirstCrackCPerMin,
+            @Nullable ExpectedView dropS,
+            @Nullable ExpectedView dropC,
+            @Nullable ExpectedView developmentS,
+            @Nullable ExpectedView developmentPct,
+            List<Double> aheadTimeS,
+            List<Double> aheadBeanC) {}
+
+    /** The next planned move. */
+    public record NextMoveView(
+            @Schema(allowableValues = {"gas", "air", "drum"})
+            String control,
+
+            double fromValue,
+            double toValue,
+            @Nullable Double inS,
+            String when) {}
+
+    /** A warning. */
+    public record WarningView(String kind, double sinceS, String title, String says, String answer) {}
+
+    /** After the drop. */
+    public record CoolingView(double elapsedS, double limitS) {}
+}

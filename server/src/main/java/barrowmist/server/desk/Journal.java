@@ -1,0 +1,136 @@
+package barrowmist.server.desk;
+
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.nio.ByteBuffer;
+import java.nio.channels.FileChannel;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.nio.file.StandardOpenOption;
+import java.util.ArrayDeque;
+import java.util.ArrayList;
+import java.util.Deque;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * What happens at a desk, a line each, on disk as it comes: what was appended survives the end of the server, and what
+ * is older than a second survives a power cut. When the disk takes no more, lines wait in memory and are written as
+ * soon as it does. Not safe for several threads.
+ */
+final class Journal implements AutoCloseable {
+
+    private static final long FORCE_NANOS = 700_000_000L;
+
+    private final Path file;
+    private final Deque<String> waiting = new ArrayDeque<>();
+    private FileChannel channel;
+    private long good;
+    private long forcedNanos;
+    private boolean dirty;
+    private String trouble;
+
+    Journal(Path file) {
+        this.file = file;
+    }
+
+    /** All whole lines of an earlier run; a line that was cut off is left out. */
+    static List<String> read(Path file) {
+        try {
+            if (!Files.exists(file)) {
+                return List.of();
+            }
+            String text = Files.readString(file, StandardCharsets.UTF_8);
+            int end = text.lastIndexOf('\n');
+            return end < 0
+                    ? List.of()
+                    : new ArrayList<>(List.of(text.substring(0, end).split("\n")));
+        } catch (IOException e) {
+            throw new UncheckedIOException("The journal " + file + " cannot be read", e);
+        }
+    }
+
+    void append(String line) {
+        waiting.add(line);
+        write();
+    }
+
+    /** Writes what waits, and brings it onto the disk when that was long ago. */
+    void write() {
+        try {
+            if (channel == null) {
+                channel = FileChannel.open(file, StandardOpenOption.CREATE, StandardOpenOption.WRITE);
+                good = wholeLines();
+            }
+            while (!waiting.isEmpty()) {
+                ByteBuffer bytes = ByteBuffer.wrap((waiting.peek() + "\n").getBytes(StandardCharsets.UTF_8));
+                long at = good;
+                while (bytes.hasRemaining()) {
+                    at += channel.write(bytes, at);
+                }
+                good = at;
+                waiting.remove();
+                dirty = true;
+            }
+            long now = System.nanoTime();
+            if (dirty && now - forcedNanos >= FORCE_NANOS) {
+                channel.force(false);
+                forcedNanos = now;
+                dirty = false;
+            }
+            trouble = null;
+        } catch (IOException e) {
+            // a line that was written half is written again over itself
+            trouble = e.getMessage() == null ? e.toString() : e.getMessage();
+        }
+    }
+
+    /** Where the last whole line ends: what a cut-off one left behind is written over. */
+    private long wholeLines() throws IOException {
+        long size = Files.isRegularFile(file) ? channel.size() : 0;
+        byte[] all = size == 0 ? new byte[0] : Files.readAllBytes(file);
+        int end = all.length;
+        while (end > 0 && all[end - 1] != '\n') {
+            end--;
+        }
+        if (end < all.length) {
+            channel.truncate(end);
+        }
+        return end;
+    }
+
+    /** Why lines wait in memory; empty when all is on disk. */
+    Optional<String> trouble() {
+        return Optional.ofNullable(trouble);
+    }
+
+    int waiting() {
+        return waiting.size();
+    }
+
+    /** Ends the journal: nothing of it is needed any more. */
+    void remove() {
+        close();
+        waiting.clear();
+        good = 0;
+        try {
+            Files.deleteIfExists(file);
+        } catch (IOException e) {
+            trouble = e.getMessage();
+        }
+    }
+
+    @Override
+    public void close() {
+        try {
+            if (channel != null) {
+                channel.close();
+            }
+        } catch (IOException e) {
+            trouble = e.getMessage();
+        } finally {
+            channel = null;
+        }
+    }
+}

@@ -1,0 +1,138 @@
+package barrowmist.server.desk;
+
+import barrowmist.core.plan.live.Outlook;
+import barrowmist.core.plan.live.Outlook.Expected;
+import barrowmist.core.roast.EventKind;
+import barrowmist.core.roast.LiveCurve;
+import barrowmist.core.roast.LocalFit;
+import barrowmist.core.roast.RateOfRise;
+import barrowmist.core.roast.Reading;
+import barrowmist.core.roast.RoastEvents;
+import barrowmist.core.roast.Series;
+import barrowmist.server.desk.DeskLine.Entry;
+import barrowmist.server.desk.DeskLine.Read;
+import barrowmist.server.roast.DeskRecord;
+import barrowmist.server.roast.DeskRecord.Gap;
+import barrowmist.server.roast.DeskRecord.Note;
+import barrowmist.server.roast.DeskRecord.PredictionCheck;
+import barrowmist.server.roast.DeskRecord.WarningGiven;
+import barrowmist.server.roast.RoastService;
+import barrowmist.server.roast.RoastService.LiveKeep;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import org.springframework.stereotype.Component;
+
+/** Hands a roast over when it is dropped. */
+@Component
+class RoastKeeper {
+
+    /** Readings of the empty drum that are kept before the charge, s. */
+    private static final double LEAD_S = 20;
+
+    private final RoastService roasts;
+
+    RoastKeeper(RoastService roasts) {
+        this.roasts = roasts;
+    }
+
+    /** Keeps a dropped batch; the id of its roast. */
+    long keep(long machineId, Batch batch, String link, int refused) {
+        double charge = batch.chargeS().orElseThrow();
+        RoastEvents events = batch.events();
+        double dropS = events.timeS(EventKind.DROP).orElseThrow();
+        List<Reading> all = readings(batch, charge, dropS);
+        double zero = all.isEmpty() ? 0 : Math.min(0, all.get(0).timeS());
+        LiveCurve curve = new LiveCurve();
+        all.forEach(r -> curve.add(r.shifted(-zero)));
+        return roasts.keepLive(new LiveKeep(
+                batch.prepare().greenSampleId(),
+                machineId,
+                batch.prepare().planId(),
+                Instant.parse(batch.prepare().wallClock()),
+                curve.log(),
+                events.shifted(-zero),
+                batch.prepare().greenG(),
+                record(batch, charge, link, refused)));
+    }
+
+    void takeBack(long roastId) {
+        roasts.unkeep(roastId);
+    }
+
+    private static List<Reading> readings(Batch batch, double charge, double dropS) {
+        List<Reading> out = new ArrayList<>();
+        for (Read r : batch.readings()) {
+            double t = r.reading().timeS() - charge;
+            if (t >= -LEAD_S && t <= dropS + 1) {
+                out.add(r.reading().shifted(-charge));
+            }
+        }
+        OptionalDouble none = OptionalDouble.empty();
+        for (Entry e : batch.standing()) {
+            double t = e.timeS() - charge;
+            OptionalDouble value = OptionalDouble.of(e.value());
+            if (t <= dropS && (e.kind().equals("gas") || e.kind().equals("air"))) {
+                boolean gas = e.kind().equals("gas");
+                out.add(new Reading(t, none, none, gas ? value : none, gas ? none : value, none));
+            }
+        }
+        out.sort(Comparator.comparingDouble(Reading::timeS));
+        return out;
+    }
+
+    private static DeskRecord record(Batch batch, double charge, String link, int refused) {
+        return new DeskRecord(
+                link,
+                refused,
+                batch.gaps().stream()
+                        .map(g -> new Gap(g.fromS() - charge, g.toS() - charge, g.reason()))
+                        .toList(),
+                batch.standing().stream()
+                        .filter(e -> e.kind().equals("note"))
+                        .map(e -> new Note(e.timeS() - charge, e.text()))
+                        .toList(),
+                predictions(batch),
+                batch.warned().entrySet().stream()
+                        .map(w -> new WarningGiven(w.getKey().code(), w.getValue()))
+                        .toList());
+    }
+
+    private static List<PredictionCheck> predictions(Batch batch) {
+        RoastEvents came = batch.events();
+        Series bean = batch.live().orElseThrow().curve().log().beanC();
+        List<PredictionCheck> out = new ArrayList<>();
+        batch.afterTurn().ifPresent(o -> {
+            check(out, "turning-point", "dryEndS", o.dryEndS(), came.timeS(EventKind.DRY_END));
+            check(out, "turning-point", "firstCrackS", o.firstCrackS(), came.timeS(EventKind.FIRST_CRACK));
+        });
+        batch.atDryEnd().ifPresent(o -> atDryEnd(out, o, came, bean));
+        return out;
+    }
+
+    private static void atDryEnd(List<PredictionCheck> out, Outlook o, RoastEvents came, Series bean) {
+        OptionalDouble crack = came.timeS(EventKind.FIRST_CRACK);
+        check(out, "dry-end", "firstCrackS", o.firstCrackS(), crack);
+        OptionalDouble rate = crack.isPresent() ? rate(bean, crack.getAsDouble()) : OptionalDouble.empty();
+        check(out, "dry-end", "rorAtFirstCrackCPerMin", o.rorAtFirstCrackCPerMin(), rate);
+    }
+
+    private static OptionalDouble rate(Series bean, double atS) {
+        int from = bean.indexFrom(atS - RateOfRise.WINDOW_S / 2);
+        int to = bean.indexFrom(atS + RateOfRise.WINDOW_S / 2);
+        return to - from < 2
+                ? OptionalDouble.empty()
+                : OptionalDouble.of(60
+                        * LocalFit.of(bean.timesS(), bean.values(), from, to, atS, false)
+                                .slopePerS());
+    }
+
+    private static void check(
+            List<PredictionCheck> out, String from, String figure, Optional<Expected> expected, OptionalDouble came) {
+        expected.ifPresent(e -> out.add(new PredictionCheck(
+                from, figure, e.value(), e.plusMinus(), came.isPresent() ? came.getAsDouble() : null)));
+    }
+}

@@ -1,0 +1,101 @@
+package barrowmist.server.device;
+
+import barrowmist.server.device.LinkSettings.Register;
+import com.digitalpetri.modbus.client.ModbusTcpClient;
+import com.digitalpetri.modbus.exceptions.ModbusException;
+import com.digitalpetri.modbus.exceptions.ModbusResponseException;
+import com.digitalpetri.modbus.exceptions.ModbusTimeoutException;
+import com.digitalpetri.modbus.pdu.ReadHoldingRegistersRequest;
+import com.digitalpetri.modbus.pdu.ReadInputRegistersRequest;
+import com.digitalpetri.modbus.tcp.client.NettyTcpClientTransport;
+import java.nio.ByteBuffer;
+import java.time.Duration;
+import java.util.Map;
+import java.util.OptionalDouble;
+
+/** A roaster's controller read by Modbus TCP: one block of registers at a time. */
+final class ModbusLink implements RoasterLink {
+
+    private static final Duration TIMEOUT = Duration.ofMillis(1500);
+    private static final int BYTES = 2;
+
+    private final LinkSettings settings;
+    private final ModbusTcpClient client;
+    private final int first;
+    private final int words;
+
+    ModbusLink(LinkSettings settings) throws LinkLost {
+        this.settings = settings;
+        first = LinkSettings.first(settings.registers());
+        words = LinkSettings.last(settings.registers()) - first;
+        client = ModbusTcpClient.create(
+                NettyTcpClientTransport.create(c -> c.setHostname(settings.host())
+                        .setPort(settings.port())
+                        .setConnectTimeout(TIMEOUT)
+                        .setConnectPersistent(false)),
+                c -> c.setRequestTimeout(TIMEOUT));
+        try {
+            client.connect();
+        } catch (ModbusException e) {
+            close();
+            throw new LinkLost("Nothing answers at %s, port %d. Is the roaster on, and on the network?"
+                    .formatted(settings.host(), settings.port()));
+        }
+    }
+
+    @Override
+    public RoasterReading read() throws LinkLost {
+        try {
+            byte[] block = "holding".equals(settings.table())
+                    ? client.readHoldingRegisters(settings.unitId(), new ReadHoldingRegistersRequest(first, words))
+                            .registers()
+                    : client.readInputRegisters(settings.unitId(), new ReadInputRegistersRequest(first, words))
+                            .registers();
+            return reading(block);
+        } catch (ModbusTimeoutException e) {
+            throw new LinkLost("The roaster has stopped answering.");
+        } catch (ModbusResponseException e) {
+            throw new LinkLost("The roaster refuses registers %d to %d (code %d): check the register map."
+                    .formatted(first, first + words - 1, e.getExceptionCode()));
+        } catch (ModbusException e) {
+            throw new LinkLost("The connection to the roaster is broken.");
+        }
+    }
+
+    private RoasterReading reading(byte[] block) throws LinkLost {
+        if (block.length < BYTES * words) {
+            throw new LinkLost("The roaster answered with too few registers: check the register map.");
+        }
+        return new RoasterReading(
+                of(block, "bean"),
+                of(block, "environment"),
+                of(block, "gas"),
+                of(block, "air"),
+                of(block, "drum"),
+                of(block, "pops"),
+                of(block, "clock"));
+    }
+
+    private OptionalDouble of(byte[] block, String name) {
+        Map<String, Register> map = settings.registers();
+        return map.containsKey(name) ? OptionalDouble.of(value(block, map.get(name), first)) : OptionalDouble.empty();
+    }
+
+    /** The number of a register in a block that begins at {@code first}. */
+    static double value(byte[] block, Register r, int first) {
+        ByteBuffer in = ByteBuffer.wrap(block).position(BYTES * (r.address() - first));
+        double raw = switch (r.type()) {
+            case "u16" -> in.getShort() & 0xFFFF;
+            case "i32" -> in.getInt();
+            case "u32" -> in.getInt() & 0xFFFFFFFFL;
+            case "f32" -> in.getFloat();
+            default -> in.getShort();
+        };
+        return raw * r.scale() + r.offset();
+    }
+
+    @Override
+    public void close() {
+        client.disconnectAsync();
+    }
+}

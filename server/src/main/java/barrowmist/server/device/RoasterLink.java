@@ -1,0 +1,24 @@
+package barrowmist.server.device;
+
+/** The port to a roaster. It only reads: nothing behind it can command a burner. */
+public interface RoasterLink extends AutoCloseable {
+
+    /**
+     * Reads once; blocks no longer than a second or two.
+     *
+     * @throws LinkLost if the roaster does not answer
+     */
+    RoasterReading read() throws LinkLost;
+
+    @Override
+    void close();
+
+    /** The roaster does not answer; the message says so in words a person can act on. */
+    class LinkLost extends Exception {
+        private static final long serialVersionUID = 1;
+
+        public LinkLost(String message) {
+            super(message);
+        }
+    }
+}

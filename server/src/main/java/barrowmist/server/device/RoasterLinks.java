@@ -1,0 +1,41 @@
+package barrowmist.server.device;
+
+import barrowmist.core.device.StandInRoaster;
+import barrowmist.core.roast.RoastLog;
+import barrowmist.server.device.RoasterLink.LinkLost;
+import java.util.Map;
+import java.util.concurrent.ConcurrentHashMap;
+import org.springframework.stereotype.Component;
+
+/** Opens the link to a roaster, whatever stands behind it. */
+@Component
+public class RoasterLinks {
+
+    private final Map<Long, StandInRoaster> simulated = new ConcurrentHashMap<>();
+    private final Map<Long, RoastLog> replays = new ConcurrentHashMap<>();
+
+    /** @throws LinkLost if nothing answers */
+    public RoasterLink open(long machineId, LinkSettings settings) throws LinkLost {
+        return switch (settings.kind()) {
+            case LinkSettings.MODBUS -> new ModbusLink(settings);
+            case LinkSettings.SIMULATED -> new SimulatedLink(standIn(machineId), settings.speed());
+            case LinkSettings.REPLAY -> {
+                if (!replays.containsKey(machineId)) {
+                    throw new LinkLost("There is no log to play again yet: choose one on the roaster's page.");
+                }
+                yield new ReplayLink(replays.get(machineId), settings.speed());
+            }
+            default -> throw new LinkLost("This roaster is read by hand.");
+        };
+    }
+
+    /** The simulator of a roaster; it is there as long as the server runs. */
+    public StandInRoaster standIn(long machineId) {
+        return simulated.computeIfAbsent(machineId, StandInRoaster::new);
+    }
+
+    /** Sets the log that a roaster plays again. */
+    public void replay(long machineId, RoastLog log) {
+        replays.put(machineId, log);
+    }
+}
