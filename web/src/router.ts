@@ -35,6 +35,12 @@ export const router = createRouter({
       component: () => import('@/roast/ImportPage.vue'),
       meta: { title: 'Import a log' },
     },
+    { path: '/roast/desk', component: () => import('@/desk/DesksPage.vue'), meta: { title: 'Desk' } },
+    {
+      path: '/roast/desk/:id(\\d+)',
+      component: () => import('@/desk/DeskPage.vue'),
+      meta: { title: 'Desk' },
+    },
     { path: '/roast/:id(\\d+)', component: () => import('@/roast/RoastPage.vue'), meta: { title: 'Roast' } },
     { path: '/sample', component: () => import('@/sample/SamplesPage.vue'), meta: { title: 'Samples' } },
     {

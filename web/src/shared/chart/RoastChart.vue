@@ -15,7 +15,7 @@ import FaultBrackets from './FaultBrackets.vue'
 import PhaseRuler from './PhaseRuler.vue'
 import { layout, TimeScale } from './geometry'
 import { bandPath, type BandPoint } from './band'
-import { chartOption, lanesOf, temperatureBounds, type ChartColours } from './options'
+import { chartOption, lanesOf, temperatureBounds, type ChartColours, type ExtraLine } from './options'
 import { readingAt, stepAt, type Curve } from './series'
 
 use([LineChart, GridComponent, SVGRenderer])
@@ -32,8 +32,22 @@ const props = withDefaults(
     lit?: { fromS: number; toS: number }
     /** A tolerance band about the bean curve: its outline, °C by s since charge. */
     band?: BandPoint[]
+    /** Further lines: what is expected, or other roasts. */
+    extra?: ExtraLine[]
+    /** The stretch of time to show, s since charge; the whole roast without it. */
+    span?: { fromS: number; toS: number }
+    /** Whether there is a line that reads the chart at a time. */
+    readable?: boolean
   }>(),
-  { height: 480, editable: false, lit: undefined, band: undefined },
+  {
+    height: 480,
+    editable: false,
+    lit: undefined,
+    band: undefined,
+    extra: () => [],
+    span: undefined,
+    readable: true,
+  },
 )
 const emit = defineEmits<{ move: [kind: string, timeS: number]; remove: [kind: string]; laidOut: [] }>()
 const cursor = defineModel<number | undefined>('cursor')
@@ -55,6 +69,9 @@ const shownEvents = computed(() => {
     : props.events
 })
 const range = computed(() => {
+  if (props.span) {
+    return props.span
+  }
   const t = props.curve.beanC.timeS
   const last = t[t.length - 1] ?? 60
   const drop = props.analysis.drop?.timeS ?? last
@@ -81,7 +98,7 @@ watch(
 watch([scale, () => props.lit], () => emit('laidOut'), { flush: 'post' })
 
 const option = computed(() =>
-  chartOption(props.curve, preferences.units, geometry.value, scale.value, colours.value),
+  chartOption(props.curve, preferences.units, geometry.value, scale.value, colours.value, props.extra),
 )
 
 const bandOutline = computed(() =>
@@ -91,7 +108,7 @@ const bandOutline = computed(() =>
         preferences.units,
         geometry.value.temperature,
         scale.value,
-        temperatureBounds(props.curve, preferences.units),
+        temperatureBounds(props.curve, preferences.units, props.extra),
       )
     : '',
 )
@@ -218,7 +235,7 @@ function onKey(event: KeyboardEvent) {
         }"
       />
     </div>
-    <div class="readout" aria-live="polite">
+    <div v-if="readable" class="readout" aria-live="polite">
       <dl v-if="readout.length">
         <div v-for="[name, value] in readout" :key="name">
           <dt>{{ name }}</dt>

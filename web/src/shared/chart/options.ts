@@ -28,6 +28,14 @@ export function rorCeiling(values: readonly number[]): number {
   return Math.ceil((highest * 1.08) / ROR_STEP) * ROR_STEP
 }
 
+/** A further line: what is expected, or another roast. */
+export interface ExtraLine {
+  pane: 'temperature' | 'ror'
+  series: Series
+  /** Dashed for what is not read but expected. */
+  dashed?: boolean
+}
+
 /** The lanes that were logged. */
 export function lanesOf(curve: Curve): Lane[] {
   return [
@@ -43,6 +51,7 @@ export function chartOption(
   geometry: Geometry,
   scale: TimeScale,
   colours: ChartColours,
+  extra: readonly ExtraLine[] = [],
 ): EChartsOption {
   const lanes = lanesOf(curve)
   const panes: Pane[] = [geometry.temperature, geometry.ror, ...geometry.lanes]
@@ -58,16 +67,28 @@ export function chartOption(
     ...rest,
   })
   const temperature = (v: number) => shownTemperature(v, units)
+  const further = extra.map((e) =>
+    line(
+      e.pane === 'ror' ? 1 : 0,
+      brokenLine(e.series, Infinity, e.pane === 'ror' ? (v) => shownRate(v, units) : temperature),
+      {
+        lineStyle: e.dashed
+          ? { color: e.pane === 'ror' ? colours.log : colours.ink, width: 1.6, type: [5, 5] }
+          : { color: colours.quiet, width: 1.6, opacity: 0.7 },
+      },
+    ),
+  )
   return {
     animation: false,
     textStyle: { fontFamily: FONT },
     grid: panes.map((p) => ({ left: geometry.left, right: geometry.right, top: p.top, height: p.height })),
     xAxis: panes.map((_, i) => ({ ...timeAxis(i === panes.length - 1, scale, colours), gridIndex: i })),
     yAxis: panes.map((_, i) => ({
-      ...valueAxis(i, colours, i === 0 ? temperatureBounds(curve, units) : rorCeiling(rate)),
+      ...valueAxis(i, colours, i === 0 ? temperatureBounds(curve, units, extra) : rorCeiling(rate)),
       gridIndex: i,
     })),
     series: [
+      ...further,
       line(0, brokenLine(curve.environmentC, curve.gapS, temperature), {
         lineStyle: { color: colours.quiet, width: 1.4, type: [2, 4] },
       }),
@@ -115,9 +136,12 @@ interface Bounds {
 }
 
 /** Round figures around all temperatures of a roast. */
-export function temperatureBounds(curve: Curve, units: UnitChoice): Bounds {
+export function temperatureBounds(curve: Curve, units: UnitChoice, extra: readonly ExtraLine[] = []): Bounds {
   const interval = units.temperature === 'F' ? 100 : 50
-  const shown = [...curve.beanC.value, ...curve.environmentC.value].map((v) => shownTemperature(v, units))
+  const further = extra.filter((e) => e.pane === 'temperature').flatMap((e) => e.series.value)
+  const shown = [...curve.beanC.value, ...curve.environmentC.value, ...further].map((v) =>
+    shownTemperature(v, units),
+  )
   const lowest = shown.reduce((a, b) => Math.min(a, b), Infinity)
   const highest = shown.reduce((a, b) => Math.max(a, b), -Infinity)
   return {

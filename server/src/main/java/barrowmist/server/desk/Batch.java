@@ -140,7 +140,7 @@ final class Batch {
             readings.forEach(r -> before.add(r.reading().shifted(-LONG_BEFORE_S)));
             return;
         }
-        LiveRoast roast = new LiveRoast(setup);
+        LiveRoast roast = new LiveRoast(setup.withGreenG(greenG()));
         live = Optional.of(roast);
         roast.setEvents(events());
         for (int i = 0; i < readings.size(); i++) {
@@ -161,6 +161,17 @@ final class Batch {
     List<Entry> standing() {
         return entries.stream().filter(e -> !undone.contains(e.seq())).toList();
     }
+
+    /** What was weighed in last, g. */
+    double greenG() {
+        return standing().stream()
+                .filter(e -> e.kind().equals(WEIGHED))
+                .mapToDouble(Entry::value)
+                .reduce((first, second) -> second)
+                .orElse(prepare.greenG());
+    }
+
+    static final String WEIGHED = "weighed";
 
     /** When it was charged, by the desk's clock. */
     OptionalDouble chargeS() {

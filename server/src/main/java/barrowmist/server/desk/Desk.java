@@ -312,6 +312,11 @@ final class Desk {
         write(new Entry(b.nextSeq(), control, clock.at(nanos.getAsLong()) - ago(agoS), value, ""));
     }
 
+    synchronized void weighed(double greenG) {
+        Batch b = needed();
+        write(new Entry(b.nextSeq(), Batch.WEIGHED, clock.at(nanos.getAsLong()), greenG, ""));
+    }
+
     /** Takes an entry back. One that is taken back already stays so. */
     synchronized void undo(int seq) {
         Batch b = needed();
@@ -376,6 +381,7 @@ final class Desk {
                 phase,
                 linkView(),
                 now - zero,
+                zero,
                 clock.rate(),
                 batch.map(this::batchView).orElse(null),
                 preparing
@@ -442,7 +448,7 @@ final class Desk {
                 p.process(),
                 p.stage(),
                 b.prepare().planId(),
-                b.prepare().greenG(),
+                b.greenG(),
                 p.chargeC(),
                 b.prepare().batch(),
                 b.prepare().batches(),

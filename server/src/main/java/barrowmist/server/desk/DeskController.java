@@ -5,6 +5,7 @@ import barrowmist.core.device.ProbeFilter;
 import barrowmist.core.roast.EventKind;
 import barrowmist.core.units.Wording;
 import barrowmist.server.desk.DeskViews.ControlEntry;
+import barrowmist.server.desk.DeskViews.DayBatches;
 import barrowmist.server.desk.DeskViews.DeskState;
 import barrowmist.server.desk.DeskViews.DeskSummary;
 import barrowmist.server.desk.DeskViews.DeskView;
@@ -12,6 +13,7 @@ import barrowmist.server.desk.DeskViews.NoteEntry;
 import barrowmist.server.desk.DeskViews.PrepareEntry;
 import barrowmist.server.desk.DeskViews.PressEntry;
 import barrowmist.server.desk.DeskViews.TypedReading;
+import barrowmist.server.desk.DeskViews.WeighedEntry;
 import barrowmist.server.web.InputProblems;
 import barrowmist.server.web.Optionals;
 import java.util.List;
@@ -35,8 +37,10 @@ class DeskController {
 
     private final DeskService desks;
     private final Watchers watchers;
+    private final DayBatchesService days;
 
-    DeskController(DeskService desks, Watchers watchers) {
+    DeskController(DeskService desks, Watchers watchers, DayBatchesService days) {
+        this.days = days;
         this.desks = desks;
         this.watchers = watchers;
     }
@@ -109,6 +113,23 @@ class DeskController {
         return act(
                 machineId,
                 d -> d.control(entry.control() == null ? "" : entry.control(), entry.value(), ago(entry.agoS())));
+    }
+
+    @PostMapping("/{machineId}/weight")
+    DeskState weighed(@PathVariable long machineId, @RequestBody WeighedEntry entry) {
+        InputProblems.refuseIfAny(new Checks()
+                .range("greenG", "Weighed in", entry.greenG(), 1, 60_000, "g")
+                .problems());
+        return act(machineId, d -> d.weighed(entry.greenG()));
+    }
+
+    /** The batches of today and whether they drift. */
+    @GetMapping("/{machineId}/day")
+    DayBatches dayOfDesk(
+            @PathVariable long machineId,
+            @RequestParam(defaultValue = "false") boolean fahrenheit,
+            @RequestParam(defaultValue = "false") boolean per30s) {
+        return days.today(machineId, new Wording(fahrenheit, per30s));
     }
 
     @PostMapping("/{machineId}/readings")

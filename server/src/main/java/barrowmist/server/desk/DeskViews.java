@@ -75,7 +75,12 @@ public final class DeskViews {
             @Schema(description = "what to add to a time of an earlier column to bring it to the same zero")
             double zeroS) {}
 
-    /** Where a desk stands. */
+    /**
+     * Where a desk stands.
+     *
+     * @param zeroS where its times begin, by the desk's own clock, s
+     * @param rate how many seconds of the roaster pass in one
+     */
     public record DeskState(
             long machineId,
             String machineName,
@@ -85,6 +90,7 @@ public final class DeskViews {
 
             LinkView link,
             double nowS,
+            double zeroS,
             double rate,
             @Nullable BatchView batch,
             @Nullable ProtocolView protocol,
@@ -206,4 +212,20 @@ public final class DeskViews {
 
     /** After the drop. */
     public record CoolingView(double elapsedS, double limitS) {}
+
+    /** The batches of a day on one roaster. */
+    public record DayBatches(List<DayBatch> batches, String drift) {}
+
+    /** One of them; times are s since charge. */
+    public record DayBatch(
+            long roastId,
+            @Nullable Long planId,
+            String lotName,
+            String chargedAt,
+            @Nullable Double chargeC,
+            @Nullable Double environmentC,
+            @Nullable Double turningPointS,
+            @Nullable Double dryEndS,
+            @Nullable Double firstCrackS,
+            @Nullable Double dropS) {}
 }

@@ -55,7 +55,7 @@ class RoastKeeper {
                 Instant.parse(batch.prepare().wallClock()),
                 curve.log(),
                 events.shifted(-zero),
-                batch.prepare().greenG(),
+                batch.greenG(),
                 record(batch, charge, link, refused)));
     }
 

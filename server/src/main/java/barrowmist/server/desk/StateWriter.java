@@ -135,6 +135,7 @@ final class StateWriter {
         boolean charged = batch.chargeS().isPresent();
         Series bean = batch.live().map(l -> l.curve().log().beanC()).orElse(Series.empty());
         return batch.standing().stream()
+                .filter(e -> !e.kind().equals(Batch.WEIGHED))
                 .map(e -> {
                     double t = e.timeS() - zeroS;
                     boolean event = EventKind.parse(e.kind()).isPresent();

@@ -3,13 +3,16 @@ package barrowmist.server.roast;
 import barrowmist.core.roast.EventKind;
 import barrowmist.core.roast.RateOfRise;
 import barrowmist.server.web.InputProblems;
+import java.time.LocalDate;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 
 @RestController
@@ -31,6 +34,40 @@ class RoastController {
     @GetMapping("/roasts")
     List<RoastView> roasts() {
         return roasts.list();
+    }
+
+    /** A page of roasts, newest first; each criterion that is given narrows it. */
+    @GetMapping("/roasts/search")
+    RoastService.RoastPage searchRoasts(
+            @RequestParam(required = false) @Nullable Long lotId,
+            @RequestParam(required = false) @Nullable Long machineId,
+            @RequestParam(required = false) @Nullable LocalDate onOrAfter,
+            @RequestParam(required = false) @Nullable LocalDate onOrBefore,
+            @RequestParam(required = false) @Nullable String words,
+            @RequestParam(required = false) @Nullable String fault,
+            @RequestParam(required = false) @Nullable String figure,
+            @RequestParam(required = false) @Nullable Double min,
+            @RequestParam(required = false) @Nullable Double max,
+            @RequestParam(defaultValue = "false") boolean discarded,
+            @RequestParam(defaultValue = "0") int page,
+            @RequestParam(defaultValue = "50") int size) {
+        return roasts.search(
+                new RoastSearch(lotId, machineId, onOrAfter, onOrBefore, words, fault, figure, min, max, discarded),
+                page,
+                size);
+    }
+
+    /** Why a roast is set aside. */
+    record DiscardEntry(String reason) {}
+
+    @PutMapping("/roasts/{id}/discarded")
+    RoastView discardRoast(@PathVariable long id, @RequestBody DiscardEntry entry) {
+        return roasts.discard(id, entry.reason());
+    }
+
+    @DeleteMapping("/roasts/{id}/discarded")
+    RoastView takeBackRoast(@PathVariable long id) {
+        return roasts.takeBack(id);
     }
 
     @GetMapping("/lots/{lotId}/roasts")

@@ -21,7 +21,10 @@ import jakarta.persistence.Lob;
 import jakarta.persistence.ManyToOne;
 import jakarta.persistence.OrderColumn;
 import jakarta.persistence.Table;
+import jakarta.persistence.Transient;
 import jakarta.persistence.Version;
+import java.sql.Blob;
+import java.sql.SQLException;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -29,6 +32,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import org.hibernate.annotations.BatchSize;
+import org.hibernate.engine.jdbc.proxy.BlobProxy;
 import org.jspecify.annotations.Nullable;
 
 /** A roast as kept: its readings, its events, and the figures made from both. */
@@ -57,8 +61,12 @@ public class RoastEntity {
     private boolean accepted;
     private boolean settled;
 
+    // read from the table only when a curve is asked for: lists of thousands need none
     @Lob
-    private byte[] readings;
+    private Blob readings;
+
+    @Transient
+    private @Nullable RoastLog log;
 
     private String contentHash;
     private int rulesVersion;
@@ -99,7 +107,8 @@ public class RoastEntity {
         this.machine = machine;
         this.numberInLot = numberInLot;
         this.roastedAt = roastedAt;
-        this.readings = ReadingsCodec.encode(log);
+        this.readings = BlobProxy.generateProxy(ReadingsCodec.encode(log));
+        this.log = log;
         this.contentHash = hash;
     }
 
@@ -117,8 +126,16 @@ public class RoastEntity {
         rulesVersion = RoastAnalyzer.RULES_VERSION;
     }
 
+    /** The readings; within a transaction, or where they were asked for before. */
     public RoastLog log() {
-        return ReadingsCodec.decode(readings);
+        if (log == null) {
+            try {
+                log = ReadingsCodec.decode(readings.getBytes(1, (int) readings.length()));
+            } catch (SQLException e) {
+                throw new IllegalStateException("The readings of roast " + id + " cannot be read", e);
+            }
+        }
+        return log;
     }
 
     public RoastEvents events() {

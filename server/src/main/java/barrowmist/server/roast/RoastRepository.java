@@ -1,20 +1,40 @@
 package barrowmist.server.roast;
 
 import barrowmist.core.green.Process;
+import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
+import org.springframework.data.domain.Page;
+import org.springframework.data.domain.Pageable;
+import org.springframework.data.jpa.domain.Specification;
 import org.springframework.data.jpa.repository.EntityGraph;
 import org.springframework.data.jpa.repository.JpaRepository;
+import org.springframework.data.jpa.repository.JpaSpecificationExecutor;
 import org.springframework.data.jpa.repository.Query;
 
 /** Roasts in the database. */
-interface RoastRepository extends JpaRepository<RoastEntity, Long> {
+interface RoastRepository extends JpaRepository<RoastEntity, Long>, JpaSpecificationExecutor<RoastEntity> {
 
     @EntityGraph(attributePaths = {"lot", "machine", "greenSample"})
-    List<RoastEntity> findAllByOrderByRoastedAtDescIdDesc();
+    List<RoastEntity> findTop500ByDiscardedReasonIsNullOrderByRoastedAtDescIdDesc();
+
+    @Override
+    @EntityGraph(attributePaths = {"lot", "machine", "greenSample"})
+    Page<RoastEntity> findAll(Specification<RoastEntity> sought, Pageable page);
 
     @EntityGraph(attributePaths = {"lot", "machine", "greenSample"})
-    List<RoastEntity> findAllByLotIdOrderByNumberInLot(long lotId);
+    List<RoastEntity> findAllByMachineIdAndRoastedAtGreaterThanEqualAndDiscardedReasonIsNullOrderByRoastedAt(
+            long machineId, Instant since);
+
+    @EntityGraph(attributePaths = {"lot", "machine", "greenSample"})
+    List<RoastEntity> findAllByPlanIdAndDiscardedReasonIsNullOrderByRoastedAt(long planId);
+
+    @Query("select r.desk from RoastEntity r where r.machine.id = :machineId and r.desk is not null"
+            + " and r.discardedReason is null order by r.roastedAt desc limit 50")
+    List<String> deskRecords(long machineId);
+
+    @EntityGraph(attributePaths = {"lot", "machine", "greenSample"})
+    List<RoastEntity> findAllByLotIdAndDiscardedReasonIsNullOrderByNumberInLot(long lotId);
 
     Optional<RoastEntity> findFirstByLotIdAndMachineIdAndContentHash(long lotId, long machineId, String contentHash);
 

@@ -14,6 +14,7 @@ import barrowmist.server.green.GreenSampleService;
 import barrowmist.server.green.LotService;
 import barrowmist.server.web.Conflict;
 import barrowmist.server.web.InputProblems;
+import barrowmist.server.web.Json;
 import barrowmist.server.web.NotFound;
 import java.security.MessageDigest;
 import java.security.NoSuchAlgorithmException;
@@ -26,6 +27,8 @@ import java.util.HexFormat;
 import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
+import org.springframework.data.domain.PageRequest;
+import org.springframework.data.domain.Sort;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -199,9 +202,49 @@ public class RoastService {
         return RoastView.of(get(id));
     }
 
+    /** A page of roasts, newest first. */
+    public record RoastPage(List<RoastView> roasts, long total, int page, int size) {}
+
+    private static final int LARGEST_PAGE = 200;
+
+    @Transactional(readOnly = true)
+    RoastPage search(RoastSearch sought, int page, int size) {
+        int n = Math.max(1, Math.min(LARGEST_PAGE, size));
+        var found = roasts.findAll(
+                sought.specification(clock.getZone()),
+                PageRequest.of(Math.max(0, page), n, Sort.by("roastedAt", "id").descending()));
+        return new RoastPage(
+                found.getContent().stream().map(RoastView::of).toList(),
+                found.getTotalElements(),
+                found.getNumber(),
+                n);
+    }
+
+    /** Roasts of a roaster since a moment, oldest first. */
+    @Transactional(readOnly = true)
+    public List<RoastEntity> since(long machineId, Instant since) {
+        return roasts.findAllByMachineIdAndRoastedAtGreaterThanEqualAndDiscardedReasonIsNullOrderByRoastedAt(
+                machineId, since);
+    }
+
+    /** Roasts that followed a plan, oldest first. */
+    @Transactional(readOnly = true)
+    public List<RoastEntity> ofPlan(long planId) {
+        return roasts.findAllByPlanIdAndDiscardedReasonIsNullOrderByRoastedAt(planId);
+    }
+
+    /** What the desk kept of the newest roasts of a roaster. */
+    @Transactional(readOnly = true)
+    public List<DeskRecord> deskRecords(long machineId) {
+        return roasts.deskRecords(machineId).stream()
+                .map(d -> Json.read(d, DeskRecord.class))
+                .toList();
+    }
+
+    /** The newest roasts that count; the list for choosing from. */
     @Transactional(readOnly = true)
     public List<RoastView> list() {
-        return roasts.findAllByOrderByRoastedAtDescIdDesc().stream()
+        return roasts.findTop500ByDiscardedReasonIsNullOrderByRoastedAtDescIdDesc().stream()
                 .map(RoastView::of)
                 .toList();
     }
@@ -209,7 +252,7 @@ public class RoastService {
     @Transactional(readOnly = true)
     List<RoastView> ofLot(long lotId) {
         lots.get(lotId);
-        return roasts.findAllByLotIdOrderByNumberInLot(lotId).stream()
+        return roasts.findAllByLotIdAndDiscardedReasonIsNullOrderByNumberInLot(lotId).stream()
                 .map(RoastView::of)
                 .toList();
     }

@@ -19,6 +19,8 @@ class SinglePage {
         "/roast/**",
         "/sample",
         "/sample/**",
+        "/rest",
+        "/rest/**",
         "/cupping",
         "/cupping/**",
         "/trace",

@@ -27,4 +27,10 @@ public record LiveSetup(
         MachineReference reference,
         Optional<ControlPlan> plan,
         Targets targets,
-        ControlLevels usual) {}
+        ControlLevels usual) {
+
+    /** The same with another weight. */
+    public LiveSetup withGreenG(double greenG) {
+        return new LiveSetup(batch.withGreenG(greenG), model, events, reference, plan, targets, usual);
+    }
+}

@@ -13,7 +13,7 @@ import barrowmist.core.units.Wording;
 public record WarningText(String title, String says, String answer) {
 
     public static WarningText of(Warning w, Wording wording) {
-        String rate = wording.rate(w.reading());
+        String rate = wording.rate(Math.max(0, w.reading()));
         String than = wording.rate(w.against());
         return switch (w.kind()) {
             case CRASH ->

@@ -1,0 +1,122 @@
+package barrowmist.server.roast;
+
+import barrowmist.server.web.InputProblems;
+import jakarta.persistence.criteria.CriteriaBuilder;
+import jakarta.persistence.criteria.Expression;
+import jakarta.persistence.criteria.Predicate;
+import jakarta.persistence.criteria.Root;
+import java.time.LocalDate;
+import java.time.ZoneId;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import org.jspecify.annotations.Nullable;
+import org.springframework.data.jpa.domain.Specification;
+
+/**
+ * What is looked for among the roasts; everything that is null or empty does not narrow.
+ *
+ * @param words each of them in the name of the lot, the roaster or a fault
+ * @param fault such as {@code crash}
+ * @param figure a figure whose range is given by {@code min} and {@code max}
+ * @param discarded roasts that were set aside, and only those
+ */
+record RoastSearch(
+        @Nullable Long lotId,
+        @Nullable Long machineId,
+        @Nullable LocalDate onOrAfter,
+        @Nullable LocalDate onOrBefore,
+        @Nullable String words,
+        @Nullable String fault,
+        @Nullable String figure,
+        @Nullable Double min,
+        @Nullable Double max,
+        boolean discarded) {
+
+    /** Figures that can be searched, with their columns. */
+    private static final Map<String, String> COLUMNS = Map.of(
+            "chargeC", "chargeC",
+            "turningPointS", "turningPointS",
+            "dryEndS", "dryEndS",
+            "firstCrackS", "firstCrackS",
+            "totalS", "dropS",
+            "dropC", "dropC",
+            "rorAtFirstCrackCPerMin", "rorAtFirstCrack",
+            "rorPeakCPerMin", "rorPeak");
+
+    private static final String DEVELOPMENT = "developmentPct";
+    private static final int MOST_WORDS = 6;
+
+    Specification<RoastEntity> specification(ZoneId zone) {
+        return (root, query, cb) -> {
+            List<Predicate> all = new ArrayList<>();
+            all.add(discarded ? cb.isNotNull(root.get("discardedReason")) : cb.isNull(root.get("discardedReason")));
+            if (lotId != null) {
+                all.add(cb.equal(root.get("lot").get("id"), lotId));
+            }
+            if (machineId != null) {
+                all.add(cb.equal(root.get("machine").get("id"), machineId));
+            }
+            if (onOrAfter != null) {
+                all.add(cb.greaterThanOrEqualTo(
+                        root.get("roastedAt"), onOrAfter.atStartOfDay(zone).toInstant()));
+            }
+            if (onOrBefore != null) {
+                all.add(cb.lessThan(
+                        root.get("roastedAt"),
+                        onOrBefore.plusDays(1).atStartOfDay(zone).toInstant()));
+            }
+            if (fault != null && !fault.isBlank()) {
+                all.add(like(cb, root.get("faults"), fault));
+            }
+            wordsIn(root, cb, all);
+            rangeIn(root, cb, all);
+            return cb.and(all.toArray(Predicate[]::new));
+        };
+    }
+
+    private void wordsIn(Root<RoastEntity> root, CriteriaBuilder cb, List<Predicate> all) {
+        String[] each = words == null ? new String[0] : words.strip().split("\\s+");
+        for (int i = 0; i < Math.min(each.length, MOST_WORDS); i++) {
+            if (!each[i].isEmpty()) {
+                all.add(cb.or(
+                        like(cb, root.get("lot").get("name"), each[i]),
+                        like(cb, root.get("machine").get("name"), each[i]),
+                        like(cb, root.get("faults"), each[i])));
+            }
+        }
+    }
+
+    private static Predicate like(CriteriaBuilder cb, Expression<String> field, String word) {
+        String escaped = word.toLowerCase(Locale.ROOT).replaceAll("([%_\\\\])", "\\\\$1");
+        return cb.like(cb.lower(field), "%" + escaped + "%", '\\');
+    }
+
+    private void rangeIn(Root<RoastEntity> root, CriteriaBuilder cb, List<Predicate> all) {
+        if (figure == null || figure.isBlank()) {
+            return;
+        }
+        Expression<Double> value;
+        if (figure.equals(DEVELOPMENT)) {
+            Expression<Double> drop = root.get("figures").get("dropS");
+            Expression<Double> crack = root.get("figures").get("firstCrackS");
+            value = cb.quot(cb.prod(cb.diff(drop, crack), 100.0), drop).as(Double.class);
+        } else if (COLUMNS.containsKey(figure)) {
+            value = root.get("figures").get(COLUMNS.get(figure));
+        } else {
+            throw new InputProblems(
+                    "figure",
+                    "\"" + figure + "\" cannot be searched, expected " + DEVELOPMENT + " or one of "
+                            + String.join(
+                                    ", ", COLUMNS.keySet().stream().sorted().toList()));
+        }
+        if (min != null) {
+            all.add(cb.greaterThanOrEqualTo(value, min));
+        }
+        if (max != null) {
+            all.add(cb.lessThanOrEqualTo(value, max));
+        }
+        all.add(cb.isNotNull(value));
+    }
+}

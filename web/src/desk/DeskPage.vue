@@ -1,0 +1,278 @@
+<script setup lang="ts">
+import { computed, ref, watch } from 'vue'
+import { useRoute } from 'vue-router'
+import { useLocalStorage } from '@vueuse/core'
+import { answer, api } from '@/shared/api/client'
+import { useLoad } from '@/shared/api/useLoad'
+import { eventLabel } from '@/shared/chart/events'
+import { clock } from '@/shared/format/text'
+import { useKeys } from '@/shared/keyboard/useKeys'
+import ChoosePanel from './ChoosePanel.vue'
+import CoolingPanel from './CoolingPanel.vue'
+import DayDrift from './DayDrift.vue'
+import KeyButton from './KeyButton.vue'
+import LinkNote from './LinkNote.vue'
+import PreparePanel from './PreparePanel.vue'
+import RoastPanel from './RoastPanel.vue'
+import TypedReadings from './TypedReadings.vue'
+import { beep } from './beep'
+import { usePlanCurve } from './planCurve'
+import { useDesk } from './useDesk'
+
+/** The roast desk: one roaster, one batch, one hand. */
+const machineId = Number(useRoute().params.id)
+const desk = useDesk(machineId)
+const state = desk.state
+const batch = computed(() => state.value?.batch)
+const phase = computed(() => state.value?.phase)
+const { prediction, band } = usePlanCurve(batch)
+const roasts = useLoad(() =>
+  answer(api.GET('/api/roasts/search', { params: { query: { machineId, size: 20 } } })),
+)
+const sound = useLocalStorage('barrowmist.desk.sound', false)
+const choose = ref<InstanceType<typeof ChoosePanel>>()
+const choosing = ref(false)
+const noting = ref(false)
+const note = ref('')
+
+const SLIP_MS = 900
+let pressedMs = -Infinity
+const roasting = computed(() => phase.value === 'roasting')
+const last = computed(() => state.value?.entries[state.value.entries.length - 1])
+const STEP_PCT = 5
+
+/** What the space bar does now. */
+const primary = computed(() => {
+  const s = state.value
+  if (!s || s.phase === 'idle' || choosing.value) {
+    return { says: 'prepare', run: () => choose.value?.prepareNext() }
+  }
+  if (s.phase === 'preparing' && s.protocol?.needsHand) {
+    return { says: 'step done', run: () => desk.stepDone(s.protocol!.at) }
+  }
+  if (s.phase === 'cooling') {
+    return { says: 'next batch', run: () => (choosing.value = true) }
+  }
+  const kind = s.expected ?? 'drop'
+  return { says: eventLabel(kind), run: () => mark(kind) }
+})
+function press() {
+  // a second touch within a moment is one
+  const now = performance.now()
+  if (now - pressedMs > SLIP_MS) {
+    pressedMs = now
+    void primary.value.run()
+  }
+}
+function mark(kind: string) {
+  if (state.value?.phase === 'preparing' ? kind === 'charge' : roasting.value) {
+    void desk.mark(kind)
+  }
+}
+function undo() {
+  if (last.value) {
+    void desk.undo(last.value.seq)
+  }
+}
+function move(control: 'gas' | 'air', by: number) {
+  const f = state.value?.figures
+  if (roasting.value && f) {
+    const at = (control === 'gas' ? f.gasPct : f.airflowPct) ?? 50
+    void desk.control(control, Math.max(0, Math.min(100, at + by)))
+  }
+}
+async function prepare(entry: Parameters<typeof desk.prepare>[0]) {
+  await desk.prepare(entry)
+  choosing.value = false
+}
+async function sendNote() {
+  if (note.value.trim()) {
+    await desk.note(note.value)
+  }
+  note.value = ''
+  noting.value = false
+}
+
+useKeys([
+  { key: ' ', does: 'the next expected event or step', run: press },
+  { key: 'c', does: 'charge', run: () => mark('charge') },
+  { key: 'd', does: 'dry end', run: () => mark('dry_end') },
+  { key: 'f', does: 'first crack', run: () => mark('first_crack') },
+  { key: 'e', does: 'first crack end', run: () => mark('first_crack_end') },
+  { key: 's', does: 'second crack', run: () => mark('second_crack') },
+  { key: 'x', does: 'drop', run: () => mark('drop') },
+  { key: 'p', does: 'a lone pop', run: () => mark('pop') },
+  { key: 'z', does: 'undo the last entry', run: undo },
+  { key: 'n', does: 'a note', run: () => (noting.value = true) },
+  { key: 'l', does: 'leave the next planned move out', run: () => void desk.leaveOut() },
+  { key: 'ArrowUp', does: 'gas up', run: () => move('gas', STEP_PCT) },
+  { key: 'ArrowDown', does: 'gas down', run: () => move('gas', -STEP_PCT) },
+  { key: 'ArrowRight', does: 'air up', run: () => move('air', STEP_PCT) },
+  { key: 'ArrowLeft', does: 'air down', run: () => move('air', -STEP_PCT) },
+  { key: 'm', does: 'sound on or off', run: () => (sound.value = !sound.value) },
+])
+watch(
+  () => state.value?.warning?.kind,
+  (kind) => kind && sound.value && beep(),
+)
+watch(phase, (now, before) => {
+  if (now === 'idle' || (before === 'cooling' && now === 'preparing')) {
+    choosing.value = false
+  }
+})
+const undoText = computed(() =>
+  last.value ? `undo “${eventLabel(last.value.kind)} ${clock(last.value.timeS)}”` : 'undo',
+)
+const title = computed(() => batch.value?.lotName ?? state.value?.machineName ?? 'Desk')
+const sub = computed(() => {
+  const b = batch.value
+  return b
+    ? `${b.process}, ${b.stage} · ${b.batches > 1 ? `batch ${b.batch} of ${b.batches} · ` : ''}${b.greenG} g`
+    : ''
+})
+</script>
+
+<template>
+  <div class="desk">
+    <div class="page-head">
+      <h1>{{ title }}</h1>
+      <span class="quiet">{{ sub }}</span>
+      <span class="spacer" />
+      <LinkNote
+        v-if="state"
+        :link="state.link"
+        :machine-name="state.machineName"
+        :heard="desk.heard.value"
+        :waiting="desk.waiting.value"
+      />
+    </div>
+    <p v-if="desk.refused.value" class="card refused" role="alert">
+      {{ desk.refused.value.problems[0]?.message ?? desk.refused.value.message }}
+    </p>
+    <p v-if="!state" class="card">Waiting for the server…</p>
+    <template v-else>
+      <TypedReadings
+        v-if="state.link.status === 'by-hand' && batch && phase !== 'cooling'"
+        :state="state"
+        @typed="desk.typed"
+      />
+      <ChoosePanel
+        v-if="phase === 'idle' || choosing"
+        ref="choose"
+        :machine-id="machineId"
+        @prepare="prepare"
+      />
+      <PreparePanel
+        v-else-if="phase === 'preparing'"
+        :state="state"
+        @step="desk.stepDone"
+        @weighed="desk.weighed"
+        @cancel="desk.finish"
+      />
+      <RoastPanel
+        v-else-if="roasting"
+        :state="state"
+        :columns="desk.columns.value"
+        :band="band"
+        :planned="prediction?.curve"
+        :roasts="roasts.data.value?.roasts ?? []"
+        @later="desk.leaveOut"
+        @done="(c: string, v: number) => c !== 'drum' && desk.control(c as 'gas' | 'air', v)"
+      />
+      <CoolingPanel v-else :state="state" />
+      <DayDrift
+        v-if="phase !== 'roasting'"
+        :machine-id="machineId"
+        :again="`${phase}${batch?.roastId ?? ''}`"
+      />
+
+      <form v-if="noting" class="card note" @submit.prevent="sendNote">
+        <v-text-field v-model="note" label="Note" autofocus maxlength="300" @keydown.esc="noting = false" />
+        <v-btn type="submit" color="primary">Keep</v-btn>
+      </form>
+      <nav class="bar card" aria-label="Keys of the desk">
+        <button type="button" class="primary" @click="press">
+          <kbd>space</kbd><span class="next-event">{{ primary.says }}</span>
+        </button>
+        <template v-if="roasting">
+          <KeyButton :keys="['P']" @press="mark('pop')">lone pop</KeyButton>
+          <span class="pair">
+            <KeyButton :keys="['↓']" aria-label="Gas down" @press="move('gas', -STEP_PCT)" />
+            <KeyButton :keys="['↑']" aria-label="Gas up" @press="move('gas', STEP_PCT)">gas</KeyButton>
+          </span>
+          <span class="pair">
+            <KeyButton :keys="['←']" aria-label="Air down" @press="move('air', -STEP_PCT)" />
+            <KeyButton :keys="['→']" aria-label="Air up" @press="move('air', STEP_PCT)">air</KeyButton>
+          </span>
+          <KeyButton :keys="['N']" @press="noting = true">note</KeyButton>
+        </template>
+        <KeyButton v-if="phase === 'preparing'" :keys="['C']" @press="mark('charge')">charge</KeyButton>
+        <KeyButton :keys="['Z']" :disabled="!last" @press="undo">{{ undoText }}</KeyButton>
+        <KeyButton :keys="['M']" @press="sound = !sound">sound {{ sound ? 'on' : 'off' }}</KeyButton>
+        <span class="stay">
+          Stay with the roaster. Fire in the drum: burner off, site fire plan. Barrowmist moves no valve.
+        </span>
+      </nav>
+    </template>
+  </div>
+</template>
+
+<style scoped>
+.desk {
+  display: grid;
+  gap: 12px;
+}
+.page-head {
+  margin: 0;
+}
+.refused {
+  border-color: var(--ember);
+}
+.note {
+  display: flex;
+  gap: 12px;
+}
+.bar {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 2px 4px;
+  padding: 8px 12px;
+  position: sticky;
+  bottom: 8px;
+  z-index: 2;
+}
+.primary {
+  display: flex;
+  align-items: center;
+  gap: 14px;
+  min-height: 52px;
+  padding: 4px 14px 4px 6px;
+  border: 2px solid var(--moss);
+  border-radius: 5px;
+}
+.primary kbd {
+  font-size: 1.1rem;
+  padding: 6px 18px;
+  border: 1px solid var(--ink-2);
+  border-radius: 4px;
+}
+.next-event {
+  font-family: var(--serif);
+  font-size: 1.5rem;
+  font-weight: 600;
+}
+.next-event::first-letter {
+  text-transform: uppercase;
+}
+.pair {
+  display: inline-flex;
+}
+.stay {
+  flex: 1 1 150px;
+  text-align: right;
+  color: var(--ink-2);
+  font-size: 0.8125rem;
+  line-height: 1.3;
+}
+</style>

@@ -1,0 +1,200 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import type { Schemas } from '@/shared/api/client'
+import { eventLabel } from '@/shared/chart/events'
+import { clock } from '@/shared/format/text'
+import { degree, shownTemperature } from '@/shared/format/units'
+import { usePreferences } from '@/shared/preferences'
+import KeyButton from './KeyButton.vue'
+
+/** What is to be done next, what is to be warned of, what is coming, and what was. */
+const props = defineProps<{ state: Schemas['DeskState'] }>()
+const emit = defineEmits<{ later: []; done: [control: string, value: number] }>()
+const preferences = usePreferences()
+
+const SOON_S = 60
+const next = computed(() => props.state.next)
+const near = computed(() => next.value?.inS !== undefined && next.value.inS <= SOON_S)
+const nextTitle = computed(() => {
+  const n = next.value!
+  const verb =
+    n.control === 'gas'
+      ? n.toValue < n.fromValue
+        ? 'Ease the gas'
+        : 'More gas'
+      : n.control === 'air'
+        ? 'Air'
+        : 'Drum'
+  if (n.inS === undefined) {
+    return `${verb} ${n.when}`
+  }
+  return n.inS > 0 ? `${verb} in ${clock(n.inS)}` : `${verb} now`
+})
+const nextValues = computed(() => {
+  const n = next.value!
+  const unit = n.control === 'drum' ? 'rpm' : '%'
+  return `${Math.round(n.fromValue)} to ${Math.round(n.toValue)} ${unit}, ${n.when}.`
+})
+
+const o = computed(() => props.state.outlook)
+const seconds = (e?: { plusMinus: number }) => (e && e.plusMinus >= 1 ? `± ${Math.round(e.plusMinus)} s` : '')
+const rows = computed(() => {
+  const x = o.value
+  if (!x) {
+    return []
+  }
+  const list: [string, string, string][] = []
+  if (x.dryEndS) {
+    list.push(['dry end', clock(x.dryEndS.value), seconds(x.dryEndS)])
+  }
+  if (x.firstCrackS) {
+    list.push(['first crack', clock(x.firstCrackS.value), seconds(x.firstCrackS)])
+  }
+  if (x.rorAtFirstCrackCPerMin) {
+    list.push([
+      'rate there',
+      preferences.rateText(x.rorAtFirstCrackCPerMin.value),
+      `± ${x.rorAtFirstCrackCPerMin.plusMinus.toFixed(1)}`,
+    ])
+  }
+  if (x.dropS && x.dropC) {
+    list.push([
+      `drop, ${Math.round(shownTemperature(x.dropC.value, preferences.units))} ${degree(preferences.units)}`,
+      clock(x.dropS.value),
+      seconds(x.dropS),
+    ])
+  }
+  if (x.developmentPct && x.developmentS) {
+    list.push([
+      'development',
+      `${x.developmentPct.value.toFixed(1)} %`,
+      clock(x.developmentS.value),
+    ])
+  }
+  return list
+})
+const past = computed(() =>
+  props.state.entries
+    .filter((e) => e.kind !== 'pop')
+    .slice(-5)
+    .map((e) => ({
+      seq: e.seq,
+      name:
+        e.kind === 'note'
+          ? e.text!
+          : e.kind === 'gas' || e.kind === 'air'
+            ? `${e.kind} ${e.value} %`
+            : eventLabel(e.kind),
+      at: clock(e.timeS),
+      bean: e.beanC === undefined ? '' : preferences.temperatureText(e.beanC),
+    })),
+)
+const pops = computed(() => props.state.entries.filter((e) => e.kind === 'pop').length)
+</script>
+
+<template>
+  <div class="cards">
+    <section v-if="state.warning" class="card warn" role="alert">
+      <h2 class="ember">{{ state.warning.title }}</h2>
+      <p>{{ state.warning.says }}</p>
+      <p>{{ state.warning.answer }}</p>
+    </section>
+    <section v-else-if="next && near" class="card warn" aria-live="polite">
+      <h2 class="ember">{{ nextTitle }}</h2>
+      <p>{{ nextValues }}</p>
+      <div class="row">
+        <KeyButton
+          v-if="next.control !== 'drum'"
+          :keys="[next.control === 'gas' ? '↑↓' : '←→']"
+          @press="emit('done', next!.control, next!.toValue)"
+          >done</KeyButton
+        >
+        <KeyButton :keys="['L']" @press="emit('later')">leave it out</KeyButton>
+      </div>
+    </section>
+    <section v-else-if="next" class="card">
+      <h2>{{ nextTitle }}</h2>
+      <p class="quiet">{{ nextValues }}</p>
+    </section>
+    <section class="card">
+      <h2 class="plain-head">{{ o?.planned ? 'if the plan is kept' : 'if nothing changes' }}</h2>
+      <table v-if="rows.length" class="coming">
+        <tbody>
+          <tr v-for="[name, value, sd] in rows" :key="name">
+            <th scope="row">{{ name }}</th>
+            <td>
+              <b>{{ value }}</b>
+            </td>
+            <td class="quiet">{{ sd }}</td>
+          </tr>
+        </tbody>
+      </table>
+      <p v-else class="quiet">
+        Nothing is foretold: this roaster has no model yet. Fit one on the roaster’s page.
+      </p>
+      <p v-if="state.turning" class="turning">{{ state.turning }}</p>
+    </section>
+    <section class="card">
+      <h2 class="plain-head">so far</h2>
+      <table class="coming">
+        <tbody>
+          <tr v-for="p in past" :key="p.seq">
+            <th scope="row">{{ p.name }}</th>
+            <td>
+              <b>{{ p.at }}</b>
+            </td>
+            <td class="quiet">{{ p.bean }}</td>
+          </tr>
+        </tbody>
+      </table>
+      <p v-if="pops || state.pops" class="quiet">
+        {{ pops ? `${pops} lone pop${pops > 1 ? 's' : ''} noted` : '' }}
+        {{ state.pops ? `${state.pops} cracks heard by the roaster` : '' }}
+      </p>
+    </section>
+  </div>
+</template>
+
+<style scoped>
+.cards {
+  display: grid;
+  gap: 12px;
+  min-width: 0;
+}
+.card {
+  padding: 12px 16px;
+}
+.warn {
+  border-color: var(--ember);
+  border-width: 2px;
+}
+.plain-head {
+  font-family: var(--sans);
+  font-weight: 400;
+  font-size: 1rem;
+  color: var(--ink-2);
+}
+.row {
+  display: flex;
+  flex-wrap: wrap;
+}
+.coming {
+  width: 100%;
+  border-collapse: collapse;
+}
+.coming th {
+  text-align: left;
+  font-weight: 400;
+  padding: 3px 0;
+}
+.coming td {
+  text-align: right;
+  white-space: nowrap;
+  padding: 3px 0 3px 8px;
+}
+.turning {
+  margin-top: 6px;
+  padding-top: 6px;
+  border-top: 1px solid var(--line);
+}
+</style>

@@ -1,0 +1,180 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue'
+import type { Schemas } from '@/shared/api/client'
+import { clock } from '@/shared/format/text'
+import { usePreferences } from '@/shared/preferences'
+import NumberField from '@/shared/components/NumberField.vue'
+import ReadButton from '@/device/ReadButton.vue'
+
+/** Before the charge: the steps between two batches, the weight, and whether the drum is ready. */
+const props = defineProps<{ state: Schemas['DeskState'] }>()
+const emit = defineEmits<{ step: [index: number]; charge: []; weighed: [greenG: number]; cancel: [] }>()
+const preferences = usePreferences()
+
+const CALLS: Record<string, { says: string; tone: string }> = {
+  'charge-now': { says: 'Charge now', tone: 'ready' },
+  wait: { says: 'Wait', tone: '' },
+  'too-hot': { says: 'Too hot: let it fall', tone: 'hot' },
+  'no-reading': { says: 'No reading from the bean probe', tone: 'hot' },
+}
+const call = computed(() => CALLS[props.state.gate?.call ?? 'wait']!)
+const t = (c?: number) => (c === undefined ? '–' : preferences.temperatureText(c))
+
+function stepText(s: Schemas['StepView']): string {
+  const probe = s.probe === 'bean' ? 'bean' : 'environment'
+  const texts: Record<string, string> = {
+    'set-gas': `Gas to ${s.value} %`,
+    'set-air': `Airflow to ${s.value} %`,
+    do: s.text,
+    'fall-to': `Until the ${probe} probe has fallen to ${t(s.value)}`,
+    'rise-to': `Until the ${probe} probe has risen to ${t(s.value)}`,
+    wait: `Wait ${clock(s.value ?? 0)}`,
+  }
+  return texts[s.kind]! + (s.kind !== 'do' && s.text ? `: ${s.text}` : '')
+}
+const said = ref('')
+const greenG = computed({
+  get: () => props.state.batch?.greenG,
+  set: (g) => g !== undefined && emit('weighed', g),
+})
+</script>
+
+<template>
+  <div class="prepare">
+    <section class="card gate" :class="call.tone" aria-live="polite">
+      <p class="call">{{ call.says }}</p>
+      <p v-if="state.gate?.inS !== undefined" class="quiet">about {{ clock(state.gate.inS) }} to go</p>
+      <dl>
+        <div>
+          <dt>bean</dt>
+          <dd class="big">{{ t(state.gate?.beanC) }}</dd>
+          <dd class="quiet">wanted {{ t(state.gate?.beanFromC) }} to {{ t(state.gate?.beanToC) }}</dd>
+        </div>
+        <div>
+          <dt>environment</dt>
+          <dd class="big">{{ t(state.gate?.environmentC ?? state.figures.environmentC) }}</dd>
+          <dd v-if="state.gate?.environmentFromC !== undefined" class="quiet">
+            usually {{ t(state.gate.environmentFromC) }} to {{ t(state.gate.environmentToC) }}
+          </dd>
+        </div>
+      </dl>
+      <p class="caution">
+        Hot metal and open flame: from the charge on never leave the roaster. Chaff collector emptied? Know
+        where the burner is shut off, and the site’s fire plan.
+      </p>
+    </section>
+    <section class="card">
+      <h2>
+        Between batches
+        <span class="quiet">{{ clock(state.protocol?.elapsedS ?? 0) }}</span>
+      </h2>
+      <ol class="steps">
+        <li
+          v-for="(s, i) in state.protocol?.steps"
+          :key="i"
+          :class="{ done: i < state.protocol!.at, now: i === state.protocol!.at }"
+        >
+          <span>{{ stepText(s) }}</span>
+          <template v-if="i === state.protocol!.at">
+            <span class="num quiet">{{ clock(state.protocol!.stepElapsedS) }}</span>
+            <v-btn size="small" variant="outlined" @click="emit('step', i)">{{
+              state.protocol!.needsHand ? 'Done' : 'Go on'
+            }}</v-btn>
+          </template>
+          <span v-else-if="i < state.protocol!.at" class="quiet">done</span>
+        </li>
+      </ol>
+      <div class="weigh">
+        <NumberField v-model="greenG" label="Weighed in" unit="g" />
+        <ReadButton
+          kind="scale"
+          what="the scale"
+          @value="(g: number) => emit('weighed', g)"
+          @said="(text: string) => (said = text)"
+        />
+        <v-btn variant="text" @click="emit('cancel')">Not this one</v-btn>
+      </div>
+      <p v-if="said" class="quiet" role="status">{{ said }}</p>
+    </section>
+  </div>
+</template>
+
+<style scoped>
+.prepare {
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  gap: 16px;
+}
+.call {
+  font-family: var(--serif);
+  font-size: clamp(2.4rem, 5vw, 4rem);
+  line-height: 1.1;
+}
+.gate {
+  border-width: 2px;
+}
+.ready {
+  border-color: var(--moss);
+}
+.ready .call {
+  color: var(--moss);
+}
+.hot {
+  border-color: var(--ember);
+}
+.hot .call {
+  color: var(--ember);
+}
+dl {
+  display: flex;
+  gap: 36px;
+  margin: 20px 0;
+  flex-wrap: wrap;
+}
+.big {
+  font-size: 2.2rem;
+  font-weight: 650;
+  font-variant-numeric: tabular-nums;
+}
+.caution {
+  border-top: 1px solid var(--line);
+  padding-top: 12px;
+  color: var(--ink-2);
+}
+.steps {
+  list-style: none;
+  padding: 0;
+  margin: 8px 0;
+}
+.steps li {
+  display: flex;
+  gap: 12px;
+  align-items: center;
+  min-height: 40px;
+  padding: 2px 10px;
+  border-left: 4px solid transparent;
+  color: var(--ink-2);
+}
+.steps li > span:first-child {
+  flex: 1;
+}
+.steps .now {
+  border-color: var(--ember);
+  color: var(--ink);
+  font-weight: 600;
+}
+.weigh {
+  display: flex;
+  gap: 12px;
+  align-items: center;
+  margin-top: 16px;
+}
+.weigh > :first-child {
+  max-width: 160px;
+}
+@media (max-width: 900px) {
+  .prepare {
+    grid-template-columns: 1fr;
+  }
+}
+</style>

@@ -1,0 +1,68 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue'
+import type { Schemas } from '@/shared/api/client'
+import { clock, parseDecimal } from '@/shared/format/text'
+import { degree } from '@/shared/format/units'
+import { usePreferences } from '@/shared/preferences'
+
+/** A roaster without probes that can be read: temperatures are typed, and asked for every half minute. */
+const props = defineProps<{ state: Schemas['DeskState'] }>()
+const emit = defineEmits<{ typed: [beanC: number, environmentC: number | undefined] }>()
+const preferences = usePreferences()
+const bean = ref('')
+const environment = ref('')
+const lastS = ref<number>()
+const EVERY_S = 30
+
+const celsius = (raw: string) => {
+  const n = parseDecimal(raw)
+  return n === undefined ? undefined : preferences.units.temperature === 'F' ? (n - 32) / 1.8 : n
+}
+const wrong = computed(() => bean.value !== '' && celsius(bean.value) === undefined)
+const dueS = computed(() => (lastS.value === undefined ? 0 : lastS.value + EVERY_S - props.state.nowS))
+
+function send() {
+  const c = celsius(bean.value)
+  if (c !== undefined) {
+    emit('typed', c, celsius(environment.value))
+    lastS.value = props.state.nowS
+    bean.value = ''
+    environment.value = ''
+  }
+}
+</script>
+
+<template>
+  <form class="card typed" @submit.prevent="send">
+    <b :class="{ ember: dueS <= 0 }">{{
+      dueS <= 0 ? 'Read the thermometer now' : `Next reading in ${clock(dueS)}`
+    }}</b>
+    <v-text-field
+      v-model="bean"
+      :label="`Bean ${degree(preferences.units)}`"
+      inputmode="decimal"
+      autofocus
+      :error-messages="wrong ? ['That is not a temperature'] : []"
+    />
+    <v-text-field
+      v-model="environment"
+      :label="`Environment ${degree(preferences.units)}`"
+      inputmode="decimal"
+    />
+    <v-btn type="submit" color="primary">Keep</v-btn>
+  </form>
+</template>
+
+<style scoped>
+.typed {
+  display: grid;
+  grid-template-columns: 240px 1fr 1fr auto;
+  gap: 12px;
+  align-items: center;
+}
+@media (max-width: 700px) {
+  .typed {
+    grid-template-columns: 1fr 1fr;
+  }
+}
+</style>
