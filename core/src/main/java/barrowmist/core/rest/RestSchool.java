@@ -1,24 +1,33 @@
 package barrowmist.core.rest;
 
 import barrowmist.core.green.Process;
+import java.util.Arrays;
+import java.util.Optional;
 
 /** Schools of resting: when a sample opens and when it closes. */
 public enum RestSchool {
     /** 8 to 24 hours after roasting (SCA cupping protocol, value from memory). */
-    PROTOCOL("protocol", 8, 24, 0),
-    /** Washed good on day 1 to 4; a natural a day or so later (common practice, no published source). */
-    DRINKING("drinking", 24, 96, 24),
+    PROTOCOL("protocol", 8, 8, 24, 24, 0),
+    /**
+     * Washed good on day 1, best on day 2 to 4; a natural a day or so later: flat on day 1, at its peak on day 3 to 4
+     * (common practice, no published source).
+     */
+    DRINKING("drinking", 24, 48, 96, 96, 24),
     /** Not before day 4, best by day 10 (common practice, no published source; the end is a house default). */
-    LATE("late", 96, 240, 24);
+    LATE("late", 96, 144, 240, 240, 24);
 
     private final String label;
     private final double opensH;
+    private final double bestFromH;
+    private final double bestToH;
     private final double closesH;
     private final double naturalLaterH;
 
-    RestSchool(String label, double opensH, double closesH, double naturalLaterH) {
+    RestSchool(String label, double opensH, double bestFromH, double bestToH, double closesH, double naturalLaterH) {
         this.label = label;
         this.opensH = opensH;
+        this.bestFromH = bestFromH;
+        this.bestToH = bestToH;
         this.closesH = closesH;
         this.naturalLaterH = naturalLaterH;
     }
@@ -30,6 +39,21 @@ public enum RestSchool {
     /** Hours after the roast from which on it may be cupped. */
     public double opensH(Process process) {
         return opensH + later(process);
+    }
+
+    /** Hours after the roast from which on it is at its best. */
+    public double bestFromH(Process process) {
+        return bestFromH + later(process);
+    }
+
+    /** Hours after the roast until which it is at its best. */
+    public double bestToH(Process process) {
+        return bestToH + later(process);
+    }
+
+    /** The school of this name. */
+    public static Optional<RestSchool> parse(String label) {
+        return Arrays.stream(values()).filter(s -> s.label.equals(label)).findFirst();
     }
 
     /** Hours after the roast until which it may be cupped. */

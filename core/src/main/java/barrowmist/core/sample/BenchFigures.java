@@ -18,6 +18,7 @@ import java.util.OptionalInt;
  * @param scorchedPer100g beans with flat burnt faces, in 100 g
  * @param tippedPer100g beans with burnt ends, in 100 g
  * @param oneColourThrough whether a broken bean is one colour inside
+ * @param shellsPer100g shells and hollow beans, in 100 g
  */
 public record BenchFigures(
         OptionalDouble greenG,
@@ -27,7 +28,30 @@ public record BenchFigures(
         OptionalInt quakersPer100g,
         OptionalInt scorchedPer100g,
         OptionalInt tippedPer100g,
-        Optional<Boolean> oneColourThrough) {
+        Optional<Boolean> oneColourThrough,
+        OptionalInt shellsPer100g) {
+
+    /** Figures without a count of shells. */
+    public BenchFigures(
+            OptionalDouble greenG,
+            OptionalDouble roastedG,
+            OptionalDouble colourWhole,
+            OptionalDouble colourGround,
+            OptionalInt quakersPer100g,
+            OptionalInt scorchedPer100g,
+            OptionalInt tippedPer100g,
+            Optional<Boolean> oneColourThrough) {
+        this(
+                greenG,
+                roastedG,
+                colourWhole,
+                colourGround,
+                quakersPer100g,
+                scorchedPer100g,
+                tippedPer100g,
+                oneColourThrough,
+                OptionalInt.empty());
+    }
 
     /** Wanted whole-bean reading of a protocol roast, ±1 (SCA cupping protocol, value from memory). */
     public static final double PROTOCOL_COLOUR_WHOLE = 58;
@@ -79,6 +103,7 @@ public record BenchFigures(
         count(checks, "quakersPer100g", "Quakers", quakersPer100g);
         count(checks, "scorchedPer100g", "Scorched beans", scorchedPer100g);
         count(checks, "tippedPer100g", "Tipped beans", tippedPer100g);
+        count(checks, "shellsPer100g", "Shells", shellsPer100g);
         if (checks.problems().isEmpty()) {
             weightLossPct().ifPresent(loss -> checkLoss(checks, loss));
         }

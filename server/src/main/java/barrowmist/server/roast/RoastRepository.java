@@ -27,6 +27,9 @@ interface RoastRepository extends JpaRepository<RoastEntity, Long>, JpaSpecifica
             long machineId, Instant since);
 
     @EntityGraph(attributePaths = {"lot", "machine", "greenSample"})
+    List<RoastEntity> findAllByRoastedAtGreaterThanEqualAndDiscardedReasonIsNullOrderByRoastedAt(Instant since);
+
+    @EntityGraph(attributePaths = {"lot", "machine", "greenSample"})
     List<RoastEntity> findAllByPlanIdAndDiscardedReasonIsNullOrderByRoastedAt(long planId);
 
     @Query("select r.desk from RoastEntity r where r.machine.id = :machineId and r.desk is not null"

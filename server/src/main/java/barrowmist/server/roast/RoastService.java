@@ -227,6 +227,12 @@ public class RoastService {
                 machineId, since);
     }
 
+    /** All roasts since a moment, oldest first. */
+    @Transactional(readOnly = true)
+    public List<RoastEntity> since(Instant since) {
+        return roasts.findAllByRoastedAtGreaterThanEqualAndDiscardedReasonIsNullOrderByRoastedAt(since);
+    }
+
     /** Roasts that followed a plan, oldest first. */
     @Transactional(readOnly = true)
     public List<RoastEntity> ofPlan(long planId) {
@@ -304,6 +310,12 @@ public class RoastService {
         roast.setEvents(events);
         roast.keep(analyze(roast).analysis());
         return RoastView.of(roast);
+    }
+
+    /** Corrections of a roast's events, oldest first. */
+    @Transactional(readOnly = true)
+    public List<EventChange> history(long id) {
+        return get(id).history();
     }
 
     public RoastView accept(long id, boolean accepted) {

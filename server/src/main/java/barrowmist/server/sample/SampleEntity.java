@@ -38,6 +38,9 @@ class SampleEntity {
 
     private @Nullable Boolean oneColourThrough;
 
+    @Column(name = "shells_per_100g")
+    private @Nullable Integer shells;
+
     @Version
     private @Nullable Long version;
 
@@ -56,6 +59,7 @@ class SampleEntity {
         scorched = Optionals.orNull(f.scorchedPer100g());
         tipped = Optionals.orNull(f.tippedPer100g());
         oneColourThrough = f.oneColourThrough().orElse(null);
+        shells = Optionals.orNull(f.shellsPer100g());
     }
 
     BenchFigures figures() {
@@ -67,7 +71,8 @@ class SampleEntity {
                 Optionals.of(quakers),
                 Optionals.of(scorched),
                 Optionals.of(tipped),
-                Optional.ofNullable(oneColourThrough));
+                Optional.ofNullable(oneColourThrough),
+                Optionals.of(shells));
     }
 
     long roastId() {

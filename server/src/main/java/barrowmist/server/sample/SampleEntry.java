@@ -15,7 +15,8 @@ public record SampleEntry(
         @Schema(example = "0") @Nullable Integer quakersPer100g,
         @Schema(example = "0") @Nullable Integer scorchedPer100g,
         @Schema(example = "0") @Nullable Integer tippedPer100g,
-        @Nullable Boolean oneColourThrough) {
+        @Nullable Boolean oneColourThrough,
+        @Schema(example = "0") @Nullable Integer shellsPer100g) {
 
     BenchFigures figures() {
         return new BenchFigures(
@@ -26,6 +27,7 @@ public record SampleEntry(
                 Optionals.of(quakersPer100g),
                 Optionals.of(scorchedPer100g),
                 Optionals.of(tippedPer100g),
-                Optional.ofNullable(oneColourThrough));
+                Optional.ofNullable(oneColourThrough),
+                Optionals.of(shellsPer100g));
     }
 }

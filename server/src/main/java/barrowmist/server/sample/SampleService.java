@@ -33,7 +33,7 @@ public class SampleService implements BatchWeights, QuakerCounts {
     @Override
     public void keep(RoastEntity roast, @Nullable Double greenG, @Nullable Double roastedG) {
         if (greenG != null || roastedG != null) {
-            keep(roast.id(), new SampleEntry(greenG, roastedG, null, null, null, null, null, null));
+            keep(roast.id(), new SampleEntry(greenG, roastedG, null, null, null, null, null, null, null));
         }
     }
 

@@ -15,6 +15,7 @@ public record SampleView(
         @Nullable Integer scorchedPer100g,
         @Nullable Integer tippedPer100g,
         @Nullable Boolean oneColourThrough,
+        @Nullable Integer shellsPer100g,
         @Nullable Double weightLossPct,
         @Nullable Double colourGap) {
 
@@ -29,6 +30,7 @@ public record SampleView(
                 Optionals.orNull(f.scorchedPer100g()),
                 Optionals.orNull(f.tippedPer100g()),
                 f.oneColourThrough().orElse(null),
+                Optionals.orNull(f.shellsPer100g()),
                 Optionals.orNull(f.weightLossPct()),
                 Optionals.orNull(f.colourGap()));
     }

@@ -1,0 +1,59 @@
+package barrowmist.core.rest;
+
+import barrowmist.core.green.Process;
+import java.util.Comparator;
+import java.util.Optional;
+
+/**
+ * How far a roasted sample has rested.
+ *
+ * @param state where it stands
+ * @param ageH hours since its roast
+ * @param opensInH hours until it may be cupped; negative when it may
+ * @param bestInH hours until it is at its best; negative when it is, or was
+ * @param closesInH hours until it may no longer be cupped by its school; negative when that is over
+ */
+public record Rest(State state, double ageH, double opensInH, double bestInH, double closesInH) {
+
+    /** Where a sample stands. */
+    public enum State {
+        BEST,
+        OPEN,
+        RESTING,
+        MISSED
+    }
+
+    /** In the order in which a table is laid: what closes first, then what opens first; what is missed comes last. */
+    public static final Comparator<Rest> TABLE = Comparator.comparing((Rest r) -> rank(r.state))
+            .thenComparingDouble(r -> r.state == State.RESTING ? r.opensInH : r.closesInH);
+
+    private static int rank(State state) {
+        return switch (state) {
+            case BEST, OPEN -> 0;
+            case RESTING -> 1;
+            case MISSED -> 2;
+        };
+    }
+
+    /** @param ageH hours since the drop */
+    public static Rest of(RestSchool school, Process process, double ageH) {
+        double opens = school.opensH(process) - ageH;
+        double best = school.bestFromH(process) - ageH;
+        double bestEnds = school.bestToH(process) - ageH;
+        double closes = school.closesH(process) - ageH;
+        State state = closes < 0
+                ? State.MISSED
+                : opens > 0 ? State.RESTING : best <= 0 && bestEnds >= 0 ? State.BEST : State.OPEN;
+        return new Rest(state, ageH, opens, best, closes);
+    }
+
+    /** Hours until the state changes; empty when it does not any more. */
+    public Optional<Double> changesInH() {
+        return switch (state) {
+            case RESTING -> Optional.of(opensInH);
+            case OPEN -> Optional.of(bestInH > 0 ? bestInH : closesInH);
+            case BEST -> Optional.of(closesInH);
+            case MISSED -> Optional.empty();
+        };
+    }
+}

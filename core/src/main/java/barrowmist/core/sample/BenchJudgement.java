@@ -1,0 +1,157 @@
+package barrowmist.core.sample;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.OptionalDouble;
+import java.util.OptionalInt;
+
+/**
+ * Whether a roasted sample is fit to be cupped.
+ *
+ * @param verdict what becomes of it
+ * @param checks every figure that is asked for, in order
+ */
+public record BenchJudgement(Verdict verdict, List<Check> checks) {
+
+    /** Colour of a protocol roast, whole and ground, ±1 (SCA cupping protocol, values from memory). */
+    public static final double PROTOCOL_WHOLE = BenchFigures.PROTOCOL_COLOUR_WHOLE;
+
+    public static final double PROTOCOL_GROUND = 63;
+    public static final double PROTOCOL_COLOUR_GIVE = 1;
+
+    /** 8 to 12 minutes (SCA cupping protocol, values from memory), s. */
+    public static final double PROTOCOL_SHORTEST_S = 480;
+
+    public static final double PROTOCOL_LONGEST_S = 720;
+
+    private static final double SECONDS_PER_MINUTE = 60;
+
+    /** What becomes of a sample. */
+    public enum Verdict {
+        FIT,
+        ROAST_AGAIN,
+        /** Something that is asked for was not measured. */
+        MEASURE
+    }
+
+    /** How one figure stands. */
+    public enum Standing {
+        INSIDE,
+        OUTSIDE,
+        NOT_MEASURED
+    }
+
+    /**
+     * One figure.
+     *
+     * @param label what it is
+     * @param by whose limit: protocol or lab
+     * @param wanted the limit in words
+     * @param value the figure in words; empty when not measured
+     */
+    public record Check(String label, String by, String wanted, String value, Standing standing) {}
+
+    public BenchJudgement {
+        checks = List.copyOf(checks);
+    }
+
+    /**
+     * @param totalS charge to drop, s; empty when the roast has no drop
+     */
+    public static BenchJudgement of(BenchFigures f, OptionalDouble totalS, BenchLimits limits) {
+        List<Check> checks = new ArrayList<>();
+        if (limits.protocol()) {
+            colour(checks, "colour, whole", f.colourWhole(), PROTOCOL_WHOLE);
+            colour(checks, "colour, ground", f.colourGround(), PROTOCOL_GROUND);
+            between(checks, "roast time", "protocol", minutes(totalS), 8, 12, "min");
+            none(checks, "scorched", f.scorchedPer100g());
+            none(checks, "tipped", f.tippedPer100g());
+        }
+        between(checks, "weight loss", "lab", f.weightLossPct(), limits.leastLossPct(), limits.mostLossPct(), "%");
+        atMost(checks, "ground lighter by", f.colourGap(), limits.mostGap());
+        atMost(checks, "quakers in 100 g", real(f.quakersPer100g()), limits.mostQuakers());
+        atMost(checks, "shells in 100 g", real(f.shellsPer100g()), limits.mostShells());
+        broken(checks, f);
+        boolean outside = checks.stream().anyMatch(c -> c.standing == Standing.OUTSIDE);
+        boolean open = checks.stream().anyMatch(c -> c.standing == Standing.NOT_MEASURED);
+        return new BenchJudgement(outside ? Verdict.ROAST_AGAIN : open ? Verdict.MEASURE : Verdict.FIT, checks);
+    }
+
+    /** Why it is to be roasted again, or what is still to be measured, in a sentence; what is right about a fit one. */
+    public String text() {
+        List<String> outside = checks.stream()
+                .filter(c -> c.standing == Standing.OUTSIDE)
+                .map(c -> "%s is %s, the %s asks for %s".formatted(c.label, c.value, c.by, c.wanted))
+                .toList();
+        List<String> open = checks.stream()
+                .filter(c -> c.standing == Standing.NOT_MEASURED)
+                .map(Check::label)
+                .toList();
+        return switch (verdict) {
+            case FIT -> "Fit to be cupped: all that is asked for is inside its limits.";
+            case ROAST_AGAIN -> "Roast it again: " + String.join("; ", outside) + ".";
+            case MEASURE -> "Still to be measured: " + String.join(", ", open) + ".";
+        };
+    }
+
+    private static OptionalDouble minutes(OptionalDouble s) {
+        return s.isPresent() ? OptionalDouble.of(s.getAsDouble() / SECONDS_PER_MINUTE) : s;
+    }
+
+    private static OptionalDouble real(OptionalInt n) {
+        return n.isPresent() ? OptionalDouble.of(n.getAsInt()) : OptionalDouble.empty();
+    }
+
+    private static void colour(List<Check> checks, String label, OptionalDouble read, double wanted) {
+        add(
+                checks,
+                label,
+                "protocol",
+                number(wanted) + " ±" + number(PROTOCOL_COLOUR_GIVE),
+                read,
+                "",
+                read.isPresent() && Math.abs(read.getAsDouble() - wanted) <= PROTOCOL_COLOUR_GIVE);
+    }
+
+    private static void between(
+            List<Check> checks, String label, String by, OptionalDouble v, double from, double to, String unit) {
+        add(
+                checks,
+                label,
+                by,
+                "%s to %s %s".formatted(number(from), number(to), unit),
+                v,
+                " " + unit,
+                v.isPresent() && v.getAsDouble() >= from && v.getAsDouble() <= to);
+    }
+
+    private static void atMost(List<Check> checks, String label, OptionalDouble v, double most) {
+        add(checks, label, "lab", "at most " + number(most), v, "", v.isPresent() && v.getAsDouble() <= most);
+    }
+
+    private static void none(List<Check> checks, String label, OptionalInt count) {
+        OptionalDouble v = real(count);
+        add(checks, label, "protocol", "none", v, "", v.isPresent() && v.getAsDouble() == 0);
+    }
+
+    private static void broken(List<Check> checks, BenchFigures f) {
+        String value = f.oneColourThrough()
+                .map(one -> one ? "one colour" : "paler inside")
+                .orElse("");
+        Standing standing = f.oneColourThrough()
+                .map(one -> one ? Standing.INSIDE : Standing.OUTSIDE)
+                .orElse(Standing.NOT_MEASURED);
+        checks.add(new Check("a bean broken open", "lab", "one colour through", value, standing));
+    }
+
+    private static void add(
+            List<Check> checks, String label, String by, String wanted, OptionalDouble v, String unit, boolean inside) {
+        Standing standing = v.isEmpty() ? Standing.NOT_MEASURED : inside ? Standing.INSIDE : Standing.OUTSIDE;
+        checks.add(new Check(label, by, wanted, v.isPresent() ? number(v.getAsDouble()) + unit : "", standing));
+    }
+
+    private static String number(double v) {
+        return v == Math.rint(v) ? String.valueOf(Math.round(v)) : String.format(Locale.ROOT, "%.1f", v);
+    }
+}

@@ -1,0 +1,48 @@
+package barrowmist.server.rest;
+
+import jakarta.persistence.Entity;
+import jakarta.persistence.Id;
+import jakarta.persistence.Table;
+import jakarta.persistence.Version;
+import java.util.Arrays;
+import java.util.List;
+import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
+
+/** What is kept back of a roast, and on which days it is cupped again. */
+@Entity
+@Table(name = "ageing_study")
+class AgeingEntity {
+
+    @Id
+    private long roastId;
+
+    private double keptG;
+    private String recupDays;
+
+    @Version
+    private @Nullable Long version;
+
+    protected AgeingEntity() {}
+
+    AgeingEntity(long roastId) {
+        this.roastId = roastId;
+    }
+
+    void keep(double grams, List<Integer> days) {
+        keptG = grams;
+        recupDays = days.stream().sorted().map(String::valueOf).collect(Collectors.joining(","));
+    }
+
+    long roastId() {
+        return roastId;
+    }
+
+    double keptG() {
+        return keptG;
+    }
+
+    List<Integer> days() {
+        return Arrays.stream(recupDays.split(",")).map(Integer::valueOf).toList();
+    }
+}

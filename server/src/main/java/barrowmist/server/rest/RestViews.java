@@ -1,0 +1,68 @@
+package barrowmist.server.rest;
+
+import io.swagger.v3.oas.annotations.media.Schema;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+
+/** The shelf on the wire. */
+public final class RestViews {
+
+    private RestViews() {}
+
+    /** The shelf by one school, in the order in which a table is laid. */
+    public record ShelfView(
+            @Schema(allowableValues = {"protocol", "drinking", "late"})
+            String school,
+
+            Instant now,
+            List<ShelfItem> items,
+            List<AgeingView> ageing) {}
+
+    /** A school that is to hold from now on. */
+    public record ShelfSchool(
+            @Schema(allowableValues = {"protocol", "drinking", "late"})
+            String school) {}
+
+    /**
+     * One roasted sample.
+     *
+     * @param verdict of the bench: {@code fit}, {@code roast-again} or {@code measure}
+     */
+    public record ShelfItem(
+            long roastId,
+            String lotName,
+            int number,
+            String process,
+            Instant droppedAt,
+
+            @Schema(allowableValues = {"best", "open", "resting", "missed"})
+            String state,
+
+            Instant opensAt,
+            Instant bestAt,
+            Instant closesAt,
+            double ageH,
+            String verdict,
+            boolean cupped) {}
+
+    /** What is kept back, and when it is cupped again, days after the roast. */
+    public record AgeingEntry(
+            @Schema(example = "80") double keptG,
+            @Schema(example = "[7,14,21]") List<Integer> days) {}
+
+    /** One coffee of the study: its scores by day, and when it is due. */
+    public record AgeingView(
+            long roastId,
+            String lotName,
+            int number,
+            double keptG,
+            List<Integer> days,
+            List<AgePoint> points,
+            @Nullable LocalDate nextDue,
+            String text) {}
+
+    /** A score at an age. */
+    public record AgePoint(double day, double score) {}
+}

@@ -1,0 +1,193 @@
+package barrowmist.server.rest;
+
+import barrowmist.core.check.Checks;
+import barrowmist.core.rest.Ageing;
+import barrowmist.core.rest.Rest;
+import barrowmist.core.rest.RestSchool;
+import barrowmist.server.cupping.CuppingService;
+import barrowmist.server.cupping.CuppingService.Cupped;
+import barrowmist.server.cupping.CuppingViews.CuppingView;
+import barrowmist.server.cupping.CuppingViews.SheetView;
+import barrowmist.server.rest.RestViews.AgePoint;
+import barrowmist.server.rest.RestViews.AgeingEntry;
+import barrowmist.server.rest.RestViews.AgeingView;
+import barrowmist.server.rest.RestViews.ShelfItem;
+import barrowmist.server.rest.RestViews.ShelfView;
+import barrowmist.server.roast.RoastEntity;
+import barrowmist.server.roast.RoastService;
+import barrowmist.server.sample.BenchVerdicts;
+import barrowmist.server.settings.SettingStore;
+import barrowmist.server.web.InputProblems;
+import java.time.Clock;
+import java.time.Duration;
+import java.time.Instant;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Set;
+import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Knows how far each sample has rested. */
+@Service
+@Transactional
+class ShelfService {
+
+    private static final String SCHOOL = "rest-school";
+    private static final Duration ON_THE_SHELF = Duration.ofDays(21);
+    private static final double MILLIS_PER_HOUR = 3_600_000;
+    private static final double HOURS_PER_DAY = 24;
+    private static final int MOST_DAYS = 12;
+    private static final int LATEST_DAY = 365;
+
+    private final RoastService roasts;
+    private final CuppingService cuppings;
+    private final BenchVerdicts verdicts;
+    private final AgeingRepository studies;
+    private final SettingStore settings;
+    private final Clock clock;
+
+    ShelfService(
+            RoastService roasts,
+            CuppingService cuppings,
+            BenchVerdicts verdicts,
+            AgeingRepository studies,
+            SettingStore settings,
+            Clock clock) {
+        this.roasts = roasts;
+        this.cuppings = cuppings;
+        this.verdicts = verdicts;
+        this.studies = studies;
+        this.settings = settings;
+        this.clock = clock;
+    }
+
+    /** The school that the shelf keeps to. */
+    record KeptSchool(String school) {}
+
+    RestSchool school(@Nullable String asked) {
+        String name = asked != null
+                ? asked
+                : settings.get(SCHOOL, KeptSchool.class, () -> new KeptSchool(RestSchool.PROTOCOL.label()))
+                        .school();
+        return RestSchool.parse(name)
+                .orElseThrow(() -> new InputProblems(
+                        "school", "The school is \"" + name + "\", expected protocol, drinking or late"));
+    }
+
+    void keepSchool(String name) {
+        settings.keep(SCHOOL, new KeptSchool(school(name == null ? "" : name).label()));
+    }
+
+    @Transactional(readOnly = true)
+    public ShelfView shelf(@Nullable String asked) {
+        RestSchool school = school(asked);
+        Instant now = clock.instant();
+        Map<Long, Cupped> cupped = cuppings.cupped();
+        List<RoastEntity> all = roasts.since(now.minus(ON_THE_SHELF));
+        Set<Long> ids = all.stream().map(RoastEntity::id).collect(Collectors.toSet());
+        Map<Long, String> fit = verdicts.of(all);
+        List<ShelfItem> items = all.stream()
+                .filter(r -> !cupped.containsKey(r.id()))
+                .sorted(Comparator.comparing((RoastEntity r) -> rest(r, school, now), Rest.TABLE))
+                .map(r -> item(r, school, now, fit.get(r.id())))
+                .toList();
+        List<AgeingView> ageing = studies.findAll().stream()
+                .map(s -> view(s, ids.contains(s.roastId()) ? find(all, s.roastId()) : roasts.get(s.roastId())))
+                .toList();
+        return new ShelfView(school.label(), now, items, ageing);
+    }
+
+    private static RoastEntity find(List<RoastEntity> all, long id) {
+        return all.stream().filter(r -> r.id() == id).findFirst().orElseThrow();
+    }
+
+    private static Instant droppedAt(RoastEntity r) {
+        return r.roastedAt().plusSeconds(Math.round(r.figures().totalS().orElse(0)));
+    }
+
+    private static Rest rest(RoastEntity r, RestSchool school, Instant now) {
+        double ageH = Duration.between(droppedAt(r), now).toMillis() / MILLIS_PER_HOUR;
+        return Rest.of(school, r.lot().process(), ageH);
+    }
+
+    private static ShelfItem item(RoastEntity r, RestSchool school, Instant now, String verdict) {
+        Rest rest = rest(r, school, now);
+        return new ShelfItem(
+                r.id(),
+                r.lot().name(),
+                r.numberInLot(),
+                r.lot().process().label(),
+                droppedAt(r),
+                rest.state().name().toLowerCase(Locale.ROOT),
+                after(now, rest.opensInH()),
+                after(now, rest.bestInH()),
+                after(now, rest.closesInH()),
+                rest.ageH(),
+                verdict,
+                false);
+    }
+
+    private static Instant after(Instant now, double hours) {
+        return now.plusMillis(Math.round(hours * MILLIS_PER_HOUR));
+    }
+
+    AgeingView study(long roastId, AgeingEntry entry) {
+        RoastEntity roast = roasts.get(roastId);
+        List<Integer> days = entry.days() == null ? List.of() : entry.days();
+        Checks checks = new Checks().range("keptG", "Kept back", entry.keptG(), 5, 5000, "g");
+        if (days.isEmpty()
+                || days.size() > MOST_DAYS
+                || days.stream().anyMatch(d -> d == null || d < 1 || d > LATEST_DAY)) {
+            checks.add("days", "Name 1 to " + MOST_DAYS + " days after the roast, each from 1 to " + LATEST_DAY);
+        }
+        InputProblems.refuseIfAny(checks.problems());
+        AgeingEntity study = studies.findById(roastId).orElseGet(() -> new AgeingEntity(roastId));
+        study.keep(entry.keptG(), days);
+        return view(studies.save(study), roast);
+    }
+
+    void endStudy(long roastId) {
+        studies.deleteById(roastId);
+    }
+
+    private AgeingView view(AgeingEntity study, RoastEntity roast) {
+        Instant dropped = droppedAt(roast);
+        List<Ageing.Point> points = cuppings.list().stream()
+                .filter(c -> scored(c, roast.id()))
+                .map(c -> new Ageing.Point(days(dropped, c.cuppedAt()), mean(c, roast.id())))
+                .toList();
+        Ageing ageing = new Ageing(points);
+        var due = ageing.nextDue(study.days());
+        return new AgeingView(
+                roast.id(),
+                roast.lot().name(),
+                roast.numberInLot(),
+                study.keptG(),
+                study.days(),
+                ageing.points().stream()
+                        .map(p -> new AgePoint(p.day(), p.score()))
+                        .toList(),
+                due.isPresent() ? dropped.atZone(clock.getZone()).toLocalDate().plusDays(due.getAsInt()) : null,
+                ageing.text());
+    }
+
+    private static boolean scored(CuppingView c, long roastId) {
+        return c.sheets().stream().anyMatch(s -> s.roastId() == roastId && s.finalScore() != null);
+    }
+
+    private static double mean(CuppingView c, long roastId) {
+        return c.sheets().stream()
+                .filter(s -> s.roastId() == roastId && s.finalScore() != null)
+                .mapToDouble(SheetView::finalScore)
+                .average()
+                .orElseThrow();
+    }
+
+    private static double days(Instant dropped, Instant cuppedAt) {
+        return Duration.between(dropped, cuppedAt).toMillis() / MILLIS_PER_HOUR / HOURS_PER_DAY;
+    }
+}

@@ -1,0 +1,67 @@
+package barrowmist.server.sample;
+
+import barrowmist.core.sample.BenchFigures;
+import barrowmist.core.sample.BenchJudgement;
+import barrowmist.core.sample.BenchLimits;
+import barrowmist.server.roast.RoastEntity;
+import barrowmist.server.settings.SettingStore;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.stream.Collectors;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Judges roasted samples by the protocol and by the lab's own limits. */
+@Service
+@Transactional(readOnly = true)
+public class BenchVerdicts {
+
+    private static final String LIMITS = "bench-limits";
+
+    private final SampleRepository samples;
+    private final SettingStore settings;
+
+    BenchVerdicts(SampleRepository samples, SettingStore settings) {
+        this.samples = samples;
+        this.settings = settings;
+    }
+
+    /** The lab's limits. */
+    BenchLimits limits() {
+        return settings.get(LIMITS, BenchLimits.class, () -> BenchLimits.DEFAULTS);
+    }
+
+    @Transactional
+    void keep(BenchLimits limits) {
+        settings.keep(LIMITS, limits);
+    }
+
+    BenchJudgement judge(RoastEntity roast) {
+        BenchFigures figures =
+                samples.findById(roast.id()).map(SampleEntity::figures).orElseGet(BenchFigures::none);
+        return BenchJudgement.of(figures, roast.figures().totalS(), limits());
+    }
+
+    /** The verdict on each roast by its id: {@code fit}, {@code roast-again} or {@code measure}. */
+    public Map<Long, String> of(List<RoastEntity> roasts) {
+        BenchLimits limits = limits();
+        Map<Long, BenchFigures> figures = samples
+                .findAllById(roasts.stream().map(RoastEntity::id).toList())
+                .stream()
+                .collect(Collectors.toMap(SampleEntity::roastId, SampleEntity::figures));
+        return roasts.stream()
+                .collect(Collectors.toMap(
+                        RoastEntity::id,
+                        r -> code(BenchJudgement.of(
+                                        figures.getOrDefault(r.id(), BenchFigures.none()),
+                                        r.figures().totalS(),
+                                        limits)
+                                .verdict()),
+                        (first, second) -> first));
+    }
+
+    static String code(Enum<?> value) {
+        return value.name().toLowerCase(Locale.ROOT).replace('_', '-');
+    }
+}
