@@ -41,6 +41,11 @@ export const router = createRouter({
       component: () => import('@/desk/DeskPage.vue'),
       meta: { title: 'Desk' },
     },
+    {
+      path: '/roast/beside',
+      component: () => import('@/roast/BesidePage.vue'),
+      meta: { title: 'Roasts beside each other' },
+    },
     { path: '/roast/:id(\\d+)', component: () => import('@/roast/RoastPage.vue'), meta: { title: 'Roast' } },
     { path: '/sample', component: () => import('@/sample/SamplesPage.vue'), meta: { title: 'Samples' } },
     {
@@ -48,6 +53,7 @@ export const router = createRouter({
       component: () => import('@/sample/SamplePage.vue'),
       meta: { title: 'Bench' },
     },
+    { path: '/rest', component: () => import('@/rest/ShelfPage.vue'), meta: { title: 'Rest shelf' } },
     { path: '/cupping', component: () => import('@/cupping/CuppingsPage.vue'), meta: { title: 'Cupping' } },
     {
       path: '/cupping/:id(\\d+)',

@@ -65,11 +65,7 @@ const rows = computed(() => {
     ])
   }
   if (x.developmentPct && x.developmentS) {
-    list.push([
-      'development',
-      `${x.developmentPct.value.toFixed(1)} %`,
-      clock(x.developmentS.value),
-    ])
+    list.push(['development', `${x.developmentPct.value.toFixed(1)} %`, clock(x.developmentS.value)])
   }
   return list
 })

@@ -5,7 +5,9 @@ import { answer, api, problemAt, type Failure, type Schemas } from '@/shared/api
 import { useLoad } from '@/shared/api/useLoad'
 import NumberField from '@/shared/components/NumberField.vue'
 import PageState from '@/shared/components/PageState.vue'
+import LinkCard from './LinkCard.vue'
 import ModelCard from './ModelCard.vue'
+import OutlookScoreCard from './OutlookScoreCard.vue'
 import ProtocolEditor from './ProtocolEditor.vue'
 import ReferenceCard from './ReferenceCard.vue'
 
@@ -69,7 +71,10 @@ async function save() {
     <template v-if="draft">
       <div class="page-head">
         <h1>{{ machine.data.value!.name }}</h1>
-        <span class="quiet"><router-link class="plain" to="/machines">all roasters</router-link></span>
+        <span class="quiet"
+          ><router-link class="plain" to="/machines">all roasters</router-link> ·
+          <router-link class="plain" :to="`/roast/desk/${id}`">its desk</router-link></span
+        >
       </div>
       <div class="columns">
         <div class="left">
@@ -79,6 +84,8 @@ async function save() {
             appear here. Until then house defaults stand in.
           </p>
           <ModelCard :machine-id="id" />
+          <OutlookScoreCard :machine-id="id" />
+          <LinkCard v-model="draft.settings.link" :machine-id="id" :problem-at="at" />
         </div>
         <form class="left" novalidate @submit.prevent="save">
           <section class="card group">
@@ -163,6 +170,13 @@ async function save() {
                 label="Drop to next charge"
                 unit="s"
                 :problem="at('turnaroundS')"
+              />
+              <NumberField
+                v-model="draft.settings.coolingLimitS"
+                label="Cold after the drop by"
+                unit="s"
+                hint="4 minutes when left empty"
+                :problem="at('coolingLimitS')"
               />
             </div>
           </section>

@@ -3,7 +3,16 @@ import type { Schemas } from '@/shared/api/client'
 import { clock, moment, roastName } from '@/shared/format/text'
 import { usePreferences } from '@/shared/preferences'
 
-withDefaults(defineProps<{ roasts: Schemas['RoastView'][]; lot?: boolean }>(), { lot: true })
+withDefaults(defineProps<{ roasts: Schemas['RoastView'][]; lot?: boolean; choose?: boolean }>(), {
+  lot: true,
+  choose: false,
+})
+/** Roasts to lay over each other, at most six. */
+const chosen = defineModel<number[]>('chosen', { default: () => [] })
+const MOST = 6
+function toggle(id: number) {
+  chosen.value = chosen.value.includes(id) ? chosen.value.filter((i) => i !== id) : [...chosen.value, id]
+}
 const preferences = usePreferences()
 const share = (pct: number | undefined) => (pct === undefined ? '–' : `${pct.toFixed(0)} %`)
 </script>
@@ -13,6 +22,7 @@ const share = (pct: number | undefined) => (pct === undefined ? '–' : `${pct.t
     <table class="plain">
       <thead>
         <tr>
+          <th v-if="choose" class="tick"><span class="sr">Lay over each other</span></th>
           <th>Roast</th>
           <th>Roasted</th>
           <th>Roaster</th>
@@ -25,6 +35,15 @@ const share = (pct: number | undefined) => (pct === undefined ? '–' : `${pct.t
       </thead>
       <tbody>
         <tr v-for="r in roasts" :key="r.id">
+          <td v-if="choose" class="tick">
+            <input
+              type="checkbox"
+              :checked="chosen.includes(r.id)"
+              :disabled="chosen.length >= MOST && !chosen.includes(r.id)"
+              :aria-label="`Lay ${roastName(r)} over others`"
+              @change="toggle(r.id)"
+            />
+          </td>
           <td>
             <router-link :to="`/roast/${r.id}`">{{ lot ? roastName(r) : `Roast ${r.number}` }}</router-link>
             <span v-if="lot" class="quiet"> {{ r.process }}</span>
@@ -47,3 +66,18 @@ const share = (pct: number | undefined) => (pct === undefined ? '–' : `${pct.t
     </table>
   </div>
 </template>
+
+<style scoped>
+.tick {
+  width: 44px;
+}
+.tick input {
+  width: 20px;
+  height: 20px;
+  accent-color: var(--moss);
+}
+.sr {
+  position: absolute;
+  left: -9999px;
+}
+</style>

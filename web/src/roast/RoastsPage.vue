@@ -1,20 +1,71 @@
 <script setup lang="ts">
-import { computed, ref } from 'vue'
+import { computed, reactive, ref, watch } from 'vue'
+import { refDebounced } from '@vueuse/core'
 import { answer, api } from '@/shared/api/client'
 import { useLoad } from '@/shared/api/useLoad'
+import NumberField from '@/shared/components/NumberField.vue'
 import PageState from '@/shared/components/PageState.vue'
 import RoastTable from './RoastTable.vue'
 
-const roasts = useLoad(() => answer(api.GET('/api/roasts')))
-const sought = ref('')
-const shown = computed(() => {
-  const words = (sought.value ?? '').toLowerCase().split(/\s+/).filter(Boolean)
-  return (roasts.data.value ?? []).filter((r) =>
-    words.every((w) =>
-      `${r.lotName} ${r.process} ${r.machineName} ${r.faults.join(' ')}`.toLowerCase().includes(w),
-    ),
-  )
+/** All roasts, a page at a time, found by what is remembered of them. */
+const SIZE = 50
+const FIGURES = [
+  { title: 'any figure', value: '' },
+  { title: 'charge, °C', value: 'chargeC' },
+  { title: 'turning point, s', value: 'turningPointS' },
+  { title: 'dry end, s', value: 'dryEndS' },
+  { title: 'first crack, s', value: 'firstCrackS' },
+  { title: 'total time, s', value: 'totalS' },
+  { title: 'drop, °C', value: 'dropC' },
+  { title: 'development, %', value: 'developmentPct' },
+  { title: 'rate of rise at first crack, °C/min', value: 'rorAtFirstCrackCPerMin' },
+]
+const FAULTS = [
+  { title: 'any log', value: '' },
+  { title: 'with a crash', value: 'crash' },
+  { title: 'with a flick', value: 'flick' },
+  { title: 'with a stall', value: 'stall' },
+  { title: 'with a surge', value: 'surge' },
+]
+const sought = reactive({
+  words: '',
+  machineId: undefined as number | undefined,
+  fault: '',
+  onOrAfter: '',
+  onOrBefore: '',
+  figure: '',
+  min: undefined as number | undefined,
+  max: undefined as number | undefined,
+  discarded: false,
 })
+const page = ref(0)
+const more = ref(false)
+const machines = useLoad(() => answer(api.GET('/api/machines')))
+const query = computed(() => ({
+  words: sought.words || undefined,
+  machineId: sought.machineId ?? undefined,
+  fault: sought.fault || undefined,
+  onOrAfter: sought.onOrAfter || undefined,
+  onOrBefore: sought.onOrBefore || undefined,
+  figure: sought.figure || undefined,
+  min: sought.min,
+  max: sought.max,
+  discarded: sought.discarded,
+}))
+const settled = refDebounced(query, 250)
+const roasts = useLoad(() =>
+  answer(
+    api.GET('/api/roasts/search', { params: { query: { ...settled.value, page: page.value, size: SIZE } } }),
+  ),
+)
+watch(settled, () => {
+  page.value = 0
+  void roasts.reload()
+})
+watch(page, () => roasts.reload())
+const found = computed(() => roasts.data.value)
+const narrowed = computed(() => Object.values(query.value).some((v) => v !== undefined && v !== false))
+const compare = ref<number[]>([])
 </script>
 
 <template>
@@ -22,32 +73,80 @@ const shown = computed(() => {
     <h1>Roast</h1>
     <span class="quiet">logged roasts, newest first</span>
     <span class="spacer" />
-    <v-btn color="primary" to="/roast/import">Import a roast log</v-btn>
+    <v-btn
+      v-if="compare.length > 1"
+      variant="outlined"
+      :to="`/roast/beside?${compare.map((i) => `id=${i}`).join('&')}`"
+      >Lay {{ compare.length }} over each other</v-btn
+    >
+    <v-btn variant="outlined" to="/roast/import">Import a roast log</v-btn>
+    <v-btn color="primary" to="/roast/desk">Open the desk</v-btn>
   </div>
   <PageState
-    :loading="roasts.loading.value"
+    :loading="roasts.loading.value && !found"
     :failure="roasts.failure.value"
-    :there="!!roasts.data.value"
-    :empty="roasts.data.value?.length === 0"
+    :there="!!found"
+    :empty="found?.total === 0 && !narrowed && !sought.discarded"
     @retry="roasts.reload"
   >
     <template #empty>
       <h2>No roast yet</h2>
-      <p class="mt-2">Import the log of a sample roast: a CSV file with time and bean temperature.</p>
+      <p class="mt-2">
+        Roast at the desk, or import the log of a sample roast: a CSV file with time and bean temperature.
+      </p>
     </template>
-    <v-text-field
-      v-model="sought"
-      class="mb-3 search"
-      label="Find by lot, process, roaster or fault"
-      clearable
-    />
-    <RoastTable v-if="shown.length" :roasts="shown" />
-    <p v-else class="quiet">No roast matches “{{ sought }}”.</p>
+    <div class="search">
+      <v-text-field v-model="sought.words" label="Find by lot, roaster or fault" clearable />
+      <v-select v-model="sought.fault" :items="FAULTS" label="Log" />
+      <v-btn variant="text" :aria-expanded="more" @click="more = !more">{{ more ? 'Less' : 'More' }}</v-btn>
+    </div>
+    <div v-if="more" class="search more">
+      <v-select
+        v-model="sought.machineId"
+        :items="(machines.data.value ?? []).map((m) => ({ title: m.name, value: m.id }))"
+        label="Roaster"
+        clearable
+      />
+      <v-text-field v-model="sought.onOrAfter" type="date" label="From" />
+      <v-text-field v-model="sought.onOrBefore" type="date" label="To" />
+      <v-select v-model="sought.figure" :items="FIGURES" label="Figure" />
+      <NumberField v-model="sought.min" label="at least" />
+      <NumberField v-model="sought.max" label="at most" />
+      <v-checkbox v-model="sought.discarded" label="set aside" hide-details density="compact" />
+    </div>
+    <RoastTable v-if="found?.roasts.length" v-model:chosen="compare" :roasts="found.roasts" choose />
+    <p v-else class="quiet">No roast matches.</p>
+    <div v-if="found && found.total > SIZE" class="pages">
+      <v-btn variant="outlined" :disabled="page === 0" @click="page--">Newer</v-btn>
+      <span
+        >{{ page * SIZE + 1 }} to {{ Math.min(found.total, (page + 1) * SIZE) }} of {{ found.total }}</span
+      >
+      <v-btn variant="outlined" :disabled="(page + 1) * SIZE >= found.total" @click="page++">Older</v-btn>
+    </div>
   </PageState>
 </template>
 
 <style scoped>
 .search {
-  max-width: 360px;
+  display: grid;
+  grid-template-columns: minmax(200px, 360px) 200px auto;
+  gap: 10px;
+  margin-bottom: 12px;
+  justify-content: start;
+}
+.more {
+  grid-template-columns: repeat(auto-fill, minmax(170px, 1fr));
+}
+.pages {
+  display: flex;
+  gap: 16px;
+  align-items: center;
+  justify-content: center;
+  margin-top: 14px;
+}
+@media (max-width: 700px) {
+  .search {
+    grid-template-columns: 1fr;
+  }
 }
 </style>

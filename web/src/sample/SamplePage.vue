@@ -7,6 +7,9 @@ import ReadButton from '@/device/ReadButton.vue'
 import NumberField from '@/shared/components/NumberField.vue'
 import { roastName } from '@/shared/format/text'
 import PageState from '@/shared/components/PageState.vue'
+import BeanTally from './BeanTally.vue'
+import PhotoStrip from './PhotoStrip.vue'
+import VerdictCard from './VerdictCard.vue'
 
 /** Bench figures of one roasted sample. What is not measured stays empty. */
 const router = useRouter()
@@ -24,6 +27,7 @@ interface Entry {
   scorchedPer100g?: number
   tippedPer100g?: number
   oneColourThrough?: boolean
+  shellsPer100g?: number
 }
 const entry = reactive<Entry>({})
 const entryOf = (s: Schemas['SampleView']): Entry => ({
@@ -35,6 +39,7 @@ const entryOf = (s: Schemas['SampleView']): Entry => ({
   scorchedPer100g: s.scorchedPer100g,
   tippedPer100g: s.tippedPer100g,
   oneColourThrough: s.oneColourThrough,
+  shellsPer100g: s.shellsPer100g,
 })
 const broken = computed({
   get: () => (entry.oneColourThrough === undefined ? 'unknown' : entry.oneColourThrough ? 'one' : 'paler'),
@@ -45,6 +50,7 @@ const failure = ref<Failure>()
 const said = ref('')
 const saved = ref(false)
 const saving = ref(false)
+const verdictOf = ref(0)
 const ready = ref(false)
 
 watch(
@@ -61,11 +67,6 @@ watch(entry, () => (saved.value = false))
 const at = (field: string) => problemAt(failure.value, field)
 const note = (field: string, valid: boolean) => (valid ? unreadable.delete(field) : unreadable.add(field))
 const kept = computed(() => sample.data.value)
-const COUNTS = [
-  ['quakersPer100g', 'Quakers', 'pale; rub silverskin off before counting'],
-  ['scorchedPer100g', 'Scorched', 'flat burnt faces'],
-  ['tippedPer100g', 'Tipped', 'burnt ends'],
-] as const
 
 async function save(then?: string) {
   if (saving.value || unreadable.size) {
@@ -78,6 +79,7 @@ async function save(then?: string) {
   if (result.data) {
     await sample.reload()
     saved.value = true
+    verdictOf.value++
     if (then) {
       await router.push(then)
     }
@@ -98,7 +100,10 @@ async function save(then?: string) {
         <span class="quiet"
           >on the bench · <router-link class="plain" :to="`/roast/${id}`">its log</router-link></span
         >
+        <span class="spacer" />
+        <v-btn variant="outlined" :href="`/api/roasts/${id}/label.pdf`" target="_blank">Label</v-btn>
       </div>
+      <VerdictCard :roast-id="id" :again="verdictOf" />
       <form class="columns" novalidate @submit.prevent="save()">
         <section class="card group">
           <h2>Weight</h2>
@@ -176,20 +181,11 @@ async function save(then?: string) {
           </p>
           <p class="quiet">the cupping protocol asks for 58 whole and 63 ground, ±1</p>
         </section>
-        <section class="card group">
-          <h2>Counted in 100 g</h2>
-          <NumberField
-            v-for="[field, label, hint] in COUNTS"
-            :key="field"
-            v-model="entry[field]"
-            :label="label"
-            :hint="hint"
-            unit="beans"
-            whole
-            :problem="at(field)"
-            @valid="note(field, $event)"
-          />
-        </section>
+        <BeanTally
+          v-model="entry"
+          :problem-at="at"
+          @valid="(field: string, valid: boolean) => note(field, valid)"
+        />
         <section class="card group">
           <h2 id="broken">A bean broken open</h2>
           <v-radio-group v-model="broken" aria-labelledby="broken" hide-details>
@@ -206,6 +202,7 @@ async function save(then?: string) {
           <span v-if="failure" role="alert" class="ember">{{ failure.message }}</span>
         </div>
       </form>
+      <PhotoStrip :roast-id="id" />
       <p class="caution mt-4">
         Fresh roasted coffee gives off carbon monoxide, and grinding it diacetyl: keep the bench and the bins
         ventilated and follow local exposure limits.

@@ -13,6 +13,7 @@ export const STATIONS: Station[] = [
   { word: 'plan', label: 'Plan', path: '/plan', height: 18 },
   { word: 'roast', label: 'Roast', path: '/roast', height: 16 },
   { word: 'sample', label: 'Sample', path: '/sample', height: 11 },
+  { word: 'rest', label: 'Rest', path: '/rest', height: 9 },
   { word: 'cupping', label: 'Cupping', path: '/cupping', height: 7 },
   { word: 'trace', label: 'Trace', path: '/trace', height: 7 },
 ]

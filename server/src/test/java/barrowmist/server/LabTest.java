@@ -10,6 +10,10 @@ import org.springframework.boot.webmvc.test.autoconfigure.AutoConfigureMockMvc;
 /** The whole server on a database in memory, asked without a network. */
 @Target(ElementType.TYPE)
 @Retention(RetentionPolicy.RUNTIME)
-@SpringBootTest(properties = {"spring.datasource.url=jdbc:h2:mem:${random.uuid}", "barrowmist.data.path=unused"})
+@SpringBootTest(
+        properties = {
+            "spring.datasource.url=jdbc:h2:mem:${random.uuid}",
+            "barrowmist.data.path=target/test-data/${random.uuid}/barrowmist"
+        })
 @AutoConfigureMockMvc
 public @interface LabTest {}

@@ -60,6 +60,7 @@ final class Journal implements AutoCloseable {
     void write() {
         try {
             if (channel == null) {
+                Files.createDirectories(file.getParent());
                 channel = FileChannel.open(file, StandardOpenOption.CREATE, StandardOpenOption.WRITE);
                 good = wholeLines();
             }

@@ -1,5 +1,6 @@
 package barrowmist.server.rest;
 
+import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
 import jakarta.persistence.Id;
 import jakarta.persistence.Table;
@@ -17,7 +18,9 @@ class AgeingEntity {
     @Id
     private long roastId;
 
+    @Column(name = "kept_g")
     private double keptG;
+
     private String recupDays;
 
     @Version

@@ -1,0 +1,139 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue'
+import { useIntervalFn } from '@vueuse/core'
+import { answer, api, type Schemas } from '@/shared/api/client'
+import { useLoad } from '@/shared/api/useLoad'
+import PageState from '@/shared/components/PageState.vue'
+import { moment, roastName } from '@/shared/format/text'
+import AgeingCard from './AgeingCard.vue'
+import { nextOf } from './shelf'
+
+/** The rest shelf: when each sample may be cupped, in the order in which a table is laid. */
+const shelf = useLoad(() => answer(api.GET('/api/rest/shelf')))
+const now = ref(Date.now())
+useIntervalFn(() => (now.value = Date.now()), 20_000)
+useIntervalFn(() => shelf.reload(), 120_000)
+
+const SCHOOLS = [
+  { title: 'protocol: 8 to 24 hours', value: 'protocol' },
+  { title: 'drinking: day 1 to 4, naturals a day later', value: 'drinking' },
+  { title: 'late: not before day 4', value: 'late' },
+]
+const school = computed({
+  get: () => shelf.data.value?.school,
+  set: async (s) => {
+    await answer(api.PUT('/api/rest/school', { body: { school: s as Schemas['ShelfSchool']['school'] } }))
+    await shelf.reload()
+  },
+})
+const GROUPS = [
+  { key: 'now', title: 'On the table now', states: ['best', 'open'] },
+  { key: 'resting', title: 'Resting', states: ['resting'] },
+  { key: 'missed', title: 'Missed: past its school’s rest', states: ['missed'] },
+]
+const groups = computed(() =>
+  GROUPS.map((g) => ({
+    ...g,
+    items: (shelf.data.value?.items ?? []).filter((i) => g.states.includes(i.state)),
+  })),
+)
+const VERDICTS: Record<string, string> = {
+  fit: 'fit',
+  'roast-again': 'roast again',
+  measure: 'bench not done',
+}
+const studied = computed(() => new Set(shelf.data.value?.ageing.map((a) => a.roastId)))
+async function keepBack(id: number) {
+  await answer(
+    api.PUT('/api/roasts/{id}/ageing', {
+      params: { path: { id } },
+      body: { keptG: 80, days: [7, 14, 21] },
+    }),
+  )
+  await shelf.reload()
+}
+const table = computed(() =>
+  groups.value[0]!.items.filter((i) => i.verdict !== 'roast-again').map((i) => `roast=${i.roastId}`),
+)
+</script>
+
+<template>
+  <div class="page-head">
+    <h1>Rest</h1>
+    <span class="quiet">what may be cupped, and when</span>
+    <span class="spacer" />
+    <v-btn v-if="table.length" color="primary" :to="`/cupping?${table.join('&')}`">Lay the table</v-btn>
+    <v-btn variant="outlined" href="/api/rest/shelf.ics">Calendar</v-btn>
+  </div>
+  <PageState
+    :loading="shelf.loading.value"
+    :failure="shelf.failure.value"
+    :there="!!shelf.data.value"
+    @retry="shelf.reload"
+  >
+    <v-select v-model="school" class="school" :items="SCHOOLS" label="School of resting" />
+    <section v-for="g in groups" :key="g.key" class="card group">
+      <h2 :class="{ ember: g.key === 'missed' && g.items.length }">{{ g.title }}</h2>
+      <div v-if="g.items.length" class="table-scroll">
+        <table class="plain">
+          <thead>
+            <tr>
+              <th>Sample</th>
+              <th>Dropped</th>
+              <th class="num">Age</th>
+              <th>Next</th>
+              <th>Bench</th>
+              <th></th>
+            </tr>
+          </thead>
+          <tbody>
+            <tr v-for="i in g.items" :key="i.roastId">
+              <td>
+                <router-link :to="`/sample/${i.roastId}`">{{ roastName(i) }}</router-link>
+                <span class="quiet"> {{ i.process }}</span>
+              </td>
+              <td>{{ moment(i.droppedAt) }}</td>
+              <td class="num">
+                {{ i.ageH < 48 ? `${i.ageH.toFixed(1)} h` : `${(i.ageH / 24).toFixed(1)} d` }}
+              </td>
+              <td><b v-if="i.state === 'best'">at its best, </b>{{ nextOf(i, now) }}</td>
+              <td :class="{ ember: i.verdict === 'roast-again' }">{{ VERDICTS[i.verdict] }}</td>
+              <td class="actions">
+                <v-btn
+                  size="small"
+                  variant="text"
+                  :href="`/api/roasts/${i.roastId}/label.pdf`"
+                  target="_blank"
+                  >Label</v-btn
+                >
+                <v-btn v-if="!studied.has(i.roastId)" size="small" variant="text" @click="keepBack(i.roastId)"
+                  >Keep 80 g back</v-btn
+                >
+              </td>
+            </tr>
+          </tbody>
+        </table>
+      </div>
+      <p v-else class="quiet">Nothing.</p>
+    </section>
+    <AgeingCard :studies="shelf.data.value!.ageing" @changed="shelf.reload" />
+    <p class="caution mt-4">
+      Resting coffee gives off carbon monoxide for days: ventilate the shelf, the bins and the room, do not
+      put your head into a bin, and follow local exposure limits.
+    </p>
+  </PageState>
+</template>
+
+<style scoped>
+.school {
+  max-width: 420px;
+  margin-bottom: 14px;
+}
+.group {
+  margin-bottom: 14px;
+}
+.actions {
+  text-align: right;
+  white-space: nowrap;
+}
+</style>

@@ -1,0 +1,130 @@
+<script setup lang="ts">
+import { computed, watch } from 'vue'
+import { answer, api, type Schemas } from '@/shared/api/client'
+import { useLoad } from '@/shared/api/useLoad'
+import { eventLabel } from '@/shared/chart/events'
+import { clock, moment } from '@/shared/format/text'
+import { usePreferences } from '@/shared/preferences'
+import { figureText, spreadText, type Figure } from '@/plan/plan'
+
+/** A roast looked back at: against its plan, what was lost, how good the outlook was, what was corrected. */
+const props = defineProps<{ roastId: number; again: unknown }>()
+const preferences = usePreferences()
+const review = useLoad(() =>
+  answer(api.GET('/api/roasts/{id}/review', { params: { path: { id: props.roastId } } })),
+)
+watch(() => props.again, review.reload)
+const r = computed(() => review.data.value)
+const unit = (u: string) => u as Figure['unit']
+
+function off(row: Schemas['ReviewRow']): string {
+  if (row.off === undefined) {
+    return 'never came'
+  }
+  const by = spreadText(Math.abs(row.off), unit(row.unit), preferences).replace('±', '').trim()
+  const side = row.unit === 'seconds' ? (row.off > 0 ? 'late' : 'early') : row.off > 0 ? 'over' : 'under'
+  return row.inside ? 'in' : `out, ${by} ${side}`
+}
+const NAMES: Record<string, string> = {
+  dryEndS: 'dry end',
+  firstCrackS: 'first crack',
+  rorAtFirstCrackCPerMin: 'rate of rise at first crack',
+}
+const FROM: Record<string, string> = {
+  'turning-point': 'a minute after the turning point',
+  'dry-end': 'at dry end',
+}
+function checkText(p: Schemas['PredictionCheck']): string {
+  const seconds = p.figure !== 'rorAtFirstCrackCPerMin'
+  const text = (v: number) => (seconds ? clock(v) : preferences.rateText(v))
+  const came = p.came === undefined ? 'it never came' : `it came at ${text(p.came)}`
+  return `${NAMES[p.figure] ?? p.figure} foretold for ${text(p.expected)} ${FROM[p.from] ?? p.from}; ${came}`
+}
+const quiet = computed(() => !r.value || (!r.value.rows.length && !r.value.desk && !r.value.history.length))
+</script>
+
+<template>
+  <div v-if="r && !quiet" class="card mt-4 review">
+    <section v-if="r.rows.length">
+      <h2>
+        Against its plan
+        <router-link class="plain small" :to="`/plan/${r.planId}`">the plan</router-link>
+      </h2>
+      <table class="plain">
+        <thead>
+          <tr>
+            <th>figure</th>
+            <th class="num">planned</th>
+            <th class="num">came</th>
+            <th></th>
+          </tr>
+        </thead>
+        <tbody>
+          <tr v-for="row in r.rows" :key="row.figure">
+            <td>{{ row.label }}</td>
+            <td class="num">
+              {{ figureText(row.planned, unit(row.unit), preferences) }}
+              <span class="quiet">{{ spreadText(row.tolerance, unit(row.unit), preferences) }}</span>
+            </td>
+            <td class="num">
+              <b>{{
+                row.actual === undefined ? '–' : figureText(row.actual, unit(row.unit), preferences)
+              }}</b>
+            </td>
+            <td :class="row.inside ? 'quiet' : 'ember'">{{ off(row) }}</td>
+          </tr>
+        </tbody>
+      </table>
+    </section>
+    <section v-if="r.desk">
+      <h2>At the desk</h2>
+      <ul>
+        <li v-for="g in r.desk.gaps" :key="g.fromS" class="ember">
+          no readings {{ clock(g.fromS) }} to {{ clock(g.toS) }}: {{ g.reason }}
+        </li>
+        <li v-if="r.desk.refused">{{ r.desk.refused }} readings could not be true and were not kept</li>
+        <li v-for="n in r.desk.notes" :key="n.timeS">
+          <b>{{ clock(n.timeS) }}</b> {{ n.text }}
+        </li>
+        <li v-for="w in r.desk.warnings" :key="w.kind">
+          <b>{{ clock(w.timeS) }}</b> warned: {{ w.kind.replace('-', ' ') }}
+        </li>
+        <li v-for="p in r.desk.predictions" :key="p.from + p.figure" class="quiet">{{ checkText(p) }}</li>
+      </ul>
+    </section>
+    <section v-if="r.history.length">
+      <h2>Corrections</h2>
+      <ul>
+        <li v-for="(h, i) in r.history" :key="i">
+          {{ moment(h.at) }}: {{ eventLabel(h.kind) }}
+          {{
+            h.toS === undefined
+              ? `removed from ${clock(h.fromS ?? 0)}`
+              : h.fromS === undefined
+                ? `marked at ${clock(h.toS)}`
+                : `moved from ${clock(h.fromS)} to ${clock(h.toS)}`
+          }}
+        </li>
+      </ul>
+    </section>
+  </div>
+</template>
+
+<style scoped>
+.review {
+  display: grid;
+  grid-template-columns: repeat(auto-fit, minmax(300px, 1fr));
+  gap: 28px;
+}
+ul {
+  list-style: none;
+  padding: 0;
+}
+li {
+  padding: 3px 0;
+}
+.small {
+  font-size: 0.9rem;
+  font-family: var(--sans);
+}
+</style>
