@@ -85,7 +85,6 @@ async function save() {
           </p>
           <ModelCard :machine-id="id" />
           <OutlookScoreCard :machine-id="id" />
-          <LinkCard v-model="draft.settings.link" :machine-id="id" :problem-at="at" />
         </div>
         <form class="left" novalidate @submit.prevent="save">
           <section class="card group">
@@ -181,6 +180,7 @@ async function save() {
             </div>
           </section>
           <ProtocolEditor v-model="draft.settings.protocol" :problems="protocolProblems" />
+          <LinkCard v-model="draft.settings.link" :machine-id="id" :problem-at="at" />
           <div class="actions">
             <v-btn type="submit" color="primary">Keep the roaster</v-btn>
             <span v-if="saved" role="status" class="quiet">Kept.</span>

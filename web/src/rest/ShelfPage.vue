@@ -90,11 +90,11 @@ const table = computed(() =>
             <tr v-for="i in g.items" :key="i.roastId">
               <td>
                 <router-link :to="`/sample/${i.roastId}`">{{ roastName(i) }}</router-link>
-                <span class="quiet"> {{ i.process }}</span>
+                <span class="quiet process">{{ i.process }}</span>
               </td>
               <td>{{ moment(i.droppedAt) }}</td>
               <td class="num">
-                {{ i.ageH < 48 ? `${i.ageH.toFixed(1)} h` : `${(i.ageH / 24).toFixed(1)} d` }}
+                {{ i.ageH < 48 ? `${Math.max(0, i.ageH).toFixed(1)} h` : `${(i.ageH / 24).toFixed(1)} d` }}
               </td>
               <td><b v-if="i.state === 'best'">at its best, </b>{{ nextOf(i, now) }}</td>
               <td :class="{ ember: i.verdict === 'roast-again' }">{{ VERDICTS[i.verdict] }}</td>
@@ -131,6 +131,9 @@ const table = computed(() =>
 }
 .group {
   margin-bottom: 14px;
+}
+.process {
+  margin-left: 8px;
 }
 .actions {
   text-align: right;

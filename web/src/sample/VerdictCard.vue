@@ -63,6 +63,9 @@ li {
   break-inside: avoid;
   padding: 2px 0;
 }
+li b {
+  margin: 0 6px;
+}
 .mark {
   display: inline-block;
   width: 1.2em;

@@ -18,6 +18,9 @@ public final class ProbeFilter {
 
     private static final double GIVE_C = 6;
 
+    /** After a longer silence than this a reading is not believed more readily, s. */
+    private static final double LONGEST_S = 3;
+
     /** So many readings that agree with each other are believed against the one before them. */
     private static final int BELIEVED = 3;
 
@@ -42,7 +45,9 @@ public final class ProbeFilter {
             return readC;
         }
         double c = readC.getAsDouble();
-        if (!(c >= COLDEST_C && c <= HOTTEST_C) || jumps(timeS, c)) {
+        boolean possible = c >= COLDEST_C && c <= HOTTEST_C;
+        if (!possible || jumps(timeS, c)) {
+            doubtedC = possible ? c : Double.NaN;
             refused++;
             return OptionalDouble.empty();
         }
@@ -70,7 +75,7 @@ public final class ProbeFilter {
     }
 
     private static boolean near(double s, double c) {
-        return Math.abs(c) <= GIVE_C + FASTEST_C_PER_S * Math.max(0, s);
+        return Math.abs(c) <= GIVE_C + FASTEST_C_PER_S * Math.max(0, Math.min(LONGEST_S, s));
     }
 
     /** How many readings were refused. */
