@@ -55,6 +55,11 @@ public final class Lab {
         return csv(path, log.getBytes(StandardCharsets.UTF_8));
     }
 
+    public Answer putCsv(String path, String log) {
+        return send(
+                MockMvcRequestBuilders.put(path).contentType("text/csv").content(log.getBytes(StandardCharsets.UTF_8)));
+    }
+
     /** A sound lot's id. */
     public long lot(String process) {
         return post("/api/lots", """

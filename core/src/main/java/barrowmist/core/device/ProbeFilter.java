@@ -19,7 +19,7 @@ public final class ProbeFilter {
     private static final double GIVE_C = 6;
 
     /** After a longer silence than this a reading is not believed more readily, s. */
-    private static final double LONGEST_S = 3;
+    private static final double LONGEST_S = 2;
 
     /** So many readings that agree with each other are believed against the one before them. */
     private static final int BELIEVED = 3;
@@ -48,6 +48,8 @@ public final class ProbeFilter {
         boolean possible = c >= COLDEST_C && c <= HOTTEST_C;
         if (!possible || jumps(timeS, c)) {
             doubtedC = possible ? c : Double.NaN;
+            same = 0;
+            sameC = Double.NaN;
             refused++;
             return OptionalDouble.empty();
         }

@@ -101,6 +101,7 @@ final class Desk {
         environment = new ProbeFilter();
         Prepare line = new Prepare(0, next.greenSampleId(), planId, next.greenG(), wallClock, Boot.id(), number, of);
         clock.resume(0, nanos.getAsLong(), last == null ? Double.NaN : last.clockS());
+        last = null;
         journal.append(DeskLine.text(line));
         begin(line, next);
     }

@@ -1,0 +1,331 @@
+package barrowmist.server.desk;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import barrowmist.server.Lab;
+import barrowmist.server.Lab.Answer;
+import barrowmist.server.LabTest;
+import barrowmist.standin.StandIn;
+import java.io.IOException;
+import java.net.ServerSocket;
+import java.net.URI;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpResponse;
+import java.time.Duration;
+import java.time.Instant;
+import java.util.function.Predicate;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.test.annotation.DirtiesContext;
+import org.springframework.test.web.servlet.MockMvc;
+import tools.jackson.databind.JsonNode;
+
+/** The desk through the public API, reading the stand-in roaster by Modbus TCP, and each of the stand-in's faults. */
+@LabTest
+@DirtiesContext
+class DeskApiTest {
+
+    private static final Duration LONG = Duration.ofSeconds(20);
+    private final Lab lab;
+    private static StandIn standIn;
+    private static int modbusPort;
+    private static long machineId;
+    private static long sampleId;
+
+    @Autowired
+    DeskApiTest(MockMvc mvc) {
+        lab = new Lab(mvc);
+    }
+
+    @BeforeAll
+    static void switchOn() throws Exception {
+        modbusPort = free();
+        standIn = StandIn.start(modbusPort, 0, 20);
+        machineId = 0;
+    }
+
+    @BeforeEach
+    void setUp() {
+        if (machineId > 0) {
+            return;
+        }
+        long lotId = lab.lot("washed");
+        sampleId = lab.get("/api/lots/" + lotId + "/samples")
+                .body()
+                .get(0)
+                .get("id")
+                .asLong();
+        machineId = lab.post("/api/machines", "{\"name\":\"Desk drum\",\"drumCapacityG\":150}")
+                .id();
+        setLink(link("modbus"));
+    }
+
+    @AfterAll
+    static void switchOff() throws Exception {
+        standIn.close();
+    }
+
+    private static int free() throws IOException {
+        try (ServerSocket socket = new ServerSocket(0)) {
+            return socket.getLocalPort();
+        }
+    }
+
+    private String link(String kind) {
+        return """
+                {"kind":"%s","host":"127.0.0.1","port":%d,"unitId":1,"table":"holding","pollMs":50,"speed":20,
+                 "registers":{"bean":{"address":0,"type":"i16","scale":0.1,"offset":0},
+                 "environment":{"address":1,"type":"i16","scale":0.1,"offset":0},
+                 "gas":{"address":2,"type":"i16","scale":0.1,"offset":0},
+                 "pops":{"address":5,"type":"u16","scale":1,"offset":0},
+                 "clock":{"address":6,"type":"u32","scale":0.01,"offset":0}}}
+                """.formatted(kind, modbusPort);
+    }
+
+    private void setLink(String link) {
+        JsonNode machine = lab.get("/api/machines/" + machineId).body();
+        String settings = machine.get("settings").toString();
+        String without = settings.replaceFirst(",\"link\":\\{.*\\}\\}", "}");
+        String with = without.substring(0, without.length() - 1) + ",\"link\":" + link + "}";
+        assertThat(lab.put(
+                                "/api/machines/" + machineId,
+                                "{\"name\":\"Desk drum\",\"drumCapacityG\":150,\"settings\":" + with + "}")
+                        .status())
+                .isEqualTo(200);
+    }
+
+    private void panel(String path) throws IOException, InterruptedException {
+        HttpResponse<String> answer = HttpClient.newHttpClient()
+                .send(
+                        HttpRequest.newBuilder(URI.create("http://127.0.0.1:" + standIn.panelPort() + path))
+                                .POST(HttpRequest.BodyPublishers.noBody())
+                                .build(),
+                        HttpResponse.BodyHandlers.ofString());
+        assertThat(answer.statusCode()).as(answer.body()).isEqualTo(200);
+    }
+
+    private String desk(String rest) {
+        return "/api/desks/" + machineId + rest;
+    }
+
+    private JsonNode state() {
+        return lab.get(desk("?from=1000000")).body().get("state");
+    }
+
+    private JsonNode await(String what, Predicate<JsonNode> true_) throws InterruptedException {
+        Instant limit = Instant.now().plus(LONG);
+        JsonNode state = state();
+        while (!true_.test(state)) {
+            assertThat(Instant.now()).as(what + ": " + state).isBefore(limit);
+            Thread.sleep(20);
+            state = state();
+        }
+        return state;
+    }
+
+    private static String status(JsonNode state) {
+        return state.get("link").get("status").asString();
+    }
+
+    private static double now(JsonNode state) {
+        return state.get("nowS").asDouble();
+    }
+
+    private void press(String kind) throws InterruptedException {
+        Instant limit = Instant.now().plus(LONG);
+        Answer answer;
+        do {
+            Thread.sleep(100);
+            answer = lab.post(desk("/events"), "{\"kind\":\"" + kind + "\"}");
+        } while (answer.status() == 409 && Instant.now().isBefore(limit));
+        assertThat(answer.status()).as(answer.body().toString()).isEqualTo(200);
+    }
+
+    private void charge() throws IOException, InterruptedException {
+        lab.delete(desk("/batch"));
+        panel("/trouble?kind=none");
+        panel("/preheat?c=190");
+        assertThat(lab.post(desk("/batch"), "{\"greenSampleId\":" + sampleId + ",\"greenG\":118}")
+                        .status())
+                .isEqualTo(200);
+        await(
+                "connected",
+                s -> status(s).equals("ok") && s.get("link").get("kept").asInt() > 3);
+        panel("/charge?g=118");
+        press("charge");
+        await("under way", s -> now(s) > 15);
+    }
+
+    private void endRoast() throws IOException, InterruptedException {
+        press("drop");
+        panel("/drop");
+        await(
+                "kept",
+                s -> s.get("phase").asString().equals("cooling")
+                        && s.get("batch").has("roastId"));
+    }
+
+    @Test
+    void aConnectionIsTriedBeforeItIsKept() {
+        Answer good = lab.post("/api/machines/" + machineId + "/link-test", link("modbus"));
+        assertThat(good.body().get("answered").asBoolean()).isTrue();
+        assertThat(good.body().get("beanC").asDouble()).isBetween(20.0, 400.0);
+        Answer nobody = lab.post(
+                "/api/machines/" + machineId + "/link-test",
+                link("modbus").replace("\"port\":" + modbusPort, "\"port\":1"));
+        assertThat(nobody.body().get("answered").asBoolean()).isFalse();
+        assertThat(nobody.body().get("text").asString()).contains("Nothing answers at 127.0.0.1, port 1");
+        Answer beyond = lab.post(
+                "/api/machines/" + machineId + "/link-test", link("modbus").replace("\"address\":6", "\"address\":60"));
+        assertThat(beyond.body().get("text").asString()).contains("check the register map");
+        assertThat(lab.post("/api/machines/" + machineId + "/link-test", link("smoke"))
+                        .status())
+                .isEqualTo(422);
+    }
+
+    @Test
+    void aRoastIsLoggedKeptDiscardedAndTakenBack() throws Exception {
+        charge();
+        assertThat(lab.post(desk("/notes"), "{\"text\":\"smells of toast\"}").status())
+                .isEqualTo(200);
+        await("turned", s -> s.has("turning"));
+        press("dry_end");
+        assertThat(lab.post(desk("/batch"), "{\"greenSampleId\":" + sampleId + "}")
+                        .status())
+                .isEqualTo(409);
+        endRoast();
+        JsonNode view = lab.get(desk("")).body();
+        long roastId = view.get("state").get("batch").get("roastId").asLong();
+        assertThat(view.get("readings").get("timeS").size())
+                .isEqualTo(view.get("seq").asInt());
+        JsonNode roast = lab.get("/api/roasts/" + roastId).body();
+        assertThat(roast.get("events").toString()).contains("charge", "dry_end", "drop");
+        JsonNode review = lab.get("/api/roasts/" + roastId + "/review").body();
+        assertThat(review.get("desk").get("notes").get(0).get("text").asString())
+                .isEqualTo("smells of toast");
+        assertThat(lab.get("/api/roasts/" + roastId + "/sample")
+                        .body()
+                        .get("greenG")
+                        .asDouble())
+                .isEqualTo(118);
+
+        String aside = "/api/roasts/" + roastId + "/discarded";
+        assertThat(lab.put(aside, "{\"reason\":\" \"}").status()).isEqualTo(422);
+        assertThat(lab.put(aside, "{\"reason\":\"wrong beans\"}").status()).isEqualTo(200);
+        assertThat(lab.get("/api/roasts/search?discarded=true")
+                        .body()
+                        .get("total")
+                        .asInt())
+                .isEqualTo(1);
+        assertThat(lab.delete(aside).body().has("discardedReason")).isFalse();
+        assertThat(lab.get("/api/roasts/search?discarded=true")
+                        .body()
+                        .get("total")
+                        .asInt())
+                .isZero();
+
+        // a drop that was called too early is taken back with its roast, and the roast goes on
+        int drop = view.get("state").get("entries").size();
+        assertThat(lab.delete(desk("/entries/" + drop)).status()).isEqualTo(200);
+        assertThat(lab.get("/api/roasts/" + roastId).status()).isEqualTo(404);
+        assertThat(state().get("phase").asString()).isEqualTo("roasting");
+        endRoast();
+        assertThat(lab.get(desk("/day")).body().get("batches").size()).isPositive();
+    }
+
+    @Test
+    void silenceIsSaidMendsItselfAndLeavesAGap() throws Exception {
+        charge();
+        panel("/trouble?kind=silence");
+        await("silence noticed", s -> status(s).equals("lost"));
+        panel("/trouble?kind=none");
+        await(
+                "heard again",
+                s -> status(s).equals("ok") && s.get("link").get("gaps").asInt() == 1);
+        endRoast();
+    }
+
+    @Test
+    void aCableThatIsPulledIsSaidMendsItselfAndLeavesAGap() throws Exception {
+        charge();
+        panel("/trouble?kind=disconnect");
+        await("loss noticed", s -> status(s).equals("lost"));
+        panel("/trouble?kind=none");
+        await(
+                "connected again",
+                s -> status(s).equals("ok") && s.get("link").get("gaps").asInt() == 1);
+        endRoast();
+    }
+
+    @Test
+    void garbageIsNotKept() throws Exception {
+        charge();
+        int before = state().get("link").get("refused").asInt();
+        panel("/trouble?kind=garbage");
+        JsonNode state =
+                await("garbage refused", s -> s.get("link").get("refused").asInt() > before + 40);
+        assertThat(now(state)).as("time does not jump").isLessThan(400);
+        panel("/trouble?kind=none");
+        await("sense again", s -> status(s).equals("ok"));
+        endRoast();
+    }
+
+    @Test
+    void aFrozenProbeAndAnOpenOneAreNamed() throws Exception {
+        charge();
+        panel("/trouble?kind=frozen");
+        await("frozen", s -> status(s).equals("frozen"));
+        panel("/trouble?kind=open-probe");
+        JsonNode open = await("open", s -> status(s).equals("probe"));
+        assertThat(open.get("figures").has("beanC")).isFalse();
+        assertThat(open.get("figures").get("environmentC").asDouble()).isPositive();
+        panel("/trouble?kind=none");
+        await("well again", s -> status(s).equals("ok"));
+        endRoast();
+    }
+
+    @Test
+    void aRoasterWithoutProbesIsTypedIn() throws Exception {
+        setLink(link("by-hand"));
+        lab.delete(desk("/batch"));
+        assertThat(lab.post(desk("/batch"), "{\"greenSampleId\":" + sampleId + "}")
+                        .status())
+                .isEqualTo(200);
+        assertThat(lab.post(desk("/readings"), "{\"beanC\":190}")
+                        .body()
+                        .get("link")
+                        .get("status")
+                        .asString())
+                .isEqualTo("by-hand");
+        assertThat(lab.post(desk("/readings"), "{\"beanC\":1900}").status()).isEqualTo(422);
+        assertThat(lab.post(desk("/readings"), "{}").status()).isEqualTo(422);
+        assertThat(state().get("gate").get("beanC").asDouble()).isEqualTo(190);
+        assertThat(lab.delete(desk("/batch")).status()).isEqualTo(200);
+        setLink(link("modbus"));
+    }
+
+    @Test
+    void aLogIsPlayedAgainAndTheSimulatorNeedsNoRoaster() throws Exception {
+        String replay = "/api/machines/" + machineId + "/link-test";
+        assertThat(lab.post(replay, link("replay")).body().get("answered").asBoolean())
+                .isFalse();
+        StringBuilder log = new StringBuilder("time,bean_c\n");
+        for (int s = 0; s < 60; s++) {
+            log.append(s).append(',').append(190 - s).append('\n');
+        }
+        assertThat(lab.putCsv("/api/machines/" + machineId + "/replay", "no log")
+                        .status())
+                .isEqualTo(422);
+        assertThat(lab.putCsv("/api/machines/" + machineId + "/replay", log.toString())
+                        .status())
+                .isEqualTo(204);
+        assertThat(lab.post(replay, link("replay")).body().get("beanC").asDouble())
+                .isBetween(130.0, 190.0);
+        assertThat(lab.post(replay, link("simulated")).body().get("answered").asBoolean())
+                .isTrue();
+    }
+}

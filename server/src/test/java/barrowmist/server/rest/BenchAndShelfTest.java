@@ -1,0 +1,210 @@
+package barrowmist.server.rest;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import barrowmist.server.Lab;
+import barrowmist.server.LabTest;
+import java.nio.charset.StandardCharsets;
+import java.util.HexFormat;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.test.context.TestPropertySource;
+import org.springframework.test.web.servlet.MockMvc;
+import org.springframework.test.web.servlet.request.MockMvcRequestBuilders;
+import tools.jackson.databind.JsonNode;
+
+/** Bench verdicts, photographs, the shelf, ageing, search and review, on the demo laboratory. */
+@LabTest
+@TestPropertySource(properties = "barrowmist.demo=true")
+class BenchAndShelfTest {
+
+    private static final byte[] PNG = HexFormat.of()
+            .parseHex(
+                    "89504e470d0a1a0a0000000d49484452000000010000000108060000001f15c4890000000a49444154789c63000100000500010d0a"
+                            + "2db40000000049454e44ae426082");
+    private final Lab lab;
+    private final MockMvc mvc;
+    private long newest;
+
+    BenchAndShelfTest(@Autowired MockMvc mvc) {
+        this.mvc = mvc;
+        lab = new Lab(mvc);
+    }
+
+    @BeforeEach
+    void findNewest() {
+        newest = lab.get("/api/roasts").body().get(0).get("id").asLong();
+    }
+
+    private JsonNode verdict() {
+        return lab.get("/api/roasts/" + newest + "/sample/verdict").body();
+    }
+
+    private void bench(double whole, int scorched) {
+        String figures = """
+                {"greenG":120,"roastedG":104.4,"colourWhole":%s,"colourGround":63,"quakersPer100g":0,
+                 "scorchedPer100g":%d,"tippedPer100g":0,"shellsPer100g":3,"oneColourThrough":true}
+                """.formatted(whole, scorched);
+        assertThat(lab.put("/api/roasts/" + newest + "/sample", figures).status())
+                .isEqualTo(200);
+    }
+
+    @Test
+    void theBenchSaysWhatIsFitAndWhatIsRoastedAgain() {
+        bench(58, 0);
+        assertThat(verdict().get("verdict").asString()).isEqualTo("fit");
+        bench(54, 2);
+        assertThat(verdict().get("verdict").asString()).isEqualTo("roast-again");
+        assertThat(verdict().get("text").asString()).contains("scorched is 2").contains("58 ±1");
+    }
+
+    @Test
+    void theLabsOwnLimitsAreKept() {
+        String limits = """
+                {"protocol":false,"leastLossPct":11,"mostLossPct":18,"mostGap":12,"mostQuakers":1,"mostShells":5}
+                """;
+        assertThat(lab.put("/api/bench/limits", limits).status()).isEqualTo(200);
+        bench(54, 2);
+        assertThat(verdict().get("verdict").asString()).isEqualTo("fit");
+        assertThat(lab.put("/api/bench/limits", limits.replace("\"mostLossPct\":18", "\"mostLossPct\":5"))
+                        .body()
+                        .get("problems")
+                        .get(0)
+                        .get("message")
+                        .asString())
+                .contains("Least weight loss");
+        lab.put(
+                "/api/bench/limits",
+                limits.replace("false", "true")
+                        .replace("18", "15")
+                        .replace("12", "8")
+                        .replace("\"mostQuakers\":1", "\"mostQuakers\":0"));
+    }
+
+    private int photo(byte[] content) throws Exception {
+        return mvc.perform(MockMvcRequestBuilders.post("/api/roasts/" + newest + "/photos")
+                        .contentType("image/png")
+                        .content(content))
+                .andReturn()
+                .getResponse()
+                .getStatus();
+    }
+
+    @Test
+    void photographsAreKeptAndOnlyPhotographs() throws Exception {
+        assertThat(photo(PNG)).isEqualTo(201);
+        assertThat(photo("<script>".getBytes(StandardCharsets.UTF_8))).isEqualTo(422);
+        assertThat(photo(new byte[0])).isEqualTo(422);
+        long id = lab.get("/api/roasts/" + newest + "/photos")
+                .body()
+                .get(0)
+                .get("id")
+                .asLong();
+        var answer = mvc.perform(MockMvcRequestBuilders.get("/api/photos/" + id))
+                .andReturn()
+                .getResponse();
+        assertThat(answer.getContentAsByteArray()).isEqualTo(PNG);
+        assertThat(answer.getContentType()).isEqualTo("image/png");
+        assertThat(lab.delete("/api/photos/" + id).status()).isEqualTo(204);
+        assertThat(lab.get("/api/photos/" + id).status()).isEqualTo(404);
+    }
+
+    @Test
+    void theShelfFollowsItsSchool() {
+        JsonNode late = lab.put("/api/rest/school", "{\"school\":\"late\"}").body();
+        assertThat(late.get("items")).isNotEmpty().allSatisfy(i -> {
+            assertThat(i.get("state").asString()).isEqualTo("resting");
+            assertThat(i.get("opensAt").asString()).isLessThan(i.get("bestAt").asString());
+        });
+        assertThat(lab.get("/api/rest/shelf").body().get("school").asString()).isEqualTo("late");
+        assertThat(lab.put("/api/rest/school", "{\"school\":\"never\"}").status())
+                .isEqualTo(422);
+        lab.put("/api/rest/school", "{\"school\":\"protocol\"}");
+    }
+
+    @Test
+    void theShelfGoesIntoACalendarAndOntoLabels() throws Exception {
+        lab.put("/api/rest/school", "{\"school\":\"late\"}");
+        String calendar = mvc.perform(MockMvcRequestBuilders.get("/api/rest/shelf.ics"))
+                .andReturn()
+                .getResponse()
+                .getContentAsString();
+        assertThat(biweekly.Biweekly.parse(calendar).first().getEvents())
+                .isNotEmpty()
+                .allSatisfy(e -> assertThat(e.getSummary().getValue()).startsWith("Cup"));
+        byte[] label = mvc.perform(MockMvcRequestBuilders.get("/api/roasts/" + newest + "/label.pdf"))
+                .andReturn()
+                .getResponse()
+                .getContentAsByteArray();
+        try (var document = org.apache.pdfbox.Loader.loadPDF(label)) {
+            assertThat(new org.apache.pdfbox.text.PDFTextStripper().getText(document))
+                    .contains("Code R" + newest);
+        }
+        lab.put("/api/rest/school", "{\"school\":\"protocol\"}");
+    }
+
+    @Test
+    void anAgeingStudyHoldsItsScoresAndItsDueDays() {
+        String path = "/api/roasts/1/ageing";
+        JsonNode study = lab.put(path, "{\"keptG\":80,\"days\":[21,7,14]}").body();
+        assertThat(study.get("points").size()).isEqualTo(1);
+        assertThat(study.get("nextDue").asString()).isNotBlank();
+        assertThat(lab.put(path, "{\"keptG\":80,\"days\":[]}").status()).isEqualTo(422);
+        assertThat(lab.put(path, "{\"keptG\":1,\"days\":[7]}").status()).isEqualTo(422);
+        assertThat(lab.get("/api/rest/shelf").body().get("ageing").size()).isEqualTo(1);
+        assertThat(lab.delete(path).status()).isEqualTo(204);
+        assertThat(lab.get("/api/rest/shelf").body().get("ageing").size()).isZero();
+    }
+
+    private JsonNode search(String query) {
+        return lab.get("/api/roasts/search?" + query).body();
+    }
+
+    @Test
+    void roastsAreFoundByWhatIsRememberedOfThem() {
+        int all = search("").get("total").asInt();
+        assertThat(all).isEqualTo(22);
+        assertThat(search("fault=crash").get("roasts"))
+                .isNotEmpty()
+                .allSatisfy(r -> assertThat(r.get("faults").toString()).contains("crash"));
+        assertThat(search("words=gatovu crash").get("total").asInt()).isEqualTo(1);
+        assertThat(search("words=100%25").get("total").asInt()).isZero();
+        assertThat(search("figure=chargeC&min=195").get("roasts"))
+                .isNotEmpty()
+                .allSatisfy(r -> assertThat(r.get("chargeC").asDouble()).isGreaterThanOrEqualTo(195));
+        assertThat(search("figure=developmentPct&max=12").get("roasts"))
+                .isNotEmpty()
+                .allSatisfy(r -> assertThat(r.get("developmentPct").asDouble()).isLessThanOrEqualTo(12));
+        assertThat(search("onOrAfter=2001-01-01&onOrBefore=2001-01-02")
+                        .get("total")
+                        .asInt())
+                .isZero();
+        assertThat(search("machineId=99").get("total").asInt()).isZero();
+        assertThat(search("size=5&page=4").get("roasts").size()).isEqualTo(2);
+        assertThat(lab.get("/api/roasts/search?figure=mood").status()).isEqualTo(422);
+    }
+
+    @Test
+    void correctionsOfEventsAreRemembered() {
+        lab.put("/api/roasts/2/events/dry_end", "{\"timeS\":280}");
+        lab.delete("/api/roasts/2/events/dry_end");
+        JsonNode history = lab.get("/api/roasts/2/review").body().get("history");
+        assertThat(history.size()).isEqualTo(2);
+        assertThat(history.get(0).get("toS").asDouble()).isEqualTo(280);
+        assertThat(history.get(1).get("fromS").asDouble()).isEqualTo(280);
+        assertThat(history.get(1).has("toS")).isFalse();
+    }
+
+    @Test
+    void aPlanWithoutRoastsDoesNotRepeatYetAndADeskWithoutRoastsHasNoScore() {
+        long plan = lab.get("/api/plans").body().get(0).get("id").asLong();
+        assertThat(lab.get("/api/plans/" + plan + "/repeatability")
+                        .body()
+                        .get("text")
+                        .asString())
+                .contains("second roast");
+        assertThat(lab.get("/api/machines/1/predictions").body().size()).isZero();
+        assertThat(lab.get("/api/machines/99/predictions").status()).isEqualTo(404);
+    }
+}
