@@ -24,13 +24,23 @@ final class App implements AutoCloseable {
     private static final Duration STOP_LIMIT = Duration.ofSeconds(30);
 
     private final Path data;
+    /** Nothing listens there: the desk is without a roaster. */
+    private static final int NO_ROASTER = 1;
+
     private final boolean demo;
+    private final int roasterPort;
     private final int port;
     private Process process;
     private Path output;
 
     App(boolean demo) {
+        this(demo, NO_ROASTER);
+    }
+
+    /** @param roasterPort where the demo's roaster answers Modbus TCP */
+    App(boolean demo, int roasterPort) {
         this.demo = demo;
+        this.roasterPort = roasterPort;
         try (ServerSocket free = new ServerSocket(0)) {
             this.port = free.getLocalPort();
             this.data = Files.createTempDirectory("barrowmist-browser-test");
@@ -44,6 +54,10 @@ final class App implements AutoCloseable {
         return "http://localhost:" + port;
     }
 
+    int port() {
+        return port;
+    }
+
     void start() {
         try {
             output = Files.createTempFile(data, "server", ".log");
@@ -52,7 +66,8 @@ final class App implements AutoCloseable {
                     "-XX:TieredStopAtLevel=1",
                     "-jar",
                     System.getProperty("barrowmist.jar"),
-                    "--barrowmist.demo=" + demo));
+                    "--barrowmist.demo=" + demo,
+                    "--barrowmist.standin.port=" + roasterPort));
             ProcessBuilder builder =
                     new ProcessBuilder(command).redirectErrorStream(true).redirectOutput(output.toFile());
             builder.environment().put("BARROWMIST_PORT", String.valueOf(port));

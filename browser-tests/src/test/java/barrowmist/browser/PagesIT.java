@@ -52,6 +52,8 @@ class PagesIT {
         "/roast/import?lot=1, Choose a file, import",
         "/sample, to weigh, ",
         "/sample/16, weight loss, sample",
+        "/roast/beside?id=1&id=14, Gatovu Hill, ",
+        "/rest, ageing studies, rest",
         "/cupping, Set a table, ",
         "/cupping/14, below specialty, sheet",
         "/trace, unexplained by the log, ",

@@ -1,0 +1,282 @@
+package barrowmist.browser;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.assertions.LocatorAssertions;
+import com.microsoft.playwright.options.AriaRole;
+import java.io.IOException;
+import java.nio.file.Path;
+import java.time.Duration;
+import java.time.Instant;
+import java.util.Arrays;
+import java.util.List;
+import java.util.function.BooleanSupplier;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.MethodOrderer;
+import org.junit.jupiter.api.Order;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.TestMethodOrder;
+
+/** Roasts at the desk, on the stand-in roaster by Modbus TCP at thirty times the speed of life. */
+@TestMethodOrder(MethodOrderer.OrderAnnotation.class)
+class DeskIT {
+
+    private static final int SPEED = 30;
+    private static final Duration LONG = Duration.ofSeconds(60);
+    private static final String SLIP = "Two events at once";
+
+    private static Roaster roaster;
+    private static App app;
+    private static Chromium chromium;
+
+    @BeforeAll
+    static void switchOn() {
+        roaster = new Roaster(SPEED);
+        app = new App(true, roaster.modbusPort());
+        chromium = new Chromium();
+        waitFor("a fitted model", () -> get("/api/machines/1/model").contains("\"fitted\""));
+        String machine = get("/api/machines/1");
+        // at this speed a reading each second of the roaster's is one each 33 ms
+        String body = machine.replaceFirst("^\\{\"id\":1,", "{").replace("\"pollMs\":200", "\"pollMs\":33");
+        app.send("PUT", "/api/machines/1", "application/json", body);
+    }
+
+    @AfterAll
+    static void switchOff() {
+        chromium.close();
+        app.close();
+        roaster.close();
+    }
+
+    private static String get(String path) {
+        return app.send("GET", path, "application/json", "");
+    }
+
+    private static String state() {
+        return get("/api/desks/1?from=1000000");
+    }
+
+    private static double number(String json, String field) {
+        Matcher m = Pattern.compile("\"" + field + "\":(-?[0-9.E+-]+)").matcher(json);
+        return m.find() ? Double.parseDouble(m.group(1)) : Double.NaN;
+    }
+
+    private static void waitFor(String what, BooleanSupplier come) {
+        Instant limit = Instant.now().plus(LONG);
+        while (!come.getAsBoolean()) {
+            if (Instant.now().isAfter(limit)) {
+                throw new AssertionError(what + " did not come: " + state());
+            }
+            try {
+                Thread.sleep(30);
+            } catch (InterruptedException e) {
+                Thread.currentThread().interrupt();
+            }
+        }
+    }
+
+    private static double bean() {
+        return number(state().replaceFirst("(?s)^.*\"figures\":", ""), "beanC");
+    }
+
+    /** The moves of the first plan as the stand-in's hand makes them; the gas falls at {@code cutS} when that is given. */
+    private static String hand(double cutS) {
+        String plan = get("/api/plans/1");
+        Matcher m = Pattern.compile(
+                        "\"when\":\\{\"kind\":\"time\",\"timeS\":([0-9.]+)\\},\"control\":\"(gas|air)\",\"value\":([0-9.]+)")
+                .matcher(plan);
+        StringBuilder out = new StringBuilder();
+        while (m.find()) {
+            if (Double.parseDouble(m.group(1)) < cutS || m.group(2).equals("air")) {
+                out.append(m.group(1))
+                        .append(',')
+                        .append(m.group(2))
+                        .append(',')
+                        .append(m.group(3))
+                        .append('\n');
+            }
+        }
+        return out.append(Double.isFinite(cutS) ? cutS + ",gas,28\n" : "").toString();
+    }
+
+    private static void prepare(Page page, String url) {
+        roaster.panel("/speed?x=1");
+        roaster.panel("/set?gas=80&air=39");
+        page.navigate(url + "/roast/desk/1");
+        assertThat(next(page)).isVisible();
+        if (next(page).textContent().equals("next batch")) {
+            page.keyboard().press(" ");
+        }
+        page.locator("li", new Page.LocatorOptions().setHasText("Mwendo Slope"))
+                .getByText("Prepare")
+                .or(page.locator("li", new Page.LocatorOptions().setHasText("Mwendo Slope"))
+                        .getByText("Again"))
+                .first()
+                .click();
+        roaster.panel("/preheat?c=191");
+        assertThat(page.getByText("Charge now")).isVisible();
+    }
+
+    /** Puts the batch into a drum that is as hot as it was planned, and lets time run fast. */
+    private static void charge(Page page, double cutS) {
+        page.locator("body").click();
+        roaster.panel("/hand", hand(cutS));
+        roaster.panel("/preheat?c=191");
+        roaster.panel("/charge?g=120&moisture=11");
+        page.keyboard().press("c");
+        assertThat(next(page)).hasText("dry end");
+        roaster.panel("/speed?x=" + SPEED);
+    }
+
+    private static Locator kept(Page page) {
+        return page.getByRole(
+                AriaRole.HEADING, new Page.GetByRoleOptions().setName("Kept").setExact(true));
+    }
+
+    private static Locator next(Page page) {
+        return page.locator(".next-event");
+    }
+
+    private static void space(Page page, String expected) {
+        assertThat(next(page)).hasText(expected);
+        // two touches within a moment are one: the finger is given its time
+        page.waitForTimeout(950);
+        page.keyboard().press(" ");
+    }
+
+    @Test
+    @Order(1)
+    void aWholeRoastFromTheChargeGateToTheShelfWithAWarningBeforeTheCrash() {
+        Page page = chromium.page();
+        page.addInitScript("localStorage.setItem('barrowmist.light', 'dark')");
+        List<Page> watching =
+                List.of(chromium.page(), chromium.context(800, 1280, true).newPage());
+        watching.forEach(w -> w.navigate(app.url() + "/roast/desk/1"));
+        prepare(page, app.url());
+        charge(page, 515);
+        waitFor("dry end", () -> number(state(), "nowS") > 120 && bean() > 158);
+        space(page, "dry end");
+        waitFor("first crack", () -> bean() > 194.5);
+        space(page, "first crack");
+        assertThat(page.getByText("A crash is coming")).isVisible();
+        double warnedS = number(state().replaceFirst("(?s)^.*\"warning\":", ""), "sinceS");
+        if (Boolean.getBoolean("screenshots")) {
+            page.screenshot(new Page.ScreenshotOptions().setPath(Path.of("..", "docs", "screenshots", "desk.png")));
+        }
+        waitFor("the low", () -> number(state(), "nowS") > warnedS + 70);
+        watching.forEach(w -> assertThat(w.getByText("first crack").first()).isVisible());
+        space(page, "drop");
+        roaster.panel("/drop");
+        assertThat(kept(page)).isVisible();
+        watching.forEach(w -> assertThat(kept(w)).isVisible());
+        watching.forEach(w -> w.context().close());
+
+        String desk = get("/api/desks/1");
+        long roastId = (long) number(desk, "roastId");
+        String analysis = get("/api/roasts/" + roastId + "/analysis");
+        Matcher crash = Pattern.compile("\"kind\":\"crash\",\"fromS\":([0-9.]+),\"toS\":([0-9.]+)")
+                .matcher(analysis);
+        assertThat(crash.find()).as(analysis).isTrue();
+        assertThat(Double.parseDouble(crash.group(2)) - warnedS)
+                .as("warned ahead of its low")
+                .isGreaterThan(20);
+
+        page.getByText("To the bench").click();
+        Person person = new Person(page, app.url());
+        assertThat(page.getByText("Not judged yet")).isVisible();
+        person.field("Weight out").fill("105,2");
+        person.field("Whole beans").fill("58");
+        person.field("Ground").fill("63");
+        person.heading("A bean broken open").click();
+        page.keyboard().press("q");
+        page.keyboard().press("Backspace");
+        person.button("The rest: none found").click();
+        person.field("one colour through").check();
+        person.button("Keep the figures").click();
+        assertThat(page.getByText("Fit to be cupped").first()).isVisible();
+
+        person.open("/rest");
+        assertThat(page.locator("tr", new Page.LocatorOptions().setHasText("Mwendo Slope, roast 3")))
+                .containsText("opens in");
+        person.open("/roast/" + roastId);
+        assertThat(page.getByText("Against its plan")).isVisible();
+        assertThat(page.getByText("warned: crash")).isVisible();
+        if (Boolean.getBoolean("screenshots")) {
+            page.addInitScript("localStorage.setItem('barrowmist.light', 'light')");
+            page.reload();
+            page.getByText("Against its plan").scrollIntoViewIfNeeded();
+            page.screenshot(new Page.ScreenshotOptions()
+                    .setFullPage(true)
+                    .setPath(Path.of("..", "docs", "screenshots", "review.png")));
+        }
+        person.open("/trace/" + roastId);
+        assertThat(page.getByText("crash").first()).isVisible();
+        page.context().close();
+    }
+
+    @Test
+    @Order(2)
+    void aDeskThatLosesTheNetworkAndAServerThatIsKilledLoseNothing() throws IOException {
+        Cable cable = new Cable(app.port());
+        Page page = chromium.page();
+        prepare(page, cable.url());
+        assertThat(Chromium.violations(page)).isEmpty();
+        charge(page, Double.POSITIVE_INFINITY);
+        waitFor("the turning point", () -> state().contains("\"turning\""));
+
+        cable.pull();
+        assertThat(page.getByText("does not reach the server")).isVisible();
+        double pressedS = number(state(), "nowS");
+        page.keyboard().press("p");
+        assertThat(page.getByText("1 key waits here")).isVisible();
+        waitFor("a minute of the roast", () -> number(state(), "nowS") > pressedS + 60);
+        cable.putBack();
+        assertThat(page.getByText("does not reach the server")).isHidden();
+        assertThat(page.getByText("1 lone pop noted")).isVisible();
+        double popS = number(state().replaceFirst("(?s)^.*\"kind\":\"pop\",", ""), "timeS");
+        assertThat(popS).as("where it was pressed").isBetween(pressedS - 5, pressedS + 25);
+
+        String before = state();
+        app.restart();
+        waitFor("the roaster", () -> state().contains("\"status\":\"ok\""));
+        String after = state();
+        assertThat(number(after, "kept")).isGreaterThanOrEqualTo(number(before, "kept"));
+        assertThat(after).contains("\"phase\":\"roasting\"").contains("\"kind\":\"pop\"");
+        assertThat(number(after, "nowS")).isGreaterThan(number(before, "nowS"));
+        // readings up to the kill are there to the last second
+        String all = get("/api/desks/1");
+        String times = all.replaceFirst("(?s)^.*\"timeS\":\\[", "").replaceFirst("(?s)\\].*$", "");
+        double seenS = number(before, "nowS");
+        assertThat(Arrays.stream(times.split(",")).mapToDouble(Double::parseDouble))
+                .anyMatch(t -> t > seenS - SPEED / 10.0 - 1 && t < seenS + 1);
+        assertThat(next(page)).hasText("dry end", new LocatorAssertions.HasTextOptions().setTimeout(30_000));
+        space(page, "dry end");
+        waitFor("marked", () -> state().contains("dry_end"));
+        page.waitForTimeout(1000);
+        page.keyboard().press("z");
+        assertThat(next(page)).hasText("dry end");
+        page.waitForTimeout(1000);
+        page.keyboard().press("x");
+        waitFor("the roast in the database", () -> state().contains("\"roastId\""));
+        assertThat(kept(page)).isVisible();
+        roaster.panel("/drop");
+        assertThat(page.getByText(SLIP)).isHidden();
+        page.getByText("Set it aside…").click();
+        page.getByLabel("Why is it set aside?").fill("only a trial");
+        page.getByRole(
+                        AriaRole.BUTTON,
+                        new Page.GetByRoleOptions().setName("Set aside").setExact(true))
+                .click();
+        assertThat(page.getByText("only a trial")).isVisible();
+        page.getByText("Take it back").click();
+        assertThat(page.getByText("Set it aside…")).isVisible();
+        page.context().close();
+        cable.close();
+    }
+}
