@@ -40,6 +40,12 @@ final class Panel implements AutoCloseable {
 
     private void handle(HttpExchange exchange) throws IOException {
         try (exchange) {
+            handleOpen(exchange);
+        }
+    }
+
+    private void handleOpen(HttpExchange exchange) throws IOException {
+        try {
             String path = exchange.getRequestURI().getPath();
             if (exchange.getRequestMethod().equals("GET") && path.equals("/")) {
                 answer(exchange, 200, "text/html; charset=utf-8", page());

@@ -1,8 +1,5 @@
 package barrowmist.server.desk;
 
-import barrowmist.core.device.ProbeFilter;
-import barrowmist.core.plan.live.ChargeGate;
-import barrowmist.core.plan.live.LiveRoast;
 import barrowmist.core.plan.live.ProtocolRun;
 import barrowmist.core.roast.EventKind;
 import barrowmist.core.roast.Reading;
@@ -12,11 +9,8 @@ import barrowmist.server.desk.DeskLine.Entry;
 import barrowmist.server.desk.DeskLine.Gap;
 import barrowmist.server.desk.DeskLine.Prepare;
 import barrowmist.server.desk.DeskLine.Read;
-import barrowmist.server.desk.DeskViews.BatchView;
-import barrowmist.server.desk.DeskViews.CoolingView;
 import barrowmist.server.desk.DeskViews.DeskState;
 import barrowmist.server.desk.DeskViews.DeskView;
-import barrowmist.server.desk.DeskViews.LinkView;
 import barrowmist.server.device.LinkSettings;
 import barrowmist.server.device.RoasterReading;
 import barrowmist.server.plan.LiveSetupService.Prepared;
@@ -35,7 +29,6 @@ import org.jspecify.annotations.Nullable;
 final class Desk {
 
     private static final double HIGHEST_PCT = 100;
-    private static final double HIGHEST_RPM = 300;
 
     /** Two different events within this are one slip of a finger, ns. */
     private static final long SLIP_NANOS = 700_000_000L;
@@ -46,12 +39,11 @@ final class Desk {
     private final long machineId;
     private final Path file;
     private final LongSupplier nanos;
-    private String machineName;
+    private String machineName = "";
     private MachineSettings settings;
     private Journal journal;
     private DeskClock clock = new DeskClock();
-    private ProbeFilter bean = new ProbeFilter();
-    private ProbeFilter environment = new ProbeFilter();
+    private Sense sense = new Sense();
     private Optional<Batch> batch = Optional.empty();
     private @Nullable Prepared prepared;
     private @Nullable Read last;
@@ -67,8 +59,6 @@ final class Desk {
         this.file = file;
         this.nanos = nanos;
         this.journal = new Journal(file);
-        this.settings = null;
-        this.machineName = "";
     }
 
     synchronized void configure(String name, MachineSettings now) {
@@ -88,8 +78,6 @@ final class Desk {
         return settings.linkOrByHand();
     }
 
-    // ---- the batch
-
     /** Begins a batch: nothing may be in the drum. */
     synchronized void prepare(Prepared next, @Nullable Long planId, int number, int of, String wallClock) {
         if (phase().equals("roasting")) {
@@ -97,8 +85,7 @@ final class Desk {
         }
         finish();
         clock = new DeskClock();
-        bean = new ProbeFilter();
-        environment = new ProbeFilter();
+        sense = new Sense();
         Prepare line = new Prepare(0, next.greenSampleId(), planId, next.greenG(), wallClock, Boot.id(), number, of);
         clock.resume(0, nanos.getAsLong(), last == null ? Double.NaN : last.clockS());
         last = null;
@@ -121,10 +108,7 @@ final class Desk {
         last = newest;
         lastBeanS = newest.reading().timeS();
         boolean sameBoot = Boot.id().equals(batch.orElseThrow().prepare().boot());
-        long then = sameBoot
-                ? newest.nanos()
-                : nanos.getAsLong() - Math.max(0, System.currentTimeMillis() - newest.wallMs()) * 1_000_000L;
-        clock.resume(newest.reading().timeS(), then, newest.clockS());
+        clock.resume(newest, sameBoot, nanos.getAsLong());
         lost = Optional.of("Barrowmist was started again.");
         troubleReason = "Barrowmist was not running";
     }
@@ -174,21 +158,12 @@ final class Desk {
                 () -> new Conflict("Nothing is prepared at this desk: choose a sample first.", Map.of()));
     }
 
-    // ---- what the roaster says
-
     synchronized void take(RoasterReading raw, long atNanos) {
         double t = clock.reading(raw.clockS(), atNanos);
-        OptionalDouble beanC = bean.pass(t, raw.beanC());
-        OptionalDouble environmentC = environment.pass(t, raw.environmentC());
-        boolean nonsense = beanC.isEmpty() && environmentC.isEmpty();
-        Reading reading = new Reading(
-                t,
-                beanC,
-                environmentC,
-                nonsense ? OptionalDouble.empty() : within(raw.gasPct(), HIGHEST_PCT),
-                nonsense ? OptionalDouble.empty() : within(raw.airflowPct(), HIGHEST_PCT),
-                nonsense ? OptionalDouble.empty() : within(raw.drumRpm(), HIGHEST_RPM));
-        boolean frozenNow = bean.frozen(t);
+        Reading reading = sense.of(t, raw);
+        OptionalDouble beanC = reading.beanC();
+        boolean nonsense = beanC.isEmpty() && reading.environmentC().isEmpty();
+        boolean frozenNow = sense.frozen(t);
         if (frozenNow && !frozen) {
             troubleReason = "the probe stood still";
         }
@@ -202,10 +177,6 @@ final class Desk {
         double clockS = raw.clockS().orElse(Double.NaN);
         keep(new Read(
                 reading, raw.pops(), atNanos, nonsense ? clock.lastClockS() : clockS, System.currentTimeMillis()));
-    }
-
-    private static OptionalDouble within(OptionalDouble v, double highest) {
-        return v.isPresent() && v.getAsDouble() >= 0 && v.getAsDouble() <= highest ? v : OptionalDouble.empty();
     }
 
     /** A bean reading came: a stretch without any before it is marked. */
@@ -259,8 +230,6 @@ final class Desk {
                 Double.NaN,
                 System.currentTimeMillis()));
     }
-
-    // ---- what people say
 
     /** Marks an event; one that is there already stays where it is, so that two hands make one event. */
     synchronized void mark(EventKind kind, double agoS) {
@@ -329,23 +298,18 @@ final class Desk {
     }
 
     synchronized void stepDone(int step) {
-        write(new DeskLine.StepDone(step, needNow()));
+        needed();
+        write(new DeskLine.StepDone(step, clock.at(nanos.getAsLong())));
     }
 
     synchronized void leaveOut() {
-        write(new DeskLine.LeaveOut(needNow()));
-    }
-
-    private double needNow() {
         needed();
-        return clock.at(nanos.getAsLong());
+        write(new DeskLine.LeaveOut(clock.at(nanos.getAsLong())));
     }
 
     synchronized void kept(long roastId) {
         write(new DeskLine.Kept(roastId));
     }
-
-    // ---- what screens see
 
     private double zeroS() {
         return batch.map(b -> b.chargeS().orElse(0)).orElse(0.0);
@@ -361,128 +325,25 @@ final class Desk {
     }
 
     synchronized DeskState state(Wording wording) {
-        double now = clock.at(nanos.getAsLong());
-        double zero = zeroS();
-        Optional<LiveRoast> live = batch.flatMap(Batch::live);
-        String phase = phase();
-        boolean preparing = phase.equals("preparing");
-        OptionalDouble beanC = last == null || lost.isPresent()
-                ? OptionalDouble.empty()
-                : last.reading().beanC();
-        OptionalDouble environmentC = last == null || lost.isPresent()
-                ? OptionalDouble.empty()
-                : last.reading().environmentC();
-        boolean roasting = phase.equals("roasting");
-        double dropS = batch.flatMap(b -> b.events().find(EventKind.DROP))
-                .map(e -> e.timeS())
-                .orElse(Double.NaN);
-        return new DeskState(
-                machineId,
-                machineName,
-                phase,
-                linkView(),
-                now - zero,
-                zero,
-                clock.rate(),
-                batch.map(this::batchView).orElse(null),
-                preparing
-                        ? batch.map(b -> StateWriter.protocol(b.protocol(), now))
-                                .orElse(null)
-                        : null,
-                preparing && prepared != null
-                        ? StateWriter.gate(ChargeGate.judge(
-                                beanC,
-                                environmentC,
-                                prepared.chargeC(),
-                                prepared.environmentC(),
-                                batch.map(Batch::slopeCPerS).orElse(0.0)))
-                        : null,
-                StateWriter.figures(beanC, environmentC, roasting ? live : Optional.empty(), now - zero, last),
-                batch.map(b -> StateWriter.entries(b, zero)).orElse(List.of()),
-                batch.flatMap(Desk::expected).map(EventKind::code).orElse(null),
-                live.map(StateWriter::turning).orElse(null),
-                roasting
-                        ? live.flatMap(LiveRoast::outlook)
-                                .map(o -> StateWriter.outlook(
-                                        o, live.get().setup().plan().isPresent()))
-                                .orElse(null)
-                        : null,
-                roasting ? live.map(l -> StateWriter.next(l, wording)).orElse(null) : null,
-                roasting ? live.map(l -> StateWriter.warning(l, wording)).orElse(null) : null,
-                phase.equals("cooling") ? new CoolingView(now - zero - dropS, settings.coolingS()) : null,
-                pops());
-    }
-
-    private int pops() {
-        List<Read> readings = batch.map(Batch::readings).orElse(List.of());
-        OptionalDouble first = readings.stream()
-                .map(Read::pops)
-                .filter(OptionalDouble::isPresent)
-                .findFirst()
-                .orElse(OptionalDouble.empty());
-        return last == null || first.isEmpty() || last.pops().isEmpty()
-                ? 0
-                : (int) Math.max(0, last.pops().getAsDouble() - first.getAsDouble());
-    }
-
-    /** The event that is expected next. */
-    private static Optional<EventKind> expected(Batch b) {
-        RoastEvents events = b.events();
-        for (EventKind kind : List.of(EventKind.CHARGE, EventKind.DRY_END, EventKind.FIRST_CRACK, EventKind.DROP)) {
-            if (events.find(kind).isEmpty()) {
-                boolean passed = kind == EventKind.DRY_END
-                        && events.find(EventKind.FIRST_CRACK).isPresent();
-                if (!passed) {
-                    return Optional.of(kind);
-                }
-            }
-        }
-        return Optional.empty();
-    }
-
-    private BatchView batchView(Batch b) {
-        Prepared p = prepared;
-        return new BatchView(
-                p.greenSampleId(),
-                p.lotId(),
-                p.lotName(),
-                p.process(),
-                p.stage(),
-                b.prepare().planId(),
-                b.greenG(),
-                p.chargeC(),
-                b.prepare().batch(),
-                b.prepare().batches(),
-                settings.coolingS(),
-                b.roastId().orElse(null));
-    }
-
-    private LinkView linkView() {
-        boolean byHand = link().byHandOnly();
-        boolean openProbe =
-                last != null && lost.isEmpty() && last.reading().beanC().isEmpty();
-        String status = byHand ? "by-hand" : lost.isPresent() ? "lost" : frozen ? "frozen" : openProbe ? "probe" : "ok";
-        String text = switch (status) {
-            case "by-hand" -> "Temperatures are typed in";
-            case "lost" -> lost.get();
-            case "frozen" -> "The bean probe stands still: it reads the very same for long. Look at the probe.";
-            case "probe" -> "The bean probe does not answer. Is its plug in?";
-            default -> "";
-        };
-        return new LinkView(
-                status,
-                text,
-                batch.map(b -> b.readings().size()).orElse(0),
-                bean.refused() + environment.refused(),
-                batch.map(b -> b.gaps().size()).orElse(0),
-                journal.waiting(),
-                journal.trouble()
-                        .map(t -> "The disk takes no more readings (" + t
-                                + "). The roast goes on in memory: make room on the disk, do not end Barrowmist.")
-                        .orElse(null));
+        return new DeskScreen(
+                        machineId,
+                        machineName,
+                        settings,
+                        phase(),
+                        batch,
+                        prepared,
+                        last,
+                        lost,
+                        frozen,
+                        journal,
+                        refused(),
+                        clock.at(nanos.getAsLong()),
+                        clock.rate(),
+                        zeroS())
+                .state(wording);
     }
 
     int refused() {
-        return bean.refused() + environment.refused();
+        return sense.refused();
     }
 }

@@ -93,4 +93,11 @@ final class DeskClock {
         lastClockS = clockS;
         offsetS = Double.isNaN(clockS) ? Double.NaN : lastS - clockS;
     }
+
+    /** Goes on from the newest reading of a journal; over a restart of the computer the clock on the wall fills in. */
+    void resume(DeskLine.Read newest, boolean sameBoot, long nowNanos) {
+        long sinceMs = Math.max(0, System.currentTimeMillis() - newest.wallMs());
+        long then = sameBoot ? newest.nanos() : nowNanos - sinceMs * 1_000_000L;
+        resume(newest.reading().timeS(), then, newest.clockS());
+    }
 }

@@ -1,0 +1,349 @@
+import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
+import { flushPromises } from '@vue/test-utils'
+import { mountApp, stubServer } from '@/shared/testMount'
+import type { Schemas } from '@/shared/api/client'
+import { between, curveOf, noColumns, taken } from './columns'
+import { liveAnalysis } from './liveAnalysis'
+import { useOutbox } from './outbox'
+import { bandAbout } from './planCurve'
+import ChoosePanel from './ChoosePanel.vue'
+import CoolingPanel from './CoolingPanel.vue'
+import DeskPage from './DeskPage.vue'
+import LinkNote from './LinkNote.vue'
+import OutlookCards from './OutlookCards.vue'
+import PreparePanel from './PreparePanel.vue'
+import TypedReadings from './TypedReadings.vue'
+
+type State = Schemas['DeskState']
+
+const link = (over: Partial<Schemas['LinkView']> = {}): Schemas['LinkView'] => ({
+  status: 'ok',
+  text: '',
+  kept: 12,
+  refused: 0,
+  gaps: 0,
+  unwritten: 0,
+  ...over,
+})
+const batch = (over: Partial<Schemas['BatchView']> = {}): Schemas['BatchView'] => ({
+  greenSampleId: 1,
+  lotId: 1,
+  lotName: 'Gatovu Hill',
+  process: 'washed',
+  stage: 'arrival',
+  greenG: 120,
+  chargeC: 190,
+  batch: 2,
+  batches: 6,
+  coolingLimitS: 240,
+  ...over,
+})
+const desk = (over: Partial<State> = {}): State => ({
+  machineId: 1,
+  machineName: 'Drum 1',
+  phase: 'roasting',
+  link: link(),
+  nowS: 402,
+  zeroS: 10,
+  rate: 1,
+  batch: batch(),
+  figures: { beanC: 176.4, rorCPerMin: 11.2, environmentC: 192, gasPct: 60, airflowPct: 45 },
+  entries: [
+    { seq: 1, kind: 'charge', timeS: 0, beanC: 190 },
+    { seq: 2, kind: 'dry_end', timeS: 285, beanC: 158 },
+  ],
+  expected: 'first_crack',
+  pops: 0,
+  ...over,
+})
+const wire = (first: number, timeS: number[], zeroS = 0): Schemas['ReadingsView'] => ({
+  first,
+  timeS,
+  beanC: timeS.map((t) => 100 + t),
+  environmentC: timeS.map((t) => 120 + t),
+  rorCPerMin: timeS.map(() => 10),
+  gasPct: timeS.map(() => 60),
+  airflowPct: timeS.map(() => 40),
+  zeroS,
+})
+
+describe('the readings that a screen has', () => {
+  it('follow each other, and take the place of those that were sent again', () => {
+    let columns = taken(noColumns(), wire(0, [0, 1, 2]))
+    columns = taken(columns, wire(3, [3]))
+    columns = taken(columns, wire(2, [2, 3, 4]))
+    expect(columns.deskS).toEqual([0, 1, 2, 3, 4])
+    expect(columns.beanC).toEqual([100, 101, 102, 103, 104])
+  })
+
+  it('stay where they are when the charge moves their zero', () => {
+    let columns = taken(noColumns(), wire(0, [0, 1, 2]))
+    columns = taken(columns, wire(3, [-1, 0, 1], 4))
+    expect(columns.deskS).toEqual([0, 1, 2, 3, 4, 5])
+    expect(curveOf(columns, 4).beanC.timeS).toEqual([-4, -3, -2, -1, 0, 1])
+  })
+
+  it('are drawn one a second at most, and what was not said is not drawn', () => {
+    const columns = taken(noColumns(), wire(0, [0, 0.3, 0.6, 1.1, 2]))
+    columns.beanC[4] = null
+    expect(curveOf(columns, 0).beanC.timeS).toEqual([0, 1.1])
+    expect(curveOf(columns, 0).environmentC.timeS).toEqual([0, 1.1, 2])
+    expect(curveOf(columns, 100).beanC.timeS).toEqual([])
+  })
+
+  it('are read between two of them and not beyond', () => {
+    const series = { timeS: [0, 10], value: [100, 120] }
+    expect(between(series, 5)).toBe(110)
+    expect(between(series, 0)).toBe(100)
+    expect(between(series, 11)).toBeUndefined()
+    expect(between(series, -1)).toBeUndefined()
+  })
+})
+
+describe('what is shown of a roast under way', () => {
+  it('has its phases so far, as shares of the time so far', () => {
+    const a = liveAnalysis(desk())
+    expect(a.drying).toMatchObject({ fromS: 0, toS: 285 })
+    expect(a.browning).toMatchObject({ fromS: 285, toS: 402 })
+    expect(a.development).toBeUndefined()
+    expect(a.drying!.sharePct! + a.browning!.sharePct!).toBeCloseTo(100)
+  })
+
+  it('has a band that is as wide as its tolerance on both sides', () => {
+    const outline = bandAbout({ timeS: [0, 5, 10, 20], value: [190, 150, 120, 90] }, 3)
+    expect(outline).toHaveLength(6)
+    expect(outline[0]).toEqual({ timeS: 0, c: 193 })
+    expect(outline[5]).toEqual({ timeS: 0, c: 187 })
+  })
+})
+
+describe('keys that are pressed', () => {
+  afterEach(() => vi.useRealTimers())
+
+  it('wait while the server is away and say later how long ago they were', async () => {
+    vi.useFakeTimers()
+    let now = 1000
+    let away = true
+    const sent: number[] = []
+    const outbox = useOutbox(() => now)
+    const send = (agoS: number) => {
+      if (away) {
+        return Promise.resolve({ failure: { status: 0, message: 'away', problems: [], details: {} } })
+      }
+      sent.push(agoS)
+      return Promise.resolve({ data: {} })
+    }
+    await outbox.press(send)
+    now = 3000
+    await outbox.press(send)
+    expect(outbox.waiting.value).toBe(2)
+    away = false
+    now = 35_000
+    await vi.advanceTimersByTimeAsync(1100)
+    expect(sent).toEqual([34, 32])
+    expect(outbox.waiting.value).toBe(0)
+  })
+
+  it('that are refused are said and not sent again', async () => {
+    const outbox = useOutbox()
+    let calls = 0
+    await outbox.press(() => {
+      calls++
+      return Promise.resolve({
+        failure: { status: 409, message: 'The charge comes first.', problems: [], details: {} },
+      })
+    })
+    expect(calls).toBe(1)
+    expect(outbox.refused.value?.message).toBe('The charge comes first.')
+    expect(outbox.waiting.value).toBe(0)
+  })
+})
+
+describe('the cards of the desk', () => {
+  it('say what to do before the charge, and ask a hand for its step', async () => {
+    const state = desk({
+      phase: 'preparing',
+      gate: { call: 'too-hot', beanC: 205, beanFromC: 188, beanToC: 192, inS: 40 },
+      protocol: {
+        steps: [
+          { kind: 'do', probe: 'bean', text: 'Door open' },
+          { kind: 'fall-to', probe: 'bean', value: 178, text: '' },
+        ],
+        at: 0,
+        elapsedS: 65,
+        stepElapsedS: 5,
+        needsHand: true,
+      },
+    })
+    const card = mountApp(PreparePanel, { state })
+    expect(card.text()).toContain('Too hot: let it fall')
+    expect(card.text()).toContain('about 0:40 to go')
+    expect(card.text()).toContain('Until the bean probe has fallen to 178.0 °C')
+    expect(card.text()).toContain('never leave the roaster')
+    await card
+      .findAll('button')
+      .find((b) => b.text() === 'Done')!
+      .trigger('click')
+    expect(card.emitted('step')).toEqual([[0]])
+  })
+
+  it('show a warning alone, and the next move when nothing is wrong', () => {
+    const next = { control: 'gas' as const, fromValue: 60, toValue: 45, inS: 24, when: 'at 7:06' }
+    const calm = mountApp(OutlookCards, { state: desk({ next }) })
+    expect(calm.text()).toContain('Ease the gas in 0:24')
+    expect(calm.text()).toContain('60 to 45 %, at 7:06')
+    expect(calm.text()).toContain('no model yet')
+    const warning = { kind: 'crash', sinceS: 400, title: 'A crash is coming', says: 'x', answer: 'y' }
+    const warned = mountApp(OutlookCards, { state: desk({ next, warning }) })
+    expect(warned.text()).toContain('A crash is coming')
+    expect(warned.text()).not.toContain('Ease the gas')
+  })
+
+  it('show what is coming with how far off it may be', () => {
+    const outlook = {
+      planned: true,
+      firstCrackS: { value: 478, plusMinus: 6.2 },
+      rorAtFirstCrackCPerMin: { value: 9.6, plusMinus: 0.4 },
+      aheadTimeS: [],
+      aheadBeanC: [],
+    }
+    const text = mountApp(OutlookCards, { state: desk({ outlook }) }).text()
+    expect(text).toContain('if the plan is kept')
+    expect(text).toMatch(/first crack\s*7:58\s*± 6 s/)
+    expect(text).toContain('9.6 °C/min')
+  })
+
+  it('count the cooling down and keep without being asked; setting aside needs a reason', async () => {
+    const sent = stubServer((_m, path) =>
+      path.endsWith('/discarded')
+        ? { status: 422, body: { problems: [{ field: 'reason', message: 'Say why it is set aside' }] } }
+        : {},
+    )
+    const card = mountApp(CoolingPanel, {
+      state: desk({
+        phase: 'cooling',
+        batch: batch({ roastId: 9 }),
+        cooling: { elapsedS: 100, limitS: 240 },
+      }),
+    })
+    expect(card.text()).toContain('cold by 4:00: 2:20 left')
+    expect(card.text()).toContain('call the fire service')
+    await card
+      .findAll('button')
+      .find((b) => b.text().startsWith('Set it aside'))!
+      .trigger('click')
+    await card.find('form').trigger('submit')
+    await flushPromises()
+    expect(sent[0]).toMatchObject({ method: 'PUT', path: '/api/roasts/9/discarded' })
+    expect(card.text()).toContain('Say why it is set aside')
+  })
+
+  it('name what is wrong with the link, the disk and the network', () => {
+    const note = (props: object) =>
+      mountApp(LinkNote, { link: link(), machineName: 'Drum 1', heard: true, waiting: 0, ...props }).text()
+    expect(note({})).toContain('12 readings kept')
+    expect(note({ link: link({ status: 'lost', text: 'Nothing answers' }) })).toContain('Nothing answers')
+    expect(note({ link: link({ gaps: 2, refused: 3 }) })).toContain('2 gaps, 3 refused')
+    expect(note({ link: link({ disk: 'The disk takes no more' }) })).toContain('The disk takes no more')
+    expect(note({ heard: false, waiting: 1 })).toContain('1 key waits here')
+  })
+
+  it('ask for a typed reading each half minute, in the units of the reader', async () => {
+    const card = mountApp(TypedReadings, { state: desk({ nowS: 10, link: link({ status: 'by-hand' }) }) })
+    expect(card.text()).toContain('Read the thermometer now')
+    const [bean] = card.findAll('input')
+    await bean!.setValue('hot')
+    await card.find('form').trigger('submit')
+    expect(card.emitted('typed')).toBeUndefined()
+    await bean!.setValue('187,5')
+    await card.find('form').trigger('submit')
+    expect(card.emitted('typed')).toEqual([[187.5, undefined]])
+    expect(card.text()).toContain('Next reading in 0:30')
+  })
+
+  it('offer the next batch of the day first', async () => {
+    const slot = (planId: number, lotName: string) => ({
+      planId,
+      greenSampleId: planId,
+      lotName,
+      process: 'washed',
+      stage: 'arrival',
+      chargeC: 190,
+      greenG: 120,
+      roastS: 600,
+      chargeAt: '2026-03-02T09:00:00',
+      dropAt: '2026-03-02T09:10:00',
+      changed: false,
+    })
+    stubServer((_m, path) => {
+      if (path.startsWith('/api/days')) {
+        return {
+          body: { content: { machineId: 1, items: [] }, slots: [slot(4, 'Done Hill'), slot(5, 'Next Hill')] },
+        }
+      }
+      return path.endsWith('/day') ? { body: { batches: [{ planId: 4 }], drift: '' } } : { body: [] }
+    })
+    const card = mountApp(ChoosePanel, { machineId: 1 })
+    await flushPromises()
+    expect(card.text()).toContain('roasted today')
+    ;(card.vm as unknown as { prepareNext: () => void }).prepareNext()
+    expect(card.emitted('prepare')).toEqual([[{ planId: 5, batch: 2, batches: 2 }]])
+  })
+})
+
+describe('the page of the desk', () => {
+  class Stream {
+    static last: Stream
+    onerror: (() => void) | null = null
+    private listener: ((e: { data: string }) => void) | undefined
+    constructor(readonly url: string) {
+      Stream.last = this
+    }
+    addEventListener(_name: string, listener: (e: { data: string }) => void) {
+      this.listener = listener
+    }
+    say(state: State, readings = wire(0, [])) {
+      this.listener?.({ data: JSON.stringify({ state, seq: readings.timeS.length, readings }) })
+    }
+    close() {}
+  }
+  beforeEach(() => vi.stubGlobal('EventSource', Stream))
+  afterEach(() => vi.unstubAllGlobals())
+
+  async function page(state: State) {
+    const sent = stubServer(() => ({ body: { roasts: [], batches: [], drift: '' } }))
+    const mounted = mountApp(DeskPage)
+    Stream.last.say(state)
+    await flushPromises()
+    return { mounted, sent }
+  }
+  const press = (key: string) =>
+    document.body.dispatchEvent(new KeyboardEvent('keydown', { key, cancelable: true, bubbles: true }))
+
+  it('marks the next expected event by the space bar, once for two touches', async () => {
+    const { mounted, sent } = await page(desk({ phase: 'cooling', cooling: { elapsedS: 1, limitS: 240 } }))
+    Stream.last.say(desk({ phase: 'preparing', expected: 'charge', gate: undefined }))
+    await flushPromises()
+    expect(mounted.text()).toContain('charge')
+    press(' ')
+    press(' ')
+    await flushPromises()
+    const events = sent.filter((s) => s.path.endsWith('/events'))
+    expect(events).toHaveLength(1)
+    expect(events[0]!.body).toMatchObject({ kind: 'charge' })
+    mounted.unmount()
+  })
+
+  it('takes the last entry back by Z and says when the server is away', async () => {
+    const { mounted, sent } = await page(
+      desk({ phase: 'cooling', cooling: { elapsedS: 1, limitS: 240 }, batch: batch({ roastId: 3 }) }),
+    )
+    press('z')
+    await flushPromises()
+    expect(sent.some((s) => s.method === 'DELETE' && s.path.endsWith('/entries/2'))).toBe(true)
+    Stream.last.onerror?.()
+    await flushPromises()
+    expect(mounted.text()).toContain('does not reach the server')
+    mounted.unmount()
+  })
+})
