@@ -90,6 +90,7 @@ describe('Workline', () => {
       'Plan, nothing waits',
       'Roast, nothing waits',
       'Sample, nothing waits',
+      'Rest, nothing waits',
       'Cupping, nothing waits',
       'Trace 6, 6 waiting',
     ])
