@@ -77,6 +77,21 @@ public record BenchFigures(
                 Optional.empty());
     }
 
+    /** The same with nothing but what went in. */
+    public BenchFigures onlyGreen() {
+        BenchFigures none = none();
+        return new BenchFigures(
+                greenG,
+                none.roastedG,
+                none.colourWhole,
+                none.colourGround,
+                none.quakersPer100g,
+                none.scorchedPer100g,
+                none.tippedPer100g,
+                none.oneColourThrough,
+                none.shellsPer100g);
+    }
+
     /** Mass lost in the roast, % of the green mass; empty until both are weighed. */
     public OptionalDouble weightLossPct() {
         if (greenG.isEmpty() || roastedG.isEmpty()) {

@@ -35,6 +35,9 @@ final class Batch {
     /** Before the charge, times are put far below zero: no turning point is looked for there. */
     private static final double LONG_BEFORE_S = 1e7;
 
+    /** Stands for the roast of a drop that was taken back. */
+    static final long NOT_KEPT = 0;
+
     private final Prepare prepare;
     private final LiveSetup setup;
     private final ProtocolRun protocol;
@@ -72,7 +75,7 @@ final class Batch {
         } else if (line instanceof Gap g) {
             gaps.add(g);
         } else if (line instanceof DeskLine.Kept k) {
-            roastId = k.roastId() == 0 ? Optional.empty() : Optional.of(k.roastId());
+            roastId = k.roastId() == NOT_KEPT ? Optional.empty() : Optional.of(k.roastId());
         }
     }
 
@@ -105,12 +108,12 @@ final class Batch {
 
     private void entered(Entry e) {
         boolean gone = undone.contains(e.seq());
-        if (e.kind().equals(EventKind.CHARGE.code()) || gone && !isEvent(e)) {
+        if (e.kind().equals(EventKind.CHARGE.code()) || gone && e.isControl()) {
             rebuild();
         } else if (isEvent(e)) {
             live.ifPresent(l -> l.setEvents(events()));
-        } else if (live.isPresent()) {
-            control(live.get(), e);
+        } else if (e.isControl()) {
+            live.ifPresent(l -> control(l, e));
         }
     }
 
@@ -120,12 +123,7 @@ final class Batch {
 
     private void control(LiveRoast roast, Entry e) {
         double at = Math.max(e.timeS() - chargeS().getAsDouble(), roast.curve().lastS());
-        OptionalDouble value = OptionalDouble.of(e.value());
-        OptionalDouble none = OptionalDouble.empty();
-        if (e.kind().equals("gas") || e.kind().equals("air")) {
-            boolean gas = e.kind().equals("gas");
-            feed(roast, new Reading(at, none, none, gas ? value : none, gas ? none : value, none));
-        }
+        feed(roast, e.control(at));
     }
 
     /** Begins anew from the charge: it was called, moved or taken back. */
@@ -143,18 +141,19 @@ final class Batch {
         LiveRoast roast = new LiveRoast(setup.withGreenG(greenG()));
         live = Optional.of(roast);
         roast.setEvents(events());
+        List<Entry> controls = standing().stream().filter(Entry::isControl).toList();
+        int made = 0;
         for (int i = 0; i < readings.size(); i++) {
             Reading r = readings.get(i).reading();
+            while (made < controls.size() && controls.get(made).timeS() < r.timeS()) {
+                control(roast, controls.get(made++));
+            }
             if (r.timeS() >= charge.getAsDouble()) {
                 feed(roast, r.shifted(-charge.getAsDouble()));
                 rates.set(i, roast.curve().rorCPerMin());
             }
         }
-        standing().forEach(e -> {
-            if (!isEvent(e)) {
-                control(roast, e);
-            }
-        });
+        controls.subList(made, controls.size()).forEach(e -> control(roast, e));
     }
 
     /** Entries that were not taken back, in order. */
@@ -193,6 +192,11 @@ final class Batch {
     /** Slope of the bean probe before the charge, °C/s; 0 while it is not known. */
     double slopeCPerS() {
         return before.slope(20, false).map(f -> f.slopePerS()).orElse(0.0);
+    }
+
+    /** Whether this entry is the drop that stands. */
+    boolean endsWith(int seq) {
+        return standing().stream().anyMatch(e -> e.seq() == seq && e.kind().equals(EventKind.DROP.code()));
     }
 
     int nextSeq() {

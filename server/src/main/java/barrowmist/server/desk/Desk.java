@@ -36,6 +36,11 @@ final class Desk {
     private static final double LONGEST_AGO_S = 600;
     private static final int MOST_NOTE = 300;
 
+    /** Without a reading for so long, s, and for so many polls, there is a gap (house defaults). */
+    private static final double GAP_S = 2.5;
+
+    private static final double GAP_POLLS = 4;
+
     private final long machineId;
     private final Path file;
     private final LongSupplier nanos;
@@ -181,13 +186,18 @@ final class Desk {
 
     /** A bean reading came: a stretch without any before it is marked. */
     private void heard(double t) {
-        double after = Math.max(2.5, 4 * clock.rate() * settings.linkOrByHand().pollMs() / 1000);
+        gapUntil(t);
+        lastBeanS = t;
+        troubleReason = "";
+    }
+
+    /** Marks a stretch without readings that ends here. */
+    private void gapUntil(double t) {
+        double after = Math.max(GAP_S, GAP_POLLS * clock.rate() * link().pollMs() / 1000);
         boolean charged = batch.flatMap(Batch::live).isPresent();
         if (charged && t - lastBeanS > after && !link().byHandOnly()) {
             write(new Gap(lastBeanS, t, troubleReason.isEmpty() ? "no reading came" : troubleReason));
         }
-        lastBeanS = t;
-        troubleReason = "";
     }
 
     private void keep(Read read) {
@@ -254,6 +264,9 @@ final class Desk {
         if (kind.single() && !problems.isEmpty()) {
             throw new InputProblems("kind", String.join(" ", problems));
         }
+        if (kind == EventKind.DROP) {
+            gapUntil(at);
+        }
         lastMarkNanos = now;
         write(new Entry(b.nextSeq(), kind.code(), at, 0, ""));
     }
@@ -268,11 +281,11 @@ final class Desk {
             throw new InputProblems("text", "A note has 1 to " + MOST_NOTE + " characters, this one " + line.length());
         }
         Batch b = needed();
-        write(new Entry(b.nextSeq(), "note", clock.at(nanos.getAsLong()) - ago(agoS), 0, line));
+        write(new Entry(b.nextSeq(), Entry.NOTE, clock.at(nanos.getAsLong()) - ago(agoS), 0, line));
     }
 
     synchronized void control(String control, double value, double agoS) {
-        if (!control.equals("gas") && !control.equals("air")) {
+        if (!control.equals(Entry.GAS) && !control.equals(Entry.AIR)) {
             throw new InputProblems("control", "Gas or air can be noted, not \"" + control + "\"");
         }
         if (!(value >= 0 && value <= HIGHEST_PCT)) {

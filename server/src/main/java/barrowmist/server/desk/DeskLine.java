@@ -27,7 +27,25 @@ sealed interface DeskLine {
     record Read(Reading reading, OptionalDouble pops, long nanos, double clockS, long wallMs) implements DeskLine {}
 
     /** An event, a note or a control moved by hand. */
-    record Entry(int seq, String kind, double timeS, double value, String text) implements DeskLine {}
+    record Entry(int seq, String kind, double timeS, double value, String text) implements DeskLine {
+
+        static final String GAS = "gas";
+        static final String AIR = "air";
+        static final String NOTE = "note";
+
+        /** Whether gas or air was moved by hand. */
+        boolean isControl() {
+            return kind.equals(GAS) || kind.equals(AIR);
+        }
+
+        /** That control as a reading at {@code atS}. */
+        Reading control(double atS) {
+            OptionalDouble none = OptionalDouble.empty();
+            OptionalDouble set = OptionalDouble.of(value);
+            boolean gas = kind.equals(GAS);
+            return new Reading(atS, none, none, gas ? set : none, gas ? none : set, none);
+        }
+    }
 
     /** An entry that is taken back. */
     record Undo(int seq) implements DeskLine {}

@@ -168,13 +168,13 @@ class DeskService {
     void undo(long machineId, int seq) {
         Desk desk = desk(machineId);
         synchronized (desk) {
-            boolean wasDropped = desk.phase().equals("cooling");
-            desk.undo(seq);
-            Batch batch = desk.batch().orElseThrow();
-            if (wasDropped && !desk.phase().equals("cooling") && batch.roastId().isPresent()) {
+            Batch batch = desk.batch().orElse(null);
+            // first the roast, then the drop: what is refused leaves both as they are
+            if (batch != null && batch.endsWith(seq) && batch.roastId().isPresent()) {
                 keeper.takeBack(batch.roastId().get());
-                desk.kept(0);
+                desk.kept(Batch.NOT_KEPT);
             }
+            desk.undo(seq);
         }
         tick(desk);
     }

@@ -4,7 +4,6 @@ import barrowmist.core.plan.live.Outlook;
 import barrowmist.core.plan.live.Outlook.Expected;
 import barrowmist.core.roast.EventKind;
 import barrowmist.core.roast.LiveCurve;
-import barrowmist.core.roast.LocalFit;
 import barrowmist.core.roast.RateOfRise;
 import barrowmist.core.roast.Reading;
 import barrowmist.core.roast.RoastEvents;
@@ -71,13 +70,10 @@ class RoastKeeper {
                 out.add(r.reading().shifted(-charge));
             }
         }
-        OptionalDouble none = OptionalDouble.empty();
         for (Entry e : batch.standing()) {
             double t = e.timeS() - charge;
-            OptionalDouble value = OptionalDouble.of(e.value());
-            if (t <= dropS && (e.kind().equals("gas") || e.kind().equals("air"))) {
-                boolean gas = e.kind().equals("gas");
-                out.add(new Reading(t, none, none, gas ? value : none, gas ? none : value, none));
+            if (t <= dropS && e.isControl()) {
+                out.add(e.control(t));
             }
         }
         out.sort(Comparator.comparingDouble(Reading::timeS));
@@ -92,7 +88,7 @@ class RoastKeeper {
                         .map(g -> new Gap(g.fromS() - charge, g.toS() - charge, g.reason()))
                         .toList(),
                 batch.standing().stream()
-                        .filter(e -> e.kind().equals("note"))
+                        .filter(e -> e.kind().equals(Entry.NOTE))
                         .map(e -> new Note(e.timeS() - charge, e.text()))
                         .toList(),
                 predictions(batch),
@@ -116,18 +112,11 @@ class RoastKeeper {
     private static void atDryEnd(List<PredictionCheck> out, Outlook o, RoastEvents came, Series bean) {
         OptionalDouble crack = came.timeS(EventKind.FIRST_CRACK);
         check(out, "dry-end", "firstCrackS", o.firstCrackS(), crack);
-        OptionalDouble rate = crack.isPresent() ? rate(bean, crack.getAsDouble()) : OptionalDouble.empty();
+        Series ror = RateOfRise.centred(bean);
+        OptionalDouble rate = crack.isPresent() && !ror.isEmpty()
+                ? OptionalDouble.of(ror.interpolated(crack.getAsDouble()))
+                : OptionalDouble.empty();
         check(out, "dry-end", "rorAtFirstCrackCPerMin", o.rorAtFirstCrackCPerMin(), rate);
-    }
-
-    private static OptionalDouble rate(Series bean, double atS) {
-        int from = bean.indexFrom(atS - RateOfRise.WINDOW_S / 2);
-        int to = bean.indexFrom(atS + RateOfRise.WINDOW_S / 2);
-        return to - from < 2
-                ? OptionalDouble.empty()
-                : OptionalDouble.of(60
-                        * LocalFit.of(bean.timesS(), bean.values(), from, to, atS, false)
-                                .slopePerS());
     }
 
     private static void check(

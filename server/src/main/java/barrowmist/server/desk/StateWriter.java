@@ -142,12 +142,11 @@ final class StateWriter {
                     OptionalDouble at = charged && event && !bean.isEmpty()
                             ? OptionalDouble.of(bean.interpolated(t))
                             : OptionalDouble.empty();
-                    boolean control = e.kind().equals("gas") || e.kind().equals("air");
                     return new EntryView(
                             e.seq(),
                             e.kind(),
                             t,
-                            control ? e.value() : null,
+                            e.isControl() ? e.value() : null,
                             e.text().isEmpty() ? null : e.text(),
                             tenth(at));
                 })

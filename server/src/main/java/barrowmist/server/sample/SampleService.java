@@ -4,8 +4,10 @@ import barrowmist.core.sample.BenchFigures;
 import barrowmist.server.green.QuakerCounts;
 import barrowmist.server.roast.BatchWeights;
 import barrowmist.server.roast.RoastEntity;
+import barrowmist.server.web.Conflict;
 import barrowmist.server.web.InputProblems;
 import java.util.List;
+import java.util.Map;
 import java.util.OptionalInt;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
@@ -39,6 +41,11 @@ public class SampleService implements BatchWeights, QuakerCounts {
 
     @Override
     public void forget(RoastEntity roast) {
+        BenchFigures figures = figures(roast.id());
+        if (!figures.equals(figures.onlyGreen())) {
+            throw new Conflict(
+                    "The bench has figures of this roast already: move its drop on the roast's own page.", Map.of());
+        }
         samples.deleteById(roast.id());
     }
 

@@ -268,6 +268,30 @@ class DeskTest {
     }
 
     @Test
+    void aLinkThatIsLostUntilTheDropLeavesItsGapToo() {
+        chargeAndRoast(60);
+        desk.linkLost("The connection to the roaster is broken.");
+        pass(25);
+        desk.mark(EventKind.DROP, 0);
+        var gap = desk.batch().orElseThrow().gaps().get(0);
+        assertThat(gap.toS() - gap.fromS()).isCloseTo(25, within(1e-6));
+    }
+
+    @Test
+    void aControlThatIsTakenBackLeavesTheOthersWhereTheyWereMade() {
+        chargeAndRoast(60);
+        desk.control("air", 50, 0);
+        roast(20);
+        desk.control("air", 65, 0);
+        desk.undo(3);
+        var air = desk.batch().orElseThrow().live().orElseThrow().curve().log().airflowPct();
+        // 61 readings from the charge on, then the hand
+        assertThat(air.value(61)).isEqualTo(50);
+        assertThat(air.timeS(61)).isEqualTo(60);
+        assertThat(air.values()).doesNotContain(65);
+    }
+
+    @Test
     void aDropEndsTheReadingsAndTheDeskIsFreeOnceItIsKept() {
         chargeAndRoast(100);
         desk.mark(EventKind.DROP, 0);
