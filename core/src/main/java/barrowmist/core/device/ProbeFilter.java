@@ -24,19 +24,12 @@ public final class ProbeFilter {
     /** So many readings that agree with each other are believed against the one before them. */
     private static final int BELIEVED = 3;
 
-    /** A probe that reads the very same for so long, s, in so many readings, stands still (house defaults). */
-    private static final double FROZEN_S = 15;
-
-    private static final int FROZEN_READINGS = 12;
-
     private double lastS = Double.NaN;
     private double lastC = Double.NaN;
     private double doubtedS;
     private double doubtedC = Double.NaN;
     private int agreeing;
-    private double sameSinceS;
-    private double sameC = Double.NaN;
-    private int same;
+    private final Standstill standstill = new Standstill();
     private int refused;
 
     /** The reading, or nothing when it cannot be one. */
@@ -48,21 +41,14 @@ public final class ProbeFilter {
         boolean possible = c >= COLDEST_C && c <= HOTTEST_C;
         if (!possible || jumps(timeS, c)) {
             doubtedC = possible ? c : Double.NaN;
-            same = 0;
-            sameC = Double.NaN;
+            standstill.see(timeS, OptionalDouble.empty());
             refused++;
             return OptionalDouble.empty();
         }
         lastS = timeS;
         lastC = c;
         agreeing = 0;
-        if (c == sameC) {
-            same++;
-        } else {
-            sameC = c;
-            sameSinceS = timeS;
-            same = 1;
-        }
+        standstill.see(timeS, readC);
         return readC;
     }
 
@@ -87,6 +73,6 @@ public final class ProbeFilter {
 
     /** Whether the probe stands still: a real one never reads the very same for long. */
     public boolean frozen(double timeS) {
-        return same >= FROZEN_READINGS && timeS - sameSinceS >= FROZEN_S;
+        return standstill.at(timeS);
     }
 }

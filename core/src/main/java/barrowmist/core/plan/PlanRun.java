@@ -89,8 +89,7 @@ public final class PlanRun implements Controls {
         return drop.reached(timeS, probeC, crackS, rising);
     }
 
-    /** When an event was called, or is expected, s since charge; infinite when it has not come. */
-    public double eventS(EventKind kind) {
+    private double eventS(EventKind kind) {
         return switch (kind) {
             case CHARGE -> 0;
             case TURNING_POINT -> turnS;

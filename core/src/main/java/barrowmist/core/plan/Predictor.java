@@ -196,9 +196,8 @@ public final class Predictor {
         Series bean = curve.log().beanC();
         double lowestS = lowestS(bean);
         List<RoastEvent> called = new ArrayList<>(List.of(RoastEvent.at(EventKind.CHARGE, 0)));
-        crossing(bean, events.dryEndC(), lowestS).ifPresent(t -> called.add(RoastEvent.at(EventKind.DRY_END, t)));
-        crossing(bean, events.firstCrackC(), lowestS)
-                .ifPresent(t -> called.add(RoastEvent.at(EventKind.FIRST_CRACK, t)));
+        bean.risesTo(events.dryEndC(), lowestS).ifPresent(t -> called.add(RoastEvent.at(EventKind.DRY_END, t)));
+        bean.risesTo(events.firstCrackC(), lowestS).ifPresent(t -> called.add(RoastEvent.at(EventKind.FIRST_CRACK, t)));
         if (Double.isFinite(dropS)) {
             called.add(RoastEvent.at(EventKind.DROP, dropS));
         }
@@ -214,14 +213,4 @@ public final class Predictor {
     }
 
     private static final double LATEST_TURN_S = 300;
-
-    private static OptionalDouble crossing(Series bean, double levelC, double fromS) {
-        for (int i = Math.max(1, bean.indexFrom(fromS)); i < bean.size(); i++) {
-            if (bean.value(i) >= levelC && bean.value(i - 1) < levelC) {
-                double share = (levelC - bean.value(i - 1)) / (bean.value(i) - bean.value(i - 1));
-                return OptionalDouble.of(bean.timeS(i - 1) + share * (bean.timeS(i) - bean.timeS(i - 1)));
-            }
-        }
-        return OptionalDouble.empty();
-    }
 }

@@ -177,6 +177,15 @@ public final class LiveCurve {
         return bean.last();
     }
 
+    /** The bean reading at or just before a time, °C; empty before the first. */
+    public OptionalDouble beanC(double atS) {
+        int i = bean.n - 1;
+        while (i >= 0 && bean.t[i] > atS) {
+            i--;
+        }
+        return i < 0 ? OptionalDouble.empty() : OptionalDouble.of(bean.v[i]);
+    }
+
     public OptionalDouble environmentC() {
         return environment.last();
     }

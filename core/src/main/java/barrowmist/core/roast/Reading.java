@@ -24,4 +24,9 @@ public record Reading(
     public Reading shifted(double shiftS) {
         return new Reading(timeS + shiftS, beanC, environmentC, gasPct, airflowPct, drumRpm);
     }
+
+    /** The same without the bean probe. */
+    public Reading withoutBean() {
+        return new Reading(timeS, OptionalDouble.empty(), environmentC, gasPct, airflowPct, drumRpm);
+    }
 }

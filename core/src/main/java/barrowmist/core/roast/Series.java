@@ -1,6 +1,7 @@
 package barrowmist.core.roast;
 
 import java.util.Arrays;
+import java.util.OptionalDouble;
 
 /**
  * Readings of one channel: values at times that never run backwards, spaced as they came. A missing reading is simply
@@ -82,6 +83,33 @@ public final class Series {
         }
         double span = timeS[after] - timeS[after - 1];
         return value[after - 1] + (value[after] - value[after - 1]) * (t - timeS[after - 1]) / span;
+    }
+
+    /** When the line through the readings first rises to {@code level}, from {@code fromS} on; empty when it never does. */
+    public OptionalDouble risesTo(double level, double fromS) {
+        for (int i = Math.max(1, indexFrom(fromS)); i < value.length; i++) {
+            if (value[i] >= level && value[i - 1] < level) {
+                double share = (level - value[i - 1]) / (value[i] - value[i - 1]);
+                double at = timeS[i - 1] + share * (timeS[i] - timeS[i - 1]);
+                if (at >= fromS) {
+                    return OptionalDouble.of(at);
+                }
+            }
+        }
+        return OptionalDouble.empty();
+    }
+
+    /** Slope of the straight line through the readings within {@code halfS} of {@code atS}, unit per s; empty with one. */
+    public OptionalDouble slopeAbout(double atS, double halfS) {
+        int from = indexFrom(atS - halfS);
+        int to = from;
+        while (to < timeS.length && timeS[to] <= atS + halfS) {
+            to++;
+        }
+        return to - from < 2
+                ? OptionalDouble.empty()
+                : OptionalDouble.of(
+                        LocalFit.of(timeS, value, from, to, atS, false).slopePerS());
     }
 
     /** The value of the last reading at or before {@code t}, as a control holds it; the first one before that. */

@@ -81,4 +81,22 @@ class SeriesTest {
         assertThat(s.held(500)).isEqualTo(50);
         assertThat(s.held(-1)).isEqualTo(75);
     }
+
+    @Test
+    void aLevelIsReachedWhereTheLineRisesThroughItAndNotWhereItFalls() {
+        Series s = new Series(new double[] {0, 10, 20, 40}, new double[] {190, 90, 100, 180});
+        assertThat(s.risesTo(95, 0)).hasValue(15);
+        assertThat(s.risesTo(160, 0)).hasValue(35);
+        assertThat(s.risesTo(160, 36)).isEmpty();
+        assertThat(s.risesTo(200, 0)).isEmpty();
+        assertThat(Series.empty().risesTo(10, 0)).isEmpty();
+    }
+
+    @Test
+    void theSlopeAboutATimeIsThatOfTheLineThroughItsNeighbours() {
+        Series s = new Series(new double[] {0, 3, 8, 10, 30}, new double[] {1, 7, 17, 21, 900});
+        assertThat(s.slopeAbout(5, 5).orElseThrow()).isCloseTo(2, org.assertj.core.api.Assertions.within(1e-9));
+        assertThat(s.slopeAbout(30, 5)).isEmpty();
+        assertThat(Series.empty().slopeAbout(0, 5)).isEmpty();
+    }
 }

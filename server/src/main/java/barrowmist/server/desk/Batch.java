@@ -1,5 +1,6 @@
 package barrowmist.server.desk;
 
+import barrowmist.core.device.Standstill;
 import barrowmist.core.plan.live.LiveRoast;
 import barrowmist.core.plan.live.LiveSetup;
 import barrowmist.core.plan.live.Outlook;
@@ -7,6 +8,7 @@ import barrowmist.core.plan.live.ProtocolRun;
 import barrowmist.core.plan.live.Warning;
 import barrowmist.core.roast.EventKind;
 import barrowmist.core.roast.LiveCurve;
+import barrowmist.core.roast.LocalFit;
 import barrowmist.core.roast.Reading;
 import barrowmist.core.roast.RoastEvent;
 import barrowmist.core.roast.RoastEvents;
@@ -38,6 +40,12 @@ final class Batch {
     /** Stands for the roast of a drop that was taken back. */
     static final long NOT_KEPT = 0;
 
+    /** An entry of what was weighed in. */
+    static final String WEIGHED = "weighed";
+
+    /** How far back the slope before the charge looks, s (house default). */
+    private static final double SLOPE_S = 20;
+
     private final Prepare prepare;
     private final LiveSetup setup;
     private final ProtocolRun protocol;
@@ -47,6 +55,7 @@ final class Batch {
     private final Set<Integer> undone = new HashSet<>();
     private final List<Gap> gaps = new ArrayList<>();
     private final Map<Warning.Kind, Double> warned = new EnumMap<>(Warning.Kind.class);
+    private Standstill standstill = new Standstill();
     private LiveCurve before = new LiveCurve();
     private Optional<LiveRoast> live = Optional.empty();
     private Optional<Outlook> afterTurn = Optional.empty();
@@ -92,7 +101,9 @@ final class Batch {
     }
 
     private void feed(LiveRoast roast, Reading sinceCharge) {
-        roast.take(sinceCharge);
+        standstill.see(sinceCharge.timeS(), sinceCharge.beanC());
+        // what stands still is kept as it came, but nothing is foretold from it
+        roast.take(standstill.at(sinceCharge.timeS()) ? sinceCharge.withoutBean() : sinceCharge);
         roast.warning().ifPresent(w -> warned.putIfAbsent(w.kind(), w.sinceS()));
         boolean turned = roast.curve()
                 .turningPoint()
@@ -123,13 +134,14 @@ final class Batch {
 
     private void control(LiveRoast roast, Entry e) {
         double at = Math.max(e.timeS() - chargeS().getAsDouble(), roast.curve().lastS());
-        feed(roast, e.control(at));
+        roast.take(e.control(at));
     }
 
     /** Begins anew from the charge: it was called, moved or taken back. */
     private void rebuild() {
         OptionalDouble charge = chargeS();
         warned.clear();
+        standstill = new Standstill();
         afterTurn = Optional.empty();
         atDryEnd = Optional.empty();
         if (charge.isEmpty()) {
@@ -170,14 +182,26 @@ final class Batch {
                 .orElse(prepare.greenG());
     }
 
-    static final String WEIGHED = "weighed";
-
     /** When it was charged, by the desk's clock. */
     OptionalDouble chargeS() {
         return standing().stream()
                 .filter(e -> e.kind().equals(EventKind.CHARGE.code()))
                 .mapToDouble(Entry::timeS)
                 .findFirst();
+    }
+
+    /** Where its times begin: at the charge, or when it was prepared; s of the desk's clock. */
+    double zeroS() {
+        return chargeS().orElse(prepare.timeS());
+    }
+
+    /** How far it is: {@code preparing}, {@code roasting} or {@code cooling}. */
+    String phase() {
+        RoastEvents events = events();
+        if (events.find(EventKind.DROP).isPresent()) {
+            return "cooling";
+        }
+        return events.find(EventKind.CHARGE).isPresent() ? "roasting" : "preparing";
     }
 
     /** Called events, s since charge; empty before it. */
@@ -191,7 +215,7 @@ final class Batch {
 
     /** Slope of the bean probe before the charge, °C/s; 0 while it is not known. */
     double slopeCPerS() {
-        return before.slope(20, false).map(f -> f.slopePerS()).orElse(0.0);
+        return before.slope(SLOPE_S, false).map(LocalFit::slopePerS).orElse(0.0);
     }
 
     /** Whether this entry is the drop that stands. */

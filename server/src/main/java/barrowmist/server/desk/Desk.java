@@ -144,14 +144,7 @@ final class Desk {
     }
 
     synchronized String phase() {
-        if (batch.isEmpty()) {
-            return "idle";
-        }
-        RoastEvents events = batch.get().events();
-        if (events.find(EventKind.DROP).isPresent()) {
-            return "cooling";
-        }
-        return events.find(EventKind.CHARGE).isPresent() ? "roasting" : "preparing";
+        return batch.map(Batch::phase).orElse("idle");
     }
 
     synchronized Optional<Batch> batch() {
@@ -324,17 +317,9 @@ final class Desk {
         write(new DeskLine.Kept(roastId));
     }
 
-    private double zeroS() {
-        return batch.map(b -> b.chargeS().orElse(0)).orElse(0.0);
-    }
-
     synchronized DeskView view(int from, Wording wording) {
         return new DeskView(
-                state(wording),
-                batch.map(b -> b.readings().size()).orElse(0),
-                batch.map(b -> StateWriter.readings(b, from, zeroS()))
-                        .orElseGet(() -> new DeskViews.ReadingsView(
-                                0, List.of(), List.of(), List.of(), List.of(), List.of(), List.of(), 0)));
+                state(wording), batch.map(b -> b.readings().size()).orElse(0), StateWriter.readings(batch, from));
     }
 
     synchronized DeskState state(Wording wording) {
@@ -352,7 +337,7 @@ final class Desk {
                         refused(),
                         clock.at(nanos.getAsLong()),
                         clock.rate(),
-                        zeroS())
+                        batch.map(Batch::zeroS).orElse(0.0))
                 .state(wording);
     }
 

@@ -72,7 +72,9 @@ public final class DeskViews {
             List<@Nullable Double> gasPct,
             List<@Nullable Double> airflowPct,
 
-            @Schema(description = "what to add to a time of an earlier column to bring it to the same zero")
+            @Schema(
+                    description =
+                            "where these times begin, s of the desk's own clock: added to a time it gives the desk's")
             double zeroS) {}
 
     /**

@@ -45,8 +45,13 @@ final class StateWriter {
         return v.isPresent() ? Math.round(TENTH * v.getAsDouble()) / TENTH : null;
     }
 
-    /** Readings from an index on, with times from {@code zeroS}. */
-    static ReadingsView readings(Batch batch, int from, double zeroS) {
+    /** Readings from an index on, with times from the batch's zero; none without a batch. */
+    static ReadingsView readings(Optional<Batch> of, int from) {
+        if (of.isEmpty()) {
+            return new ReadingsView(0, List.of(), List.of(), List.of(), List.of(), List.of(), List.of(), 0);
+        }
+        Batch batch = of.get();
+        double zeroS = batch.zeroS();
         List<Double> t = new ArrayList<>();
         List<@Nullable Double> bean = new ArrayList<>();
         List<@Nullable Double> environment = new ArrayList<>();
@@ -132,15 +137,12 @@ final class StateWriter {
     }
 
     static List<EntryView> entries(Batch batch, double zeroS) {
-        boolean charged = batch.chargeS().isPresent();
-        Series bean = batch.live().map(l -> l.curve().log().beanC()).orElse(Series.empty());
         return batch.standing().stream()
                 .filter(e -> !e.kind().equals(Batch.WEIGHED))
                 .map(e -> {
                     double t = e.timeS() - zeroS;
-                    boolean event = EventKind.parse(e.kind()).isPresent();
-                    OptionalDouble at = charged && event && !bean.isEmpty()
-                            ? OptionalDouble.of(bean.interpolated(t))
+                    OptionalDouble at = EventKind.parse(e.kind()).isPresent()
+                            ? batch.live().map(l -> l.curve().beanC(t)).orElse(OptionalDouble.empty())
                             : OptionalDouble.empty();
                     return new EntryView(
                             e.seq(),

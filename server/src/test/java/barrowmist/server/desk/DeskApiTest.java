@@ -230,6 +230,12 @@ class DeskApiTest {
 
         // a drop that was called too early is taken back with its roast, and the roast goes on
         int drop = view.get("state").get("entries").size();
+        lab.put("/api/roasts/" + roastId + "/sample", "{\"greenG\":118,\"roastedG\":103}");
+        Answer refused = lab.delete(desk("/entries/" + drop));
+        assertThat(refused.body().get("detail").asString()).contains("The bench has figures");
+        assertThat(state().get("phase").asString()).isEqualTo("cooling");
+        assertThat(lab.get("/api/roasts/" + roastId).status()).isEqualTo(200);
+        lab.put("/api/roasts/" + roastId + "/sample", "{\"greenG\":118}");
         assertThat(lab.delete(desk("/entries/" + drop)).status()).isEqualTo(200);
         assertThat(lab.get("/api/roasts/" + roastId).status()).isEqualTo(404);
         assertThat(state().get("phase").asString()).isEqualTo("roasting");

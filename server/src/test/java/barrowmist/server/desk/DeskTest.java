@@ -215,6 +215,10 @@ class DeskTest {
         }
         assertThat(state().link().status()).isEqualTo("frozen");
         assertThat(state().link().text()).contains("stands still");
+        // all are kept as they came; those after the first fifteen seconds are not looked at
+        assertThat(state().link().kept()).isEqualTo(105);
+        assertThat(desk.batch().orElseThrow().live().orElseThrow().curve().beanReadings())
+                .isLessThan(80);
         pass(1);
         read(163, NONE);
         assertThat(state().link().status()).isEqualTo("ok");

@@ -159,14 +159,9 @@ final class FaultWatch {
     }
 
     private static OptionalDouble rate(Series ahead, double atS) {
-        int from = ahead.indexFrom(atS - SLOPE_HALF_S);
-        int to = Math.min(ahead.size(), ahead.indexFrom(atS + SLOPE_HALF_S) + 1);
-        if (to - from < 2 || ahead.timeS(to - 1) < atS) {
-            return OptionalDouble.empty();
-        }
-        return OptionalDouble.of(LocalFit.of(ahead.timesS(), ahead.values(), from, to, atS, false)
-                        .slopePerS()
-                * 60);
+        boolean reached = !ahead.isEmpty() && ahead.timeS(ahead.size() - 1) >= atS;
+        OptionalDouble slope = reached ? ahead.slopeAbout(atS, SLOPE_HALF_S) : OptionalDouble.empty();
+        return slope.isPresent() ? OptionalDouble.of(60 * slope.getAsDouble()) : slope;
     }
 
     private Optional<Warning> runningAway(Look look) {

@@ -5,22 +5,20 @@ import barrowmist.core.plan.ControlStep;
 import barrowmist.core.plan.DropRule;
 import barrowmist.core.plan.EventTemperatures;
 import barrowmist.core.plan.PlanRun;
+import barrowmist.core.plan.Predictor;
 import barrowmist.core.plan.live.Outlook.Expected;
 import barrowmist.core.plan.thermal.ControlLevels;
 import barrowmist.core.plan.thermal.DrumTracker;
 import barrowmist.core.roast.EventKind;
-import barrowmist.core.roast.LocalFit;
 import barrowmist.core.roast.RoastEvents;
 import barrowmist.core.roast.RoastLog;
 import barrowmist.core.roast.Series;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
 
 /** Looks ahead from what the tracker has found of a roast. Pure but for the tracker that it asks. */
 public final class Forecaster {
-
-    /** A roast that has not dropped by then never does, s (house default). */
-    private static final double LONGEST_S = 1200;
 
     /** How much further off an expectation is for each second that lies before it (house default). */
     private static final double GROWS = 0.045;
@@ -37,6 +35,12 @@ public final class Forecaster {
     private static final double SLOWEST_C_PER_MIN = 2;
 
     private static final double SLOPE_HALF_S = 12;
+
+    /** So far above first crack no sample is roasted, °C (house default). */
+    private static final double FAR_C = 40;
+
+    /** How far beside its temperature a drop is called, °C (house default). */
+    private static final double DROP_SD_C = 0.5;
 
     private final EventTemperatures events;
     private final Optional<ControlPlan> plan;
@@ -58,7 +62,7 @@ public final class Forecaster {
                 plan.map(ControlPlan::drop).orElse(new DropRule(DropRule.By.BEAN_C, events.firstCrackC() + FAR_C));
         PlanRun run = new PlanRun(drop, events, waiting, levels, called);
         double[] dropped = {Double.NaN};
-        RoastLog ahead = tracker.forecast(run, LONGEST_S, (t, c) -> {
+        RoastLog ahead = tracker.forecast(run, Predictor.LONGEST_S, (t, c) -> {
             boolean here = run.dropped(t, c);
             dropped[0] = here ? t : Double.NaN;
             return here;
@@ -110,12 +114,11 @@ public final class Forecaster {
                 ahead);
     }
 
-    private static final double FAR_C = 40;
-
     private static double dropSd(DropRule drop, double dropS, double crackSd, Series bean, double now) {
         return switch (drop.by()) {
             case TOTAL_S -> 0;
-            case BEAN_C -> Math.min(dropS - now, grown(dropS - now, GROWS, LEAST_S) + 60 * 0.5 / rate(bean, dropS));
+            case BEAN_C ->
+                Math.min(dropS - now, grown(dropS - now, GROWS, LEAST_S) + 60 * DROP_SD_C / rate(bean, dropS));
             case DEVELOPMENT_S, DEVELOPMENT_PCT -> crackSd;
         };
     }
@@ -124,34 +127,22 @@ public final class Forecaster {
         return least + perS * Math.max(0, leftS);
     }
 
-    /** When the probe comes to a level; now when it is there already. */
+    /** When the probe comes to a level; now when it is there already and rising. */
     private static Optional<Expected> crossing(Series bean, double levelC, double sdC) {
         double now = bean.timeS(0);
-        for (int i = 0; i < bean.size(); i++) {
-            boolean rising =
-                    i == 0 ? bean.size() > 1 && bean.value(1) > bean.value(0) : bean.value(i) > bean.value(i - 1);
-            if (rising && bean.value(i) >= levelC) {
-                double at = i == 0
-                        ? now
-                        : bean.timeS(i - 1)
-                                + (levelC - bean.value(i - 1))
-                                        / (bean.value(i) - bean.value(i - 1))
-                                        * (bean.timeS(i) - bean.timeS(i - 1));
-                double calledSd = 60 * sdC / rate(bean, at);
-                return Optional.of(new Expected(at, Math.hypot(grown(at - now, GROWS, LEAST_S), calledSd)));
-            }
-        }
-        return Optional.empty();
+        boolean there = bean.size() > 1 && bean.value(0) >= levelC && bean.value(1) > bean.value(0);
+        OptionalDouble at = there ? OptionalDouble.of(now) : bean.risesTo(levelC, now);
+        return at.isEmpty()
+                ? Optional.empty()
+                : Optional.of(new Expected(
+                        at.getAsDouble(),
+                        Math.hypot(
+                                grown(at.getAsDouble() - now, GROWS, LEAST_S),
+                                60 * sdC / rate(bean, at.getAsDouble()))));
     }
 
     private static double rate(Series bean, double atS) {
-        int from = bean.indexFrom(atS - SLOPE_HALF_S);
-        int to = Math.min(bean.size(), bean.indexFrom(atS + SLOPE_HALF_S) + 1);
-        if (to - from < 2) {
-            return SLOWEST_C_PER_MIN;
-        }
-        double slope =
-                LocalFit.of(bean.timesS(), bean.values(), from, to, atS, false).slopePerS();
-        return Math.max(SLOWEST_C_PER_MIN, slope * 60);
+        return Math.max(
+                SLOWEST_C_PER_MIN, 60 * bean.slopeAbout(atS, SLOPE_HALF_S).orElse(0));
     }
 }

@@ -53,15 +53,7 @@ public final class LiveRoast {
     }
 
     private DrumTracker tracker(Reading first) {
-        BatchConditions b = setup.batch();
-        BatchConditions charged = new BatchConditions(
-                b.greenG(),
-                b.moisturePct(),
-                b.diameterMm(),
-                first.beanC().getAsDouble(),
-                first.environmentC(),
-                b.roomC(),
-                b.natural());
+        BatchConditions charged = setup.batch().charged(first.beanC().getAsDouble(), first.environmentC());
         return new DrumTracker(setup.model().orElseThrow().machine(), charged, levels());
     }
 
@@ -69,13 +61,7 @@ public final class LiveRoast {
         RoastEvents called = known();
         outlook = tracker.map(t -> forecaster.ahead(t, called, levels(), moves.waiting()));
         Series ahead = outlook.map(o -> o.ahead().beanC()).orElse(Series.empty());
-        RoastEvents expected = expected(called);
-        next = moves.next(
-                curve.lastS(),
-                curve.beanC().orElse(Double.NaN),
-                levels(),
-                PlannedMoves.run(setup, expected, levels()),
-                ahead);
+        next = moves.next(curve.lastS(), curve.beanC().orElse(Double.NaN), levels(), expected(called), ahead);
         warning = watch.look(curve, called, tracker, outlook, levels());
     }
 

@@ -1,9 +1,9 @@
 package barrowmist.core.plan.live;
 
 import barrowmist.core.plan.ControlStep;
-import barrowmist.core.plan.PlanRun;
 import barrowmist.core.plan.Trigger;
 import barrowmist.core.plan.thermal.ControlLevels;
+import barrowmist.core.roast.EventKind;
 import barrowmist.core.roast.RoastEvents;
 import barrowmist.core.roast.Series;
 import java.util.ArrayList;
@@ -46,12 +46,13 @@ public final class PlannedMoves {
     /**
      * Drops what was made or is forgotten, and says what comes next.
      *
+     * @param expected events as they were called, else as they are expected
      * @param ahead the bean probe as it is expected to go on; empty without a model
      */
-    Optional<Next> next(double nowS, double beanC, ControlLevels levels, PlanRun run, Series ahead) {
+    Optional<Next> next(double nowS, double beanC, ControlLevels levels, RoastEvents expected, Series ahead) {
         while (!waiting.isEmpty()) {
-            ControlStep step = soonest(nowS, beanC, run, ahead);
-            OptionalDouble due = dueS(step.when(), nowS, beanC, run, ahead);
+            ControlStep step = soonest(nowS, beanC, expected, ahead);
+            OptionalDouble due = dueS(step.when(), nowS, beanC, expected, ahead);
             if (step != head) {
                 head = step;
                 headDueS = Double.POSITIVE_INFINITY;
@@ -76,11 +77,11 @@ public final class PlannedMoves {
         waiting.remove(step);
     }
 
-    private ControlStep soonest(double nowS, double beanC, PlanRun run, Series ahead) {
+    private ControlStep soonest(double nowS, double beanC, RoastEvents expected, Series ahead) {
         ControlStep best = waiting.get(0);
         double bestS = Double.POSITIVE_INFINITY;
         for (ControlStep step : waiting) {
-            double due = dueS(step.when(), nowS, beanC, run, ahead).orElse(Double.POSITIVE_INFINITY);
+            double due = dueS(step.when(), nowS, beanC, expected, ahead).orElse(Double.POSITIVE_INFINITY);
             if (due < bestS) {
                 best = step;
                 bestS = due;
@@ -89,30 +90,19 @@ public final class PlannedMoves {
         return best;
     }
 
-    private static OptionalDouble dueS(Trigger when, double nowS, double beanC, PlanRun run, Series ahead) {
+    private static OptionalDouble dueS(Trigger when, double nowS, double beanC, RoastEvents expected, Series ahead) {
         if (when instanceof Trigger.AtTime at) {
             return OptionalDouble.of(at.timeS());
         }
         if (when instanceof Trigger.AtEvent at) {
-            double event = run.eventS(at.event());
-            return Double.isFinite(event) ? OptionalDouble.of(event + at.afterS()) : OptionalDouble.empty();
+            OptionalDouble event = expected.timeS(at.event());
+            return event.isPresent() ? OptionalDouble.of(event.getAsDouble() + at.afterS()) : event;
         }
         double level = ((Trigger.AtBean) when).beanC();
-        boolean rising = Double.isFinite(run.eventS(barrowmist.core.roast.EventKind.TURNING_POINT));
+        boolean rising = expected.find(EventKind.TURNING_POINT).isPresent();
         if (rising && beanC >= level) {
             return OptionalDouble.of(nowS);
         }
-        for (int i = 1; i < ahead.size(); i++) {
-            if (ahead.value(i) >= level && ahead.value(i - 1) < level) {
-                double share = (level - ahead.value(i - 1)) / (ahead.value(i) - ahead.value(i - 1));
-                return OptionalDouble.of(ahead.timeS(i - 1) + share * (ahead.timeS(i) - ahead.timeS(i - 1)));
-            }
-        }
-        return OptionalDouble.empty();
-    }
-
-    /** Where events stand: as called, else as expected. */
-    static PlanRun run(LiveSetup setup, RoastEvents called, ControlLevels levels) {
-        return new PlanRun(setup.plan().map(p -> p.drop()).orElse(null), setup.events(), List.of(), levels, called);
+        return ahead.risesTo(level, Double.NEGATIVE_INFINITY);
     }
 }

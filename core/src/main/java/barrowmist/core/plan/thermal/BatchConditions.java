@@ -53,6 +53,11 @@ public record BatchConditions(
         return new BatchConditions(greenG, moisturePct, diameterMm, newChargeC, environmentC, roomC, natural);
     }
 
+    /** The same as it was charged. */
+    public BatchConditions charged(double readC, OptionalDouble readEnvironmentC) {
+        return new BatchConditions(greenG, moisturePct, diameterMm, readC, readEnvironmentC, roomC, natural);
+    }
+
     public BatchConditions withGreenG(double newGreenG) {
         return new BatchConditions(newGreenG, moisturePct, diameterMm, chargeC, environmentC, roomC, natural);
     }
