@@ -1,43 +1,21 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import { answer, api, type Schemas } from '@/shared/api/client'
+import type { Schemas } from '@/shared/api/client'
 import { clock } from '@/shared/format/text'
 import { usePreferences } from '@/shared/preferences'
+import SetAside from '@/roast/SetAside.vue'
 import BigFigure from './BigFigure.vue'
 
 /** After the drop: how long it cools, and what becomes of it. It is kept without being asked. */
 const props = defineProps<{ state: Schemas['DeskState'] }>()
 const preferences = usePreferences()
-const asking = ref(false)
-const reason = ref('')
-const problem = ref('')
-const discarded = ref('')
+const discarded = ref<string>()
 
 const left = computed(() =>
   props.state.cooling ? props.state.cooling.limitS - props.state.cooling.elapsedS : 0,
 )
 const rows = computed(() => props.state.entries.filter((e) => e.kind !== 'note'))
 const roastId = computed(() => props.state.batch?.roastId)
-
-async function discard() {
-  const id = roastId.value!
-  const result = await answer(
-    api.PUT('/api/roasts/{id}/discarded', { params: { path: { id } }, body: { reason: reason.value } }),
-  )
-  problem.value = result.failure ? (result.failure.problems[0]?.message ?? result.failure.message) : ''
-  if (!result.failure) {
-    asking.value = false
-    discarded.value = reason.value
-  }
-}
-async function takeBack() {
-  const id = roastId.value!
-  const result = await answer(api.DELETE('/api/roasts/{id}/discarded', { params: { path: { id } } }))
-  problem.value = result.failure?.message ?? ''
-  if (!result.failure) {
-    discarded.value = ''
-  }
-}
 </script>
 
 <template>
@@ -62,7 +40,6 @@ async function takeBack() {
     </section>
     <section class="card">
       <h2>{{ discarded ? 'Set aside' : roastId ? 'Kept' : 'Being kept…' }}</h2>
-      <p v-if="discarded">{{ discarded }} <v-btn variant="outlined" @click="takeBack">Take it back</v-btn></p>
       <table class="plain">
         <tbody>
           <tr v-for="e in rows" :key="e.seq">
@@ -75,21 +52,13 @@ async function takeBack() {
       <div class="row">
         <v-btn v-if="roastId" color="primary" :to="`/sample/${roastId}`">To the bench</v-btn>
         <v-btn v-if="roastId" variant="outlined" :to="`/roast/${roastId}`">Look at the roast</v-btn>
-        <v-btn v-if="roastId && !discarded && !asking" variant="text" @click="asking = true"
-          >Set it aside…</v-btn
-        >
-      </div>
-      <form v-if="asking" class="row" @submit.prevent="discard">
-        <v-text-field
-          v-model="reason"
-          label="Why is it set aside?"
-          autofocus
-          :error-messages="problem || []"
+        <SetAside
+          v-if="roastId"
+          :roast-id="roastId"
+          :reason="discarded"
+          @changed="(reason?: string) => (discarded = reason)"
         />
-        <v-btn type="submit" color="primary">Set aside</v-btn>
-        <v-btn variant="text" @click="asking = false">Keep it</v-btn>
-      </form>
-      <p v-else-if="problem" role="alert" class="ember">{{ problem }}</p>
+      </div>
     </section>
   </div>
 </template>

@@ -35,6 +35,7 @@ const batch = (over: Partial<Schemas['BatchView']> = {}): Schemas['BatchView'] =
   chargeC: 190,
   batch: 2,
   batches: 6,
+  preparedAt: '2026-03-02T09:00:00Z',
   coolingLimitS: 240,
   ...over,
 })

@@ -21,14 +21,18 @@ export function useDesk(machineId: number) {
   let stream: EventSource | undefined
   let again: ReturnType<typeof setTimeout> | undefined
   let lastMs = 0
+  let preparedAt: string | undefined
 
   function take(view: Schemas['DeskView']) {
-    const fresh = view.readings.first > columns.value.deskS.length
-    if (fresh) {
-      // something was missed: all of it is asked for again
+    const missed = view.readings.first > columns.value.deskS.length
+    const another = view.state.batch?.preparedAt !== preparedAt && view.readings.first > 0
+    if (missed || another) {
+      // something was missed, or the readings here are of an earlier batch: all is asked for again
+      columns.value = noColumns()
       open(0)
       return
     }
+    preparedAt = view.state.batch?.preparedAt
     columns.value = { ...taken(columns.value, view.readings) }
     state.value = view.state
     heard.value = true

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import type { Schemas } from '@/shared/api/client'
+import { beep } from '@/shared/beep'
 import NumberField from '@/shared/components/NumberField.vue'
 import { useKeys } from '@/shared/keyboard/useKeys'
 import { DEFECT_KEYS, type Content } from './inspection'
@@ -25,22 +26,15 @@ const count = (code: string) => content.value.defects?.[code] ?? 0
 
 const makes = (beans: number) => (beans === 1 ? 'each a full one' : `${beans} make a full one`)
 
-let audio: AudioContext | undefined
-function beep() {
-  audio ??= new AudioContext()
-  const tone = audio.createOscillator()
-  tone.frequency.value = 880
-  tone.connect(audio.destination)
-  tone.start()
-  tone.stop(audio.currentTime + 0.05)
-}
+const CLICK_HZ = 880
+const CLICK_S = 0.05
 
 function found(code: string) {
   emit('tally', code)
   flashed.value = code
   setTimeout(() => (flashed.value = flashed.value === code ? '' : flashed.value), 180)
   if (sound.value) {
-    beep()
+    beep(CLICK_HZ, CLICK_S)
   }
 }
 

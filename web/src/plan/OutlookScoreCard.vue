@@ -2,6 +2,7 @@
 import { answer, api } from '@/shared/api/client'
 import { useLoad } from '@/shared/api/useLoad'
 import { usePreferences } from '@/shared/preferences'
+import { foretold, foretoldAt } from './outlook'
 
 /** How good the desk's outlook was on this roaster. */
 const props = defineProps<{ machineId: number }>()
@@ -9,15 +10,6 @@ const preferences = usePreferences()
 const scores = useLoad(() =>
   answer(api.GET('/api/machines/{id}/predictions', { params: { path: { id: props.machineId } } })),
 )
-const NAMES: Record<string, string> = {
-  dryEndS: 'dry end',
-  firstCrackS: 'first crack',
-  rorAtFirstCrackCPerMin: 'rate of rise at first crack',
-}
-const FROM: Record<string, string> = {
-  'turning-point': 'a minute after the turning point',
-  'dry-end': 'at dry end',
-}
 const miss = (figure: string, v: number) =>
   figure === 'rorAtFirstCrackCPerMin' ? preferences.rateText(v) : `${v.toFixed(0)} s`
 </script>
@@ -35,7 +27,7 @@ const miss = (figure: string, v: number) =>
       </thead>
       <tbody>
         <tr v-for="s in scores.data.value" :key="s.from + s.figure">
-          <td>{{ NAMES[s.figure] }}, {{ FROM[s.from] }}</td>
+          <td>{{ foretold(s.figure) }}, {{ foretoldAt(s.from) }}</td>
           <td class="num">{{ s.roasts }}</td>
           <td class="num">{{ miss(s.figure, s.meanMiss) }}</td>
         </tr>

@@ -5,6 +5,7 @@ import { useLoad } from '@/shared/api/useLoad'
 import { eventLabel } from '@/shared/chart/events'
 import { clock, moment } from '@/shared/format/text'
 import { usePreferences } from '@/shared/preferences'
+import { foretold, foretoldAt } from '@/plan/outlook'
 import { figureText, spreadText, type Figure } from '@/plan/plan'
 
 /** A roast looked back at: against its plan, what was lost, how good the outlook was, what was corrected. */
@@ -25,20 +26,11 @@ function off(row: Schemas['ReviewRow']): string {
   const side = row.unit === 'seconds' ? (row.off > 0 ? 'late' : 'early') : row.off > 0 ? 'over' : 'under'
   return row.inside ? 'in' : `out, ${by} ${side}`
 }
-const NAMES: Record<string, string> = {
-  dryEndS: 'dry end',
-  firstCrackS: 'first crack',
-  rorAtFirstCrackCPerMin: 'rate of rise at first crack',
-}
-const FROM: Record<string, string> = {
-  'turning-point': 'a minute after the turning point',
-  'dry-end': 'at dry end',
-}
 function checkText(p: Schemas['PredictionCheck']): string {
   const seconds = p.figure !== 'rorAtFirstCrackCPerMin'
   const text = (v: number) => (seconds ? clock(v) : preferences.rateText(v))
   const came = p.came === undefined ? 'it never came' : `it came at ${text(p.came)}`
-  return `${NAMES[p.figure] ?? p.figure} foretold for ${text(p.expected)} ${FROM[p.from] ?? p.from}; ${came}`
+  return `${foretold(p.figure)} foretold for ${text(p.expected)} ${foretoldAt(p.from)}; ${came}`
 }
 const quiet = computed(() => !r.value || (!r.value.rows.length && !r.value.desk && !r.value.history.length))
 </script>

@@ -8,17 +8,13 @@ import { clock, moment, roastName } from '@/shared/format/text'
 import EventsPanel from './EventsPanel.vue'
 import FiguresPanel from './FiguresPanel.vue'
 import ReviewCard from './ReviewCard.vue'
+import SetAside from './SetAside.vue'
 import { useRoast } from './useRoast'
 
 const RoastChart = defineAsyncComponent(() => import('@/shared/chart/RoastChart.vue'))
 
 const id = Number(useRoute().params.id)
-const { whole, events, problem, removed, move, remove, putBack, accept, discard: setAside } = useRoast(id)
-const asking = ref(false)
-const reason = ref('')
-async function discard(why: string | undefined) {
-  asking.value = !(await setAside(why))
-}
+const { whole, events, problem, removed, move, remove, putBack, accept } = useRoast(id)
 const cursor = ref<number>()
 const data = computed(() => whole.data.value)
 const undo = computed({ get: () => removed.value !== undefined, set: () => (removed.value = undefined) })
@@ -99,16 +95,7 @@ useKeys([
         />
       </div>
       <ReviewCard :roast-id="id" :again="events" />
-      <p v-if="data.roast.discardedReason" class="card mt-4 ember" role="status">
-        Set aside: {{ data.roast.discardedReason }}
-        <v-btn variant="outlined" @click="discard(undefined)">Take it back</v-btn>
-      </p>
-      <form v-else-if="asking" class="card mt-4 aside" @submit.prevent="discard(reason)">
-        <v-text-field v-model="reason" label="Why is it set aside?" autofocus maxlength="500" />
-        <v-btn type="submit" color="primary">Set aside</v-btn>
-        <v-btn variant="text" @click="asking = false">Keep it</v-btn>
-      </form>
-      <p v-else class="mt-4"><v-btn variant="text" @click="asking = true">Set this roast aside…</v-btn></p>
+      <SetAside class="mt-4" :roast-id="id" :reason="data.roast.discardedReason" @changed="whole.reload" />
       <v-snackbar v-model="undo" :timeout="8000">
         <template v-if="removed"
           >Removed {{ eventLabel(removed.kind) }} at {{ clock(removed.timeS) }}.</template
@@ -125,11 +112,6 @@ useKeys([
   grid-template-columns: minmax(0, 1fr) 400px;
   gap: 16px;
   align-items: start;
-}
-.aside {
-  display: flex;
-  gap: 12px;
-  align-items: center;
 }
 .problem {
   margin-bottom: 12px;

@@ -102,18 +102,5 @@ export function useRoast(id: number) {
     await whole.reload()
   }
 
-  /** Sets the roast aside for a reason, or takes it back without one; whether it was kept. */
-  async function discard(reason: string | undefined): Promise<boolean> {
-    const path = { params: { path: { id } } }
-    const result = await answer(
-      reason === undefined
-        ? api.DELETE('/api/roasts/{id}/discarded', path)
-        : api.PUT('/api/roasts/{id}/discarded', { ...path, body: { reason } }),
-    )
-    problem.value = result.failure?.problems[0]?.message ?? result.failure?.message
-    await whole.reload()
-    return !result.failure
-  }
-
-  return { whole, events, problem, removed, move, remove, putBack, accept, discard }
+  return { whole, events, problem, removed, move, remove, putBack, accept }
 }

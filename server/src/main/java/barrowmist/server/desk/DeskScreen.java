@@ -12,6 +12,7 @@ import barrowmist.server.desk.DeskViews.DeskState;
 import barrowmist.server.desk.DeskViews.LinkView;
 import barrowmist.server.plan.LiveSetupService.Prepared;
 import barrowmist.server.roast.MachineSettings;
+import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
@@ -134,6 +135,7 @@ record DeskScreen(
                 b.prepare().batch(),
                 b.prepare().batches(),
                 settings.coolingS(),
+                Instant.parse(b.prepare().wallClock()),
                 b.roastId().orElse(null));
     }
 

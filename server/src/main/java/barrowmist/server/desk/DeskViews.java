@@ -1,6 +1,7 @@
 package barrowmist.server.desk;
 
 import io.swagger.v3.oas.annotations.media.Schema;
+import java.time.Instant;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 
@@ -139,6 +140,7 @@ public final class DeskViews {
             int batch,
             int batches,
             double coolingLimitS,
+            Instant preparedAt,
             @Nullable Long roastId) {}
 
     /** The steps before the charge. */

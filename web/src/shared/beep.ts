@@ -1,14 +1,16 @@
+const LOUD = 0.2
+
 /** A short tone; a computer without sound stays silent. */
-export function beep() {
+export function beep(hz = 660, seconds = 0.25) {
   try {
     const audio = new AudioContext()
     const tone = audio.createOscillator()
     const volume = audio.createGain()
-    volume.gain.value = 0.2
-    tone.frequency.value = 660
+    volume.gain.value = LOUD
+    tone.frequency.value = hz
     tone.connect(volume).connect(audio.destination)
     tone.start()
-    tone.stop(audio.currentTime + 0.25)
+    tone.stop(audio.currentTime + seconds)
     tone.onended = () => void audio.close()
   } catch {
     // no sound here
