@@ -20,7 +20,7 @@ const CALLS: Record<string, { says: string; tone: string }> = {
 const call = computed(() => CALLS[props.state.gate?.call ?? 'wait']!)
 const t = (c?: number) => (c === undefined ? '–' : preferences.temperatureText(c))
 
-function stepText(s: Schemas['StepView']): string {
+function stepText(s: Schemas['ProtocolStepView']): string {
   const probe = s.probe === 'bean' ? 'bean' : 'environment'
   const texts: Record<string, string> = {
     'set-gas': `Gas to ${s.value} %`,

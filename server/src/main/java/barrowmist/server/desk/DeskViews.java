@@ -1,5 +1,6 @@
 package barrowmist.server.desk;
 
+import barrowmist.server.roast.MachineSettings.ProtocolStepView;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.time.Instant;
 import java.util.List;
@@ -144,11 +145,8 @@ public final class DeskViews {
             @Nullable Long roastId) {}
 
     /** The steps before the charge. */
-    public record ProtocolView(List<StepView> steps, int at, double elapsedS, double stepElapsedS, boolean needsHand) {}
-
-    /** One step. */
-    public record StepView(
-            String kind, String probe, @Nullable Double value, String text) {}
+    public record ProtocolView(
+            List<ProtocolStepView> steps, int at, double elapsedS, double stepElapsedS, boolean needsHand) {}
 
     /** Whether to charge. */
     public record GateView(

@@ -22,8 +22,9 @@ import barrowmist.server.desk.DeskViews.NextMoveView;
 import barrowmist.server.desk.DeskViews.OutlookView;
 import barrowmist.server.desk.DeskViews.ProtocolView;
 import barrowmist.server.desk.DeskViews.ReadingsView;
-import barrowmist.server.desk.DeskViews.StepView;
 import barrowmist.server.desk.DeskViews.WarningView;
+import barrowmist.server.roast.MachineSettings.ProtocolStepView;
+import barrowmist.server.web.Codes;
 import barrowmist.server.web.Optionals;
 import java.util.ArrayList;
 import java.util.List;
@@ -73,7 +74,7 @@ final class StateWriter {
     static GateView gate(ChargeGate g) {
         boolean read = g.call() != ChargeGate.Call.NO_READING;
         return new GateView(
-                g.call().name().toLowerCase(Locale.ROOT).replace('_', '-'),
+                Codes.of(g.call()),
                 read ? g.bean().readC() : null,
                 g.bean().fromC(),
                 g.bean().toC(),
@@ -85,13 +86,7 @@ final class StateWriter {
 
     static ProtocolView protocol(ProtocolRun run, double nowS) {
         return new ProtocolView(
-                run.steps().stream()
-                        .map(s -> new StepView(
-                                s.kind().name().toLowerCase(Locale.ROOT).replace('_', '-'),
-                                s.probe().name().toLowerCase(Locale.ROOT),
-                                Optionals.orNull(s.value()),
-                                s.text()))
-                        .toList(),
+                run.steps().stream().map(ProtocolStepView::of).toList(),
                 run.at(),
                 run.elapsedS(nowS),
                 run.stepElapsedS(nowS),

@@ -8,6 +8,7 @@ import barrowmist.core.green.Inspection;
 import barrowmist.core.green.ScreenAnalysis;
 import barrowmist.core.green.Sieve;
 import barrowmist.core.green.StageComparison;
+import barrowmist.server.web.Codes;
 import barrowmist.server.web.Optionals;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.time.LocalDate;
@@ -175,7 +176,7 @@ public final class GreenViews {
                     c.unit(),
                     Optionals.orNull(c.earlier()),
                     Optionals.orNull(c.later()),
-                    c.verdict().name().toLowerCase(Locale.ROOT).replace('_', '-'),
+                    Codes.of(c.verdict()),
                     c.text());
         }
     }

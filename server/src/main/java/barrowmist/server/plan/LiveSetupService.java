@@ -2,14 +2,10 @@ package barrowmist.server.plan;
 
 import barrowmist.core.green.GreenJudgement;
 import barrowmist.core.green.Process;
-import barrowmist.core.plan.EventTemperatures;
 import barrowmist.core.plan.FittedModel;
 import barrowmist.core.plan.Targets;
 import barrowmist.core.plan.live.LiveSetup;
 import barrowmist.core.plan.thermal.BatchConditions;
-import barrowmist.core.plan.thermal.ControlLevels;
-import barrowmist.core.plan.thermal.MachineConstants;
-import barrowmist.core.roast.MachineReference;
 import barrowmist.server.green.GreenSampleEntity;
 import barrowmist.server.green.GreenSampleService;
 import barrowmist.server.roast.MachineEntity;
@@ -88,9 +84,6 @@ public class LiveSetupService {
         double chargeC = content.map(PlanContent::chargeC)
                 .orElseGet(() -> plans.advice(sample.id(), machineId, mass).chargeC());
         Process process = sample.lot().process();
-        MachineReference reference = machines.reference(machineId, process, 0);
-        MachineReference washed =
-                process == Process.WASHED ? reference : machines.reference(machineId, Process.WASHED, 0);
         Optional<FittedModel> model = models.model(machineId);
         BatchConditions batch = Batching.of(
                 sample.facts(),
@@ -98,18 +91,15 @@ public class LiveSetupService {
                 chargeC,
                 OptionalDouble.empty(),
                 machine.settings().roomC());
-        double rpm = model.map(m -> m.machine().usualRpm())
-                .orElseGet(() ->
-                        MachineConstants.guess(Batching.capacityG(machine)).usualRpm());
         LiveSetup setup = new LiveSetup(
                 batch,
                 model,
-                EventTemperatures.of(reference, washed, process),
-                reference,
+                plans.events(machineId, process),
+                machines.reference(machineId, process, 0),
                 content.map(PlanContent::controls),
                 content.map(PlanContent::aimedAt)
                         .orElseGet(() -> new Targets(Map.of(), Targets.DevelopmentFrom.FIRST_CRACK)),
-                content.map(c -> c.controls().atCharge()).orElseGet(() -> new ControlLevels(70, 40, rpm)));
+                content.map(c -> c.controls().atCharge()).orElseGet(() -> PlanService.usualLevels(machine)));
         OptionalDouble environment = model.isPresent()
                 ? OptionalDouble.of(chargeC + model.get().machine().environmentOffsetC())
                 : OptionalDouble.empty();

@@ -14,6 +14,7 @@ import barrowmist.core.plan.Trigger;
 import barrowmist.core.plan.thermal.ControlLevels;
 import barrowmist.core.roast.EventKind;
 import barrowmist.server.roast.MachineSettings;
+import barrowmist.server.web.Codes;
 import barrowmist.server.web.InputProblems;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.ArrayList;
@@ -148,7 +149,7 @@ public record PlanContent(
 
             double value) {
         static DropView of(DropRule d) {
-            return new DropView(d.by().name().toLowerCase(Locale.ROOT).replace('_', '-'), d.value());
+            return new DropView(Codes.of(d.by()), d.value());
         }
     }
 
@@ -164,7 +165,7 @@ public record PlanContent(
     }
 
     static String from(DevelopmentFrom from) {
-        return from.name().toLowerCase(Locale.ROOT).replace('_', '-');
+        return Codes.of(from);
     }
 
     PlanContent with(double newChargeC, ControlPlan plan) {

@@ -156,7 +156,7 @@ public class PlanService {
         return ControlPlan.of(Batching.sinceCharge(roast), usualLevels(machine), drop, endS);
     }
 
-    private static ControlLevels usualLevels(MachineEntity machine) {
+    static ControlLevels usualLevels(MachineEntity machine) {
         double rpm = MachineConstants.guess(Batching.capacityG(machine)).usualRpm();
         return new ControlLevels(70, 40, rpm);
     }

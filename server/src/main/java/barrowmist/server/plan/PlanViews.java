@@ -14,12 +14,12 @@ import barrowmist.server.plan.PlanContent.AimView;
 import barrowmist.server.roast.AnalysisView;
 import barrowmist.server.roast.CurveView;
 import barrowmist.server.roast.CurveView.SeriesView;
+import barrowmist.server.web.Codes;
 import barrowmist.server.web.Optionals;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
 
@@ -172,7 +172,7 @@ public final class PlanViews {
                 all.add(new FigureView(
                         figure.field(),
                         figure.label(),
-                        figure.unit().name().toLowerCase(Locale.ROOT).replace('_', '-'),
+                        Codes.of(figure.unit()),
                         value,
                         predicted.flatMap(Prediction.Predicted::plusMinus).orElse(null),
                         aim == null ? null : aim.value(),

@@ -9,11 +9,11 @@ import barrowmist.server.roast.EventChange;
 import barrowmist.server.roast.MachineService;
 import barrowmist.server.roast.RoastEntity;
 import barrowmist.server.roast.RoastService;
+import barrowmist.server.web.Codes;
 import barrowmist.server.web.Optionals;
 import java.time.Instant;
 import java.util.Arrays;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
@@ -66,7 +66,7 @@ class ReviewController {
                         .map(r -> new ReviewRow(
                                 r.figure().field(),
                                 r.figure().label(),
-                                unit(r.figure().unit()),
+                                Codes.of(r.figure().unit()),
                                 r.aim().value(),
                                 r.aim().tolerance(),
                                 Optionals.orNull(r.actual()),
@@ -76,10 +76,6 @@ class ReviewController {
                 .orElse(List.of());
         return new ReviewView(
                 plan.map(PlanEntity::id).orElse(null), rows, roast.desk().orElse(null), roasts.history(id));
-    }
-
-    private static String unit(Enum<?> unit) {
-        return unit.name().toLowerCase(Locale.ROOT).replace('_', '-');
     }
 
     /** A roast of a plan. */
@@ -123,7 +119,7 @@ class ReviewController {
                         .map(s -> new RepeatedFigure(
                                 s.figure().field(),
                                 s.figure().label(),
-                                unit(s.figure().unit()),
+                                Codes.of(s.figure().unit()),
                                 s.aim().value(),
                                 s.aim().tolerance(),
                                 s.mean(),

@@ -6,6 +6,7 @@ import barrowmist.core.plan.Protocol;
 import barrowmist.core.plan.Protocol.Kind;
 import barrowmist.core.plan.Protocol.Probe;
 import barrowmist.server.device.LinkSettings;
+import barrowmist.server.web.Codes;
 import barrowmist.server.web.Optionals;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.ArrayList;
@@ -78,9 +79,9 @@ public record MachineSettings(
             @Nullable Double value,
             String text) {
 
-        static ProtocolStepView of(Protocol.Step s) {
+        public static ProtocolStepView of(Protocol.Step s) {
             return new ProtocolStepView(
-                    s.kind().name().toLowerCase(Locale.ROOT).replace('_', '-'),
+                    Codes.of(s.kind()),
                     s.probe().name().toLowerCase(Locale.ROOT),
                     Optionals.orNull(s.value()),
                     s.text());

@@ -4,6 +4,7 @@ import barrowmist.core.check.Checks;
 import barrowmist.core.sample.BenchJudgement;
 import barrowmist.core.sample.BenchLimits;
 import barrowmist.server.roast.RoastService;
+import barrowmist.server.web.Codes;
 import barrowmist.server.web.InputProblems;
 import java.util.List;
 import org.springframework.transaction.annotation.Transactional;
@@ -36,11 +37,10 @@ class BenchController {
     public BenchVerdict verdict(@PathVariable long id) {
         BenchJudgement judged = verdicts.judge(roasts.get(id));
         return new BenchVerdict(
-                BenchVerdicts.code(judged.verdict()),
+                Codes.of(judged.verdict()),
                 judged.text(),
                 judged.checks().stream()
-                        .map(c -> new BenchCheck(
-                                c.label(), c.by(), c.wanted(), c.value(), BenchVerdicts.code(c.standing())))
+                        .map(c -> new BenchCheck(c.label(), c.by(), c.wanted(), c.value(), Codes.of(c.standing())))
                         .toList());
     }
 

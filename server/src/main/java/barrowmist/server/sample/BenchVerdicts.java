@@ -5,8 +5,8 @@ import barrowmist.core.sample.BenchJudgement;
 import barrowmist.core.sample.BenchLimits;
 import barrowmist.server.roast.RoastEntity;
 import barrowmist.server.settings.SettingStore;
+import barrowmist.server.web.Codes;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
@@ -53,15 +53,11 @@ public class BenchVerdicts {
         return roasts.stream()
                 .collect(Collectors.toMap(
                         RoastEntity::id,
-                        r -> code(BenchJudgement.of(
+                        r -> Codes.of(BenchJudgement.of(
                                         figures.getOrDefault(r.id(), BenchFigures.none()),
                                         r.figures().totalS(),
                                         limits)
                                 .verdict()),
                         (first, second) -> first));
-    }
-
-    static String code(Enum<?> value) {
-        return value.name().toLowerCase(Locale.ROOT).replace('_', '-');
     }
 }
