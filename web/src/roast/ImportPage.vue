@@ -6,9 +6,18 @@ import { useLoad } from '@/shared/api/useLoad'
 import NumberField from '@/shared/components/NumberField.vue'
 import MachineSelect from './MachineSelect.vue'
 import MappingDialog from './MappingDialog.vue'
-import { importLog, mappingOf, MAX_BYTES, megabytes } from './importing'
+import LogDrop from './LogDrop.vue'
+import ManyLogs from './ManyLogs.vue'
+import { importLog, mappingOf, tooLarge } from './importing'
+import { useManyLogs } from './manyLogs'
 
-/** Takes a roast log in: dropped, picked or pasted. All of its problems are shown, and nothing is kept while there is one. */
+/**
+ * Takes roast logs in: dropped, picked or pasted, one or many. All problems of a log are shown, and nothing of it is
+ * kept while there is one.
+ */
+/** No lot has this number: each log's notes name its lot. */
+const BY_NOTES = 0
+
 const route = useRoute()
 const router = useRouter()
 const lots = useLoad(() => answer(api.GET('/api/lots')))
@@ -30,35 +39,39 @@ watch(
 const machineId = ref<number>()
 const greenG = ref<number>()
 const roastedG = ref<number>()
-const file = ref<File>()
+const files = ref<File[]>([])
 const pasted = ref('')
-const over = ref(false)
 const sending = ref(false)
 const failure = ref<Failure>()
 const map = ref<string[]>([])
 const celsius = ref<string>()
 
 const log = computed<Blob | undefined>(
-  () => file.value ?? (pasted.value.trim() ? new Blob([pasted.value]) : undefined),
+  () => files.value[0] ?? (pasted.value.trim() ? new Blob([pasted.value]) : undefined),
 )
-const ready = computed(() => !!log.value && !!lotId.value && !sending.value)
+const many = useManyLogs()
+const several = computed(() => files.value.length > 1)
+const byNotes = computed(() => several.value && lotId.value === BY_NOTES)
+const ready = computed(() => !!log.value && (byNotes.value || !!lotId.value) && !sending.value)
 const mapping = computed(() => failure.value && mappingOf(failure.value.details))
 const asksUnit = computed(() => failure.value?.details.reason === 'asks-unit')
 const already = computed(
   () => failure.value?.status === 409 && (failure.value.details.roastId as number | undefined),
 )
-const lotItems = computed(() =>
-  (lots.data.value ?? []).map((l) => ({ title: `${l.name}, ${l.process}`, value: l.id })),
-)
+const lotItems = computed(() => [
+  ...(several.value ? [{ title: 'as each log says', value: BY_NOTES }] : []),
+  ...(lots.data.value ?? []).map((l) => ({ title: `${l.name}, ${l.process}`, value: l.id })),
+])
 
-function take(files: FileList | null | undefined) {
-  over.value = false
-  if (files?.length) {
-    file.value = files[0]
+watch(files, (chosen) => {
+  if (chosen.length) {
     pasted.value = ''
-    forget()
   }
-}
+  if (chosen.length < 2 && lotId.value === BY_NOTES) {
+    lotId.value = undefined
+  }
+  forget()
+})
 
 function forget() {
   failure.value = undefined
@@ -67,12 +80,22 @@ function forget() {
 }
 
 async function send(again = false) {
-  if (!log.value || !lotId.value || sending.value) {
+  if (!log.value || !ready.value) {
     return
   }
-  if (log.value.size > MAX_BYTES) {
-    const message = `The file has ${megabytes(log.value.size)}: a roast log has at most ${megabytes(MAX_BYTES)}.`
-    failure.value = { status: 0, message, problems: [], details: {} }
+  if (several.value) {
+    void many.start(files.value, {
+      lotId: lotId.value || undefined,
+      stage: (!byNotes.value && stage.value) || undefined,
+      machineId: byNotes.value ? undefined : machineId.value,
+      map: [],
+      again,
+    })
+    files.value = []
+    return
+  }
+  failure.value = tooLarge(log.value)
+  if (failure.value) {
     return
   }
   sending.value = true
@@ -84,6 +107,7 @@ async function send(again = false) {
     roastedG: roastedG.value,
     map: map.value,
     celsius: celsius.value,
+    fileAt: files.value[0] && new Date(files.value[0].lastModified).toISOString(),
     again,
   })
   sending.value = false
@@ -106,16 +130,17 @@ function unitIs(answered: string) {
 
 <template>
   <div class="page-head">
-    <h1>Import a roast log</h1>
+    <h1>Import roast logs</h1>
     <span class="quiet"
-      >a CSV file with time and bean temperature; events and controls if they were logged</span
+      >CSV files with time and bean temperature; events and controls if they were logged</span
     >
   </div>
-  <form class="columns" @submit.prevent="send()">
+  <ManyLogs v-if="many.logs.length" />
+  <form v-else class="columns" @submit.prevent="send()">
     <div class="card side">
       <v-select v-model="lotId" label="Lot" :items="lotItems" no-data-text="No lot yet: enter one first" />
       <v-select
-        v-if="stages.length > 1"
+        v-if="stages.length > 1 && !byNotes"
         v-model="stage"
         label="Sample that was roasted"
         :items="stages"
@@ -123,34 +148,27 @@ function unitIs(answered: string) {
         hint="left open: the arrival sample"
         persistent-hint
       />
-      <MachineSelect v-model="machineId" />
-      <NumberField v-model="greenG" label="Weight in" unit="g" hint="may be left for the bench" />
-      <NumberField v-model="roastedG" label="Weight out" unit="g" />
-      <v-btn type="submit" color="primary" :disabled="!ready" :loading="sending">Import</v-btn>
-      <p v-if="!lotId" class="quiet">Choose the lot that was roasted.</p>
+      <MachineSelect v-if="!byNotes" v-model="machineId" />
+      <template v-if="!several">
+        <NumberField v-model="greenG" label="Weight in" unit="g" hint="may be left for the bench" />
+        <NumberField v-model="roastedG" label="Weight out" unit="g" />
+      </template>
+      <v-btn type="submit" color="primary" :disabled="!ready" :loading="sending">{{
+        several ? `Import ${files.length} logs` : 'Import'
+      }}</v-btn>
+      <p v-if="byNotes" class="quiet">
+        Lot, sample, roaster and weights are read from the lines <code># lot: …</code>,
+        <code># sample: …</code>, <code># machine: …</code>, <code># green_g: …</code> and
+        <code># roasted_g: …</code> of each log.
+      </p>
+      <p v-else-if="!lotId" class="quiet">Choose the lot that was roasted.</p>
     </div>
     <div>
-      <label
-        class="drop"
-        :class="{ over }"
-        @dragover.prevent="over = true"
-        @dragleave="over = false"
-        @drop.prevent="take($event.dataTransfer?.files)"
-      >
-        <input
-          type="file"
-          class="d-sr-only"
-          accept=".csv,.txt,text/csv,text/plain"
-          @change="take(($event.target as HTMLInputElement).files)"
-        />
-        <template v-if="file"
-          ><b>{{ file.name }}</b>
-          <span class="quiet">{{ megabytes(file.size) }}. Choose another, or drop one here.</span></template
-        >
-        <template v-else><b>Choose a file</b> <span class="quiet">or drop it here</span></template>
-      </label>
+      <LogDrop v-model="files">
+        <v-btn v-if="files.length" variant="outlined" @click="files = []">Paste instead</v-btn>
+      </LogDrop>
       <v-textarea
-        v-if="!file"
+        v-if="!files.length"
         v-model="pasted"
         label="or paste the log"
         rows="8"
@@ -158,9 +176,6 @@ function unitIs(answered: string) {
         spellcheck="false"
         @update:model-value="forget"
       />
-      <v-btn v-else variant="outlined" class="mb-3" @click="((file = undefined), forget())"
-        >Paste instead</v-btn
-      >
 
       <section v-if="failure && !mapping" class="card problems" role="alert">
         <h2>{{ failure.message }}</h2>
@@ -214,22 +229,6 @@ function unitIs(answered: string) {
 .side {
   display: grid;
   gap: 14px;
-}
-.drop {
-  display: block;
-  border: 2px dashed var(--ink-2);
-  border-radius: 5px;
-  padding: 28px 20px;
-  text-align: center;
-  cursor: pointer;
-  margin-bottom: 14px;
-}
-.drop:focus-within {
-  outline: 2px solid var(--moss);
-  outline-offset: 2px;
-}
-.over {
-  background: var(--band);
 }
 .paste {
   margin-bottom: 14px;

@@ -79,7 +79,7 @@ const compare = ref<number[]>([])
       :to="`/roast/beside?${compare.map((i) => `id=${i}`).join('&')}`"
       >Lay {{ compare.length }} over each other</v-btn
     >
-    <v-btn variant="outlined" to="/roast/import">Import a roast log</v-btn>
+    <v-btn variant="outlined" to="/roast/import">Import roast logs</v-btn>
     <v-btn color="primary" to="/roast/desk">Open the desk</v-btn>
   </div>
   <PageState

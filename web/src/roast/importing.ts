@@ -1,11 +1,12 @@
-import { answer, api, type Answer, type Schemas } from '@/shared/api/client'
+import { answer, api, type Answer, type Failure, type Schemas } from '@/shared/api/client'
 
 /** Largest log that the server takes, bytes; a larger one is not sent at all. */
 export const MAX_BYTES = 5 * 1024 * 1024
 
 /** What a person decided about a log. */
 export interface ImportChoice {
-  lotId: number
+  /** The lot that was roasted; left out, the log's own notes name it. */
+  lotId?: number
   machineId?: number
   /** Which sample of the lot was roasted; the arrival sample when left out. */
   stage?: string
@@ -13,6 +14,8 @@ export interface ImportChoice {
   roastedG?: number
   map: string[]
   celsius?: string
+  /** When the file was last written, as an ISO moment; for a log that does not say when it was roasted. */
+  fileAt?: string
   again: boolean
 }
 
@@ -29,26 +32,27 @@ export function mappingOf(details: Record<string, unknown>): Mapping | undefined
   return details.reason === 'unknown-headings' ? (details as unknown as Mapping) : undefined
 }
 
+/** Why a log is too large to be sent at all. */
+export function tooLarge(log: Blob): Failure | undefined {
+  if (log.size <= MAX_BYTES) {
+    return undefined
+  }
+  const message = `The file has ${megabytes(log.size)}: a roast log has at most ${megabytes(MAX_BYTES)}.`
+  return { status: 0, message, problems: [], details: {} }
+}
+
 /** Sends a log as it stands; the bytes are not touched here. */
 export function importLog(log: Blob, choice: ImportChoice): Promise<Answer<Schemas['RoastView']>> {
+  const { lotId, ...query } = { ...choice, map: choice.map.length ? choice.map : undefined }
+  const sent = {
+    body: log as unknown as string,
+    bodySerializer: (body: string) => body as unknown as Blob,
+    headers: { 'Content-Type': 'text/csv' },
+  }
   return answer(
-    api.POST('/api/lots/{lotId}/roasts', {
-      params: {
-        path: { lotId: choice.lotId },
-        query: {
-          machineId: choice.machineId,
-          stage: choice.stage,
-          greenG: choice.greenG,
-          roastedG: choice.roastedG,
-          map: choice.map.length ? choice.map : undefined,
-          celsius: choice.celsius,
-          again: choice.again,
-        },
-      },
-      body: log as unknown as string,
-      bodySerializer: (body) => body as unknown as Blob,
-      headers: { 'Content-Type': 'text/csv' },
-    }),
+    lotId
+      ? api.POST('/api/lots/{lotId}/roasts', { params: { path: { lotId }, query }, ...sent })
+      : api.POST('/api/roasts', { params: { query }, ...sent }),
   )
 }
 

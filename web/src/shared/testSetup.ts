@@ -18,3 +18,13 @@ globalThis.visualViewport ??= Object.assign(new EventTarget(), {
   offsetTop: 0,
   scale: 1,
 }) as unknown as VisualViewport
+
+// jsdom has FileReader and not yet this
+Blob.prototype.arrayBuffer ??= function () {
+  return new Promise((resolve, reject) => {
+    const reader = new FileReader()
+    reader.onload = () => resolve(reader.result as ArrayBuffer)
+    reader.onerror = () => reject(reader.error!)
+    reader.readAsArrayBuffer(this)
+  })
+}

@@ -51,6 +51,8 @@ export function createTheme() {
       VSelect: { variant: 'outlined', density: 'comfortable', hideDetails: 'auto' },
       VTextarea: { variant: 'outlined', density: 'comfortable', hideDetails: 'auto' },
       VDialog: { maxWidth: 640 },
+      // else the track takes the opacity of our borders, and the bar looks full
+      VProgressLinear: { bgOpacity: 0.2 },
     },
   })
 }

@@ -11,6 +11,7 @@ import barrowmist.server.device.LinkSettings;
 import barrowmist.server.green.LotEntry;
 import barrowmist.server.green.LotService;
 import barrowmist.server.roast.ImportRequest;
+import barrowmist.server.roast.ImportService;
 import barrowmist.server.roast.MachineEntry;
 import barrowmist.server.roast.MachineService;
 import barrowmist.server.roast.MachineSettings;
@@ -50,6 +51,7 @@ class DemoSeeder implements ApplicationRunner {
     private final LotService lots;
     private final MachineService machines;
     private final RoastService roasts;
+    private final ImportService logs;
     private final SampleService samples;
     private final CuppingService cuppings;
     private final DemoGreen green;
@@ -60,6 +62,7 @@ class DemoSeeder implements ApplicationRunner {
             LotService lots,
             MachineService machines,
             RoastService roasts,
+            ImportService logs,
             SampleService samples,
             CuppingService cuppings,
             DemoGreen green,
@@ -68,6 +71,7 @@ class DemoSeeder implements ApplicationRunner {
         this.lots = lots;
         this.machines = machines;
         this.roasts = roasts;
+        this.logs = logs;
         this.samples = samples;
         this.cuppings = cuppings;
         this.green = green;
@@ -105,8 +109,10 @@ class DemoSeeder implements ApplicationRunner {
 
     private void seed(DemoRoast demo, LotEntry lot, long lotId, long machineId, LocalDateTime at, int index) {
         byte[] log = demo.curve().csv(at.toString(), lot, index + 1L).getBytes(StandardCharsets.UTF_8);
-        RoastView roast = roasts.importLog(
-                lotId, log, new ImportRequest(machineId, null, Optional.empty(), null, null, ReadOptions.NONE, false));
+        RoastView roast = logs.importLog(
+                lotId,
+                log,
+                new ImportRequest(machineId, null, null, Optional.empty(), null, null, ReadOptions.NONE, false));
         if (demo.accepted()) {
             roasts.accept(roast.id(), true);
         }

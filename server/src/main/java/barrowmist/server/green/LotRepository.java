@@ -15,7 +15,10 @@ public interface LotRepository extends JpaRepository<LotEntity, Long> {
         long getRoasts();
     }
 
-    @Query(value = "select lot_id as lotId, count(*) as roasts from roast group by lot_id", nativeQuery = true)
+    @Query(
+            value =
+                    "select lot_id as lotId, count(*) as roasts from roast where discarded_reason is null group by lot_id",
+            nativeQuery = true)
     List<RoastCount> countRoasts();
 
     /** A sample's id and its number of roasts. */
@@ -26,9 +29,12 @@ public interface LotRepository extends JpaRepository<LotEntity, Long> {
     }
 
     @Query(
-            value = "select green_sample_id as sampleId, count(*) as roasts from roast group by green_sample_id",
+            value = "select green_sample_id as sampleId, count(*) as roasts from roast where discarded_reason is null"
+                    + " group by green_sample_id",
             nativeQuery = true)
     List<SampleRoastCount> countRoastsOfSamples();
+
+    List<LotEntity> findAllByNameIgnoreCase(String name);
 
     Optional<LotEntity> findFirstByNameIgnoreCaseAndSupplierIgnoreCase(String name, String supplier);
 

@@ -8,6 +8,7 @@ import java.time.Clock;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -57,6 +58,13 @@ public class LotService {
     /** @throws NotFound if there is no lot of this id */
     public LotEntity get(long id) {
         return lots.findById(id).orElseThrow(() -> new NotFound("lot", id));
+    }
+
+    /** The lots of a name, in any case; those of one supplier where it is given. */
+    public List<LotEntity> named(String name, Optional<String> supplier) {
+        return lots.findAllByNameIgnoreCase(name).stream()
+                .filter(lot -> supplier.isEmpty() || lot.supplier().equalsIgnoreCase(supplier.get()))
+                .toList();
     }
 
     private Map<Long, Long> roasts() {

@@ -15,7 +15,8 @@ import org.jspecify.annotations.Nullable;
  * A log to be kept.
  *
  * @param machineId roaster; null for the first one
- * @param roastedAt when it was roasted; null for the log's note {@code roasted_at}, else now
+ * @param roastedAt when it was roasted; null for the log's note {@code roasted_at}, else {@code fileAt}, else now
+ * @param fileAt when the file was last written, for a log that does not say when it was roasted; null if not known
  * @param stage which sample of the lot; empty for the arrival sample
  * @param greenG mass in, g; null where not weighed
  * @param roastedG mass out, g; null where not weighed
@@ -25,11 +26,17 @@ import org.jspecify.annotations.Nullable;
 public record ImportRequest(
         @Nullable Long machineId,
         @Nullable Instant roastedAt,
+        @Nullable Instant fileAt,
         Optional<SampleStage> stage,
         @Nullable Double greenG,
         @Nullable Double roastedG,
         ReadOptions options,
         boolean again) {
+
+    /** The same with other weights. */
+    ImportRequest weighing(@Nullable Double inG, @Nullable Double outG) {
+        return new ImportRequest(machineId, roastedAt, fileAt, stage, inG, outG, options, again);
+    }
 
     /** Reads {@code heading:column} pairs and the answer on units. */
     static ReadOptions options(@Nullable List<String> map, @Nullable String celsius) {

@@ -9,6 +9,8 @@ interface MachineRepository extends JpaRepository<MachineEntity, Long> {
 
     Optional<MachineEntity> findFirstByOrderById();
 
+    Optional<MachineEntity> findFirstByNameIgnoreCase(String name);
+
     boolean existsByNameIgnoreCase(String name);
 
     List<MachineEntity> findAllByOrderByName();

@@ -5,6 +5,7 @@ import barrowmist.core.roast.MachineReference;
 import barrowmist.server.web.InputProblems;
 import barrowmist.server.web.NotFound;
 import java.util.List;
+import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -69,6 +70,10 @@ public class MachineService {
     @Transactional(readOnly = true)
     public List<MachineView> list() {
         return machines.findAllByOrderByName().stream().map(MachineEntity::view).toList();
+    }
+
+    Optional<MachineEntity> named(String name) {
+        return machines.findFirstByNameIgnoreCase(name);
     }
 
     /** The roaster of this id; without an id the first one, made when there is none yet. */

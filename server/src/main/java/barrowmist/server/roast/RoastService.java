@@ -7,25 +7,15 @@ import barrowmist.core.roast.RoastAnalysis;
 import barrowmist.core.roast.RoastAnalyzer;
 import barrowmist.core.roast.RoastEvents;
 import barrowmist.core.roast.RoastLog;
-import barrowmist.core.roast.csv.ReadResult;
-import barrowmist.core.roast.csv.RoastLogReader;
 import barrowmist.server.green.GreenSampleEntity;
 import barrowmist.server.green.GreenSampleService;
 import barrowmist.server.green.LotService;
-import barrowmist.server.web.Conflict;
 import barrowmist.server.web.InputProblems;
 import barrowmist.server.web.Json;
 import barrowmist.server.web.NotFound;
-import java.security.MessageDigest;
-import java.security.NoSuchAlgorithmException;
 import java.time.Clock;
-import java.time.DateTimeException;
 import java.time.Instant;
-import java.time.LocalDateTime;
-import java.time.format.DateTimeParseException;
-import java.util.HexFormat;
 import java.util.List;
-import java.util.Map;
 import org.jspecify.annotations.Nullable;
 import org.springframework.data.domain.PageRequest;
 import org.springframework.data.domain.Sort;
@@ -36,8 +26,6 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 @Transactional
 public class RoastService {
-
-    private static final String ROASTED_AT_NOTE = "roasted_at";
 
     private final RoastRepository roasts;
     private final LotService lots;
@@ -65,33 +53,11 @@ public class RoastService {
     /** A roast with its analysis and what it was judged by. */
     public record Analyzed(RoastEntity roast, RoastAnalysis analysis, MachineReference reference) {}
 
-    /** Keeps a log as a roast of a lot, or refuses it with everything that is wrong with it. */
-    public RoastView importLog(long lotId, byte[] file, ImportRequest request) {
-        GreenSampleEntity sample = greenSamples.ofLot(lotId, request.stage());
-        ReadResult result = RoastLogReader.read(file, request.options());
-        if (result instanceof ReadResult.Refused refused) {
-            throw LogRefused.of(refused);
-        }
-        if (result instanceof ReadResult.NeedsMapping mapping) {
-            throw LogRefused.of(mapping);
-        }
-        if (result instanceof ReadResult.AsksUnit asks) {
-            throw LogRefused.of(asks);
-        }
-        ReadResult.Accepted accepted = (ReadResult.Accepted) result;
-        MachineEntity machine = machines.get(request.machineId());
-        String hash = hash(file);
-        if (!request.again()) {
-            refuseTwice(lotId, machine.id(), hash);
-        }
-        Instant roastedAt = request.roastedAt() != null ? request.roastedAt() : noted(accepted.notes());
-        RoastEntity roast =
-                new RoastEntity(sample, machine, roasts.highestNumber(lotId) + 1, roastedAt, accepted.log(), hash);
-        roast.setEvents(accepted.events());
+    /** Keeps a new roast of a lot with its figures. */
+    RoastEntity keepNew(RoastEntity roast) {
         RoastEntity saved = roasts.save(roast);
         saved.keep(analyze(saved).analysis());
-        weights.keep(saved, request.greenG(), request.roastedG());
-        return RoastView.of(saved);
+        return saved;
     }
 
     /**
@@ -123,8 +89,7 @@ public class RoastService {
                 "desk " + live.roastedAt());
         roast.setEvents(live.events());
         roast.setDesk(live.planId(), live.desk());
-        RoastEntity saved = roasts.save(roast);
-        saved.keep(analyze(saved).analysis());
+        RoastEntity saved = keepNew(roast);
         weights.keep(saved, live.greenG(), null);
         return saved.id();
     }
@@ -153,43 +118,6 @@ public class RoastService {
         RoastEntity roast = get(id);
         roast.takeBack();
         return RoastView.of(roast);
-    }
-
-    private void refuseTwice(long lotId, long machineId, String hash) {
-        roasts.findFirstByLotIdAndMachineIdAndContentHash(lotId, machineId, hash)
-                .ifPresent(there -> {
-                    throw new Conflict(
-                            "This log is there already, as roast " + there.numberInLot() + " of "
-                                    + there.lot().name() + ".",
-                            Map.of("roastId", there.id()));
-                });
-    }
-
-    private Instant noted(Map<String, String> notes) {
-        String text = notes.getOrDefault(ROASTED_AT_NOTE, "").replace(' ', 'T');
-        try {
-            return text.isEmpty()
-                    ? clock.instant()
-                    : LocalDateTime.parse(text).atZone(clock.getZone()).toInstant();
-        } catch (DateTimeParseException e) {
-            return parseInstant(text);
-        }
-    }
-
-    private Instant parseInstant(String text) {
-        try {
-            return Instant.parse(text);
-        } catch (DateTimeException e) {
-            return clock.instant();
-        }
-    }
-
-    private static String hash(byte[] file) {
-        try {
-            return HexFormat.of().formatHex(MessageDigest.getInstance("SHA-256").digest(file));
-        } catch (NoSuchAlgorithmException e) {
-            throw new IllegalStateException("SHA-256 is part of every Java", e);
-        }
     }
 
     /** @throws NotFound if there is no roast of this id */

@@ -19,7 +19,9 @@ import barrowmist.server.today.TodayView.TaskView;
 import barrowmist.server.trace.TraceService;
 import barrowmist.server.trace.TraceViews.TraceRow;
 import java.time.Clock;
+import java.time.Instant;
 import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -34,6 +36,9 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 @Transactional(readOnly = true)
 class TodayService {
+
+    /** A roast that is older waits for nobody: it came with a history that was imported (house default). */
+    private static final int CURRENT_DAYS = 14;
 
     private static final int NAMED = 3;
 
@@ -80,14 +85,18 @@ class TodayService {
 
         List<LotView> unroasted =
                 lots.list().stream().filter(l -> l.roasts() == 0).toList();
+        Instant current = clock.instant().minus(CURRENT_DAYS, ChronoUnit.DAYS);
+        List<RoastView> recent =
+                all.stream().filter(r -> r.roastedAt().isAfter(current)).toList();
         List<RoastView> unmarked =
-                all.stream().filter(r -> r.missingMarks() > 0).toList();
+                recent.stream().filter(r -> r.missingMarks() > 0).toList();
         List<RoastView> unmeasured =
-                all.stream().filter(r -> !measured.contains(r.id())).toList();
-        List<SheetView> halfFilled =
-                sheets.stream().filter(s -> s.finalScore() == null).toList();
+                recent.stream().filter(r -> !measured.contains(r.id())).toList();
+        List<SheetView> halfFilled = sheets.stream()
+                .filter(s -> s.finalScore() == null && byId.containsKey(s.roastId()))
+                .toList();
         List<RoastView> uncupped =
-                all.stream().filter(r -> !sheeted.contains(r.id())).toList();
+                recent.stream().filter(r -> !sheeted.contains(r.id())).toList();
         List<TraceRow> open = traces.list().stream().filter(TraceService::waits).toList();
 
         List<TaskView> tasks = new ArrayList<>();

@@ -11,6 +11,7 @@ import barrowmist.server.cupping.CuppingService;
 import barrowmist.server.green.LotEntry;
 import barrowmist.server.green.LotService;
 import barrowmist.server.green.LotView;
+import barrowmist.server.roast.ImportService;
 import barrowmist.server.roast.MachineService;
 import barrowmist.server.roast.RoastService;
 import barrowmist.server.sample.SampleService;
@@ -133,6 +134,7 @@ class DemoLabTest {
                         lots,
                         machines,
                         roasts,
+                        mock(ImportService.class),
                         mock(SampleService.class),
                         mock(CuppingService.class),
                         mock(DemoGreen.class),

@@ -78,4 +78,21 @@ class TodayTest {
         lab.put("/api/roasts/" + roast + "/trace/settled", "{\"settled\":true}");
         assertWaiting(0, 0, 0, 0, 0);
     }
+
+    @Test
+    void anImportedHistoryAndWhatWasSetAsideWaitForNobody() {
+        JsonNode before = today().get("waiting");
+        long lot = lab.lot("washed");
+        lab.csv("/api/lots/" + lot + "/roasts", "# roasted_at: 2021-04-01T09:00\n" + KnownLog.csv(false));
+        assertThat(today().get("waiting")).isEqualTo(before);
+
+        long roast = lab.csv("/api/lots/" + lot + "/roasts", KnownLog.csv(true)).id();
+        long cupping = lab.post("/api/cuppings", "{\"roastIds\":[%d]}".formatted(roast))
+                .id();
+        lab.post("/api/cuppings/" + cupping + "/sheets", "{}");
+        assertThat(today().get("waiting").get("cupping").asInt())
+                .isEqualTo(before.get("cupping").asInt() + 1);
+        lab.put("/api/roasts/" + roast + "/discarded", "{\"reason\":\"Wrong coffee in the drum.\"}");
+        assertThat(today().get("waiting")).isEqualTo(before);
+    }
 }

@@ -1,0 +1,44 @@
+package barrowmist.server.roast;
+
+import java.time.DateTimeException;
+import java.time.Instant;
+import java.time.LocalDateTime;
+import java.time.ZoneId;
+import java.util.Map;
+import java.util.Optional;
+
+/**
+ * What a log says of itself in its lines {@code # key: value}. See {@code docs/formats.md}.
+ *
+ * @param notes value by key
+ */
+record LogNotes(Map<String, String> notes) {
+
+    /** When it was roasted, {@code roasted_at}; empty where it is not said or cannot be read. */
+    Optional<Instant> roastedAt(ZoneId zone) {
+        return text("roasted_at")
+                .map(t -> t.replace(' ', 'T'))
+                .flatMap(t -> local(t, zone).or(() -> instant(t)));
+    }
+
+    /** A note that is there and not blank. */
+    Optional<String> text(String key) {
+        return Optional.ofNullable(notes.get(key)).map(String::strip).filter(t -> !t.isEmpty());
+    }
+
+    private static Optional<Instant> local(String text, ZoneId zone) {
+        try {
+            return Optional.of(LocalDateTime.parse(text).atZone(zone).toInstant());
+        } catch (DateTimeException e) {
+            return Optional.empty();
+        }
+    }
+
+    private static Optional<Instant> instant(String text) {
+        try {
+            return Optional.of(Instant.parse(text));
+        } catch (DateTimeException e) {
+            return Optional.empty();
+        }
+    }
+}
