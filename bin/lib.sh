@@ -24,3 +24,28 @@ need_tools() {
 jar_file() {
   echo "$root/server/target/server-0.1.0-exec.jar"
 }
+
+app=$root/server/target/app
+built=$app/server-0.1.0-exec.jar
+
+stale() {
+  [ ! -f "$built" ] || [ -n "$(cd "$root" && find pom.xml core/pom.xml core/src/main web/pom.xml web/package-lock.json \
+    web/index.html web/src web/public contract standin/pom.xml standin/src/main server/pom.xml server/src/main \
+    -newer "$built" -type f ! -name schema.d.ts ! -name '*.test.ts' -print -quit)" ]
+}
+
+# Builds what is missing or out of date. Unpacked, and with a class archive made by a trial start, it answers in seconds.
+build_app() {
+  stale || return 0
+  echo "Building Barrowmist; this takes a few minutes the first time…"
+  (cd "$root" && mvn -B -ntp -q -DskipTests -Dweb.check.skip=true -Dspotless.check.skip=true \
+    -pl core,standin,web,server package)
+  rm -rf "$app"
+  java -Djarmode=tools -jar "$(jar_file)" extract --destination "$app"
+  local trial
+  trial=$(mktemp -d)
+  BARROWMIST_DATA=$trial java -XX:ArchiveClassesAtExit="$app/classes.jsa" -Dspring.context.exit=onRefresh \
+    -jar "$built" >/dev/null 2>&1 || true
+  rm -rf "$trial"
+  touch "$built"
+}

@@ -36,6 +36,8 @@ public interface LotRepository extends JpaRepository<LotEntity, Long> {
 
     List<LotEntity> findAllByNameIgnoreCase(String name);
 
+    List<LotEntity> findAllByNameContainingIgnoreCase(String word);
+
     Optional<LotEntity> findFirstByNameIgnoreCaseAndSupplierIgnoreCase(String name, String supplier);
 
     List<LotEntity> findAllByOrderByArrivalDateDescIdDesc();

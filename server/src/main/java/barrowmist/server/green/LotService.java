@@ -67,6 +67,13 @@ public class LotService {
                 .toList();
     }
 
+    /** Ids of the lots with a word in their name. */
+    public List<Long> withWord(String word) {
+        return lots.findAllByNameContainingIgnoreCase(word).stream()
+                .map(LotEntity::id)
+                .toList();
+    }
+
     private Map<Long, Long> roasts() {
         return lots.countRoasts().stream()
                 .collect(Collectors.toMap(LotRepository.RoastCount::getLotId, LotRepository.RoastCount::getRoasts));

@@ -11,6 +11,8 @@ interface MachineRepository extends JpaRepository<MachineEntity, Long> {
 
     Optional<MachineEntity> findFirstByNameIgnoreCase(String name);
 
+    List<MachineEntity> findAllByNameContainingIgnoreCase(String word);
+
     boolean existsByNameIgnoreCase(String name);
 
     List<MachineEntity> findAllByOrderByName();

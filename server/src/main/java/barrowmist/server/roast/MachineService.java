@@ -76,6 +76,13 @@ public class MachineService {
         return machines.findFirstByNameIgnoreCase(name);
     }
 
+    /** Ids of the roasters with a word in their name. */
+    List<Long> withWord(String word) {
+        return machines.findAllByNameContainingIgnoreCase(word).stream()
+                .map(MachineEntity::id)
+                .toList();
+    }
+
     /** The roaster of this id; without an id the first one, made when there is none yet. */
     public MachineEntity get(@Nullable Long id) {
         if (id == null) {

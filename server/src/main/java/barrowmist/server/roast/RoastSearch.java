@@ -12,6 +12,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
+import org.springframework.data.domain.Sort;
 import org.springframework.data.jpa.domain.Specification;
 
 /**
@@ -48,7 +49,26 @@ record RoastSearch(
     private static final String DEVELOPMENT = "developmentPct";
     private static final int MOST_WORDS = 6;
 
-    Specification<RoastEntity> specification(ZoneId zone) {
+    /** Finds the lots and the roasters of a word, so that not each roast is compared by their names. */
+    interface Names {
+
+        /** Lots with the word in their name. */
+        List<Long> lots(String word);
+
+        /** Roasters with the word in their name. */
+        List<Long> machines(String word);
+    }
+
+    /** Newest first. The one roaster or lot goes before, which changes nothing but finds the index of that order. */
+    Sort order() {
+        Sort newest = Sort.by("roastedAt", "id").descending();
+        if (machineId != null) {
+            return Sort.by("machine.id").and(newest);
+        }
+        return lotId != null ? Sort.by("lot.id").and(newest) : newest;
+    }
+
+    Specification<RoastEntity> specification(ZoneId zone, Names names) {
         return (root, query, cb) -> {
             List<Predicate> all = new ArrayList<>();
             all.add(discarded ? cb.isNotNull(root.get("discardedReason")) : cb.isNull(root.get("discardedReason")));
@@ -70,27 +90,28 @@ record RoastSearch(
             if (fault != null && !fault.isBlank()) {
                 all.add(like(cb, root.get("faults"), fault));
             }
-            wordsIn(root, cb, all);
+            wordsIn(root, cb, names, all);
             rangeIn(root, cb, all);
             return cb.and(all.toArray(Predicate[]::new));
         };
     }
 
-    private void wordsIn(Root<RoastEntity> root, CriteriaBuilder cb, List<Predicate> all) {
+    private void wordsIn(Root<RoastEntity> root, CriteriaBuilder cb, Names names, List<Predicate> all) {
         String[] each = words == null ? new String[0] : words.strip().split("\\s+");
         for (int i = 0; i < Math.min(each.length, MOST_WORDS); i++) {
             if (!each[i].isEmpty()) {
                 all.add(cb.or(
-                        like(cb, root.get("lot").get("name"), each[i]),
-                        like(cb, root.get("machine").get("name"), each[i]),
+                        root.get("lot").get("id").in(names.lots(each[i])),
+                        root.get("machine").get("id").in(names.machines(each[i])),
                         like(cb, root.get("faults"), each[i])));
             }
         }
     }
 
-    private static Predicate like(CriteriaBuilder cb, Expression<String> field, String word) {
+    /** Codes of faults are written small. */
+    private static Predicate like(CriteriaBuilder cb, Expression<String> codes, String word) {
         String escaped = word.toLowerCase(Locale.ROOT).replaceAll("([%_\\\\])", "\\\\$1");
-        return cb.like(cb.lower(field), "%" + escaped + "%", '\\');
+        return cb.like(codes, "%" + escaped + "%", '\\');
     }
 
     private void rangeIn(Root<RoastEntity> root, CriteriaBuilder cb, List<Predicate> all) {

@@ -18,7 +18,6 @@ import java.time.Instant;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import org.springframework.data.domain.PageRequest;
-import org.springframework.data.domain.Sort;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -135,12 +134,23 @@ public class RoastService {
 
     private static final int LARGEST_PAGE = 200;
 
+    private final RoastSearch.Names names = new RoastSearch.Names() {
+        @Override
+        public List<Long> lots(String word) {
+            return lots.withWord(word);
+        }
+
+        @Override
+        public List<Long> machines(String word) {
+            return machines.withWord(word);
+        }
+    };
+
     @Transactional(readOnly = true)
     RoastPage search(RoastSearch sought, int page, int size) {
         int n = Math.max(1, Math.min(LARGEST_PAGE, size));
         var found = roasts.findAll(
-                sought.specification(clock.getZone()),
-                PageRequest.of(Math.max(0, page), n, Sort.by("roastedAt", "id").descending()));
+                sought.specification(clock.getZone(), names), PageRequest.of(Math.max(0, page), n, sought.order()));
         return new RoastPage(
                 found.getContent().stream().map(RoastView::of).toList(),
                 found.getTotalElements(),
