@@ -1,6 +1,6 @@
 <script setup lang="ts">
-import { computed, ref } from 'vue'
-import type { Schemas } from '@/shared/api/client'
+import { computed, ref, watch } from 'vue'
+import { answer, api, type Schemas } from '@/shared/api/client'
 import { clock } from '@/shared/format/text'
 import { usePreferences } from '@/shared/preferences'
 import SetAside from '@/roast/SetAside.vue'
@@ -16,6 +16,16 @@ const left = computed(() =>
 )
 const rows = computed(() => props.state.entries.filter((e) => e.kind !== 'note'))
 const roastId = computed(() => props.state.batch?.roastId)
+
+// it may have been set aside on another screen, or before this one was loaded again
+watch(
+  roastId,
+  async (id) => {
+    const roast = id ? await answer(api.GET('/api/roasts/{id}', { params: { path: { id } } })) : undefined
+    discarded.value = roast?.data?.discardedReason
+  },
+  { immediate: true },
+)
 </script>
 
 <template>

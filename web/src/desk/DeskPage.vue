@@ -39,7 +39,15 @@ const SLIP_MS = 900
 let pressedMs = -Infinity
 const roasting = computed(() => phase.value === 'roasting')
 const last = computed(() => state.value?.entries[state.value.entries.length - 1])
+const machine = useLoad(() => answer(api.GET('/api/machines/{id}', { params: { path: { id: machineId } } })))
+/** How far an arrow moves gas or air, %; with Shift it is the roaster's own step. */
 const STEP_PCT = 5
+/** The warning that was seen on this screen; it stays away until another one comes. */
+const seen = ref('')
+const warningId = computed(() => {
+  const w = state.value?.warning
+  return w && `${w.kind} ${w.sinceS}`
+})
 
 /** What the space bar does now. */
 const primary = computed(() => {
@@ -74,11 +82,13 @@ function undo() {
     void desk.undo(last.value.seq)
   }
 }
-function move(control: 'gas' | 'air', by: number) {
+function move(control: 'gas' | 'air', direction: 1 | -1, event?: KeyboardEvent) {
   const f = state.value?.figures
   if (roasting.value && f) {
+    const range = machine.data.value?.settings[control] ?? { min: 0, max: 100, step: 1 }
+    const by = direction * (event?.shiftKey ? range.step : Math.max(STEP_PCT, range.step))
     const at = (control === 'gas' ? f.gasPct : f.airflowPct) ?? 50
-    void desk.control(control, Math.max(0, Math.min(100, at + by)))
+    void desk.control(control, Math.max(range.min, Math.min(range.max, at + by)))
   }
 }
 async function prepare(entry: Parameters<typeof desk.prepare>[0]) {
@@ -105,10 +115,11 @@ useKeys([
   { key: 'z', does: 'undo the last entry', run: undo },
   { key: 'n', does: 'a note', run: () => (noting.value = true) },
   { key: 'l', does: 'leave the next planned move out', run: () => void desk.leaveOut() },
-  { key: 'ArrowUp', does: 'gas up', run: () => move('gas', STEP_PCT) },
-  { key: 'ArrowDown', does: 'gas down', run: () => move('gas', -STEP_PCT) },
-  { key: 'ArrowRight', does: 'air up', run: () => move('air', STEP_PCT) },
-  { key: 'ArrowLeft', does: 'air down', run: () => move('air', -STEP_PCT) },
+  { key: 'w', does: 'a warning is seen', run: () => (seen.value = warningId.value ?? '') },
+  { key: 'ArrowUp', does: 'gas up; with Shift by the smallest step', run: (e) => move('gas', 1, e) },
+  { key: 'ArrowDown', does: 'gas down; with Shift by the smallest step', run: (e) => move('gas', -1, e) },
+  { key: 'ArrowRight', does: 'air up; with Shift by the smallest step', run: (e) => move('air', 1, e) },
+  { key: 'ArrowLeft', does: 'air down; with Shift by the smallest step', run: (e) => move('air', -1, e) },
   { key: 'm', does: 'sound on or off', run: () => (sound.value = !sound.value) },
 ])
 watch(
@@ -176,6 +187,8 @@ const sub = computed(() => {
         :band="band"
         :planned="prediction?.curve"
         :roasts="roasts.data.value?.roasts ?? []"
+        :seen="!!warningId && seen === warningId"
+        @seen="seen = warningId ?? ''"
         @later="desk.leaveOut"
         @done="(c: string, v: number) => c !== 'drum' && desk.control(c as 'gas' | 'air', v)"
       />
@@ -197,12 +210,12 @@ const sub = computed(() => {
         <template v-if="roasting">
           <KeyButton :keys="['P']" @press="mark('pop')">lone pop</KeyButton>
           <span class="pair">
-            <KeyButton :keys="['↓']" aria-label="Gas down" @press="move('gas', -STEP_PCT)" />
-            <KeyButton :keys="['↑']" aria-label="Gas up" @press="move('gas', STEP_PCT)">gas</KeyButton>
+            <KeyButton :keys="['↓']" aria-label="Gas down" @press="move('gas', -1)" />
+            <KeyButton :keys="['↑']" aria-label="Gas up" @press="move('gas', 1)">gas</KeyButton>
           </span>
           <span class="pair">
-            <KeyButton :keys="['←']" aria-label="Air down" @press="move('air', -STEP_PCT)" />
-            <KeyButton :keys="['→']" aria-label="Air up" @press="move('air', STEP_PCT)">air</KeyButton>
+            <KeyButton :keys="['←']" aria-label="Air down" @press="move('air', -1)" />
+            <KeyButton :keys="['→']" aria-label="Air up" @press="move('air', 1)">air</KeyButton>
           </span>
           <KeyButton :keys="['N']" @press="noting = true">note</KeyButton>
         </template>

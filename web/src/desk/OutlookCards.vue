@@ -8,8 +8,8 @@ import { usePreferences } from '@/shared/preferences'
 import KeyButton from './KeyButton.vue'
 
 /** What is to be done next, what is to be warned of, what is coming, and what was. */
-const props = defineProps<{ state: Schemas['DeskState'] }>()
-const emit = defineEmits<{ later: []; done: [control: string, value: number] }>()
+const props = defineProps<{ state: Schemas['DeskState']; seen?: boolean }>()
+const emit = defineEmits<{ later: []; seen: []; done: [control: string, value: number] }>()
 const preferences = usePreferences()
 
 const SOON_S = 60
@@ -90,10 +90,11 @@ const pops = computed(() => props.state.entries.filter((e) => e.kind === 'pop').
 
 <template>
   <div class="cards">
-    <section v-if="state.warning" class="card warn" role="alert">
+    <section v-if="state.warning && !seen" class="card warn" role="alert">
       <h2 class="ember">{{ state.warning.title }}</h2>
       <p>{{ state.warning.says }}</p>
       <p>{{ state.warning.answer }}</p>
+      <div class="row"><KeyButton :keys="['W']" @press="emit('seen')">seen</KeyButton></div>
     </section>
     <section v-else-if="next && near" class="card warn" aria-live="polite">
       <h2 class="ember">{{ nextTitle }}</h2>
@@ -128,6 +129,7 @@ const pops = computed(() => props.state.entries.filter((e) => e.kind === 'pop').
       <p v-else class="quiet">
         Nothing is foretold: this roaster has no model yet. Fit one on the roaster’s page.
       </p>
+      <p v-if="state.warning && seen" class="turning ember">{{ state.warning.title }}: seen</p>
       <p v-if="state.turning" class="turning">{{ state.turning }}</p>
     </section>
     <section class="card">

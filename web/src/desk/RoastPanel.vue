@@ -20,18 +20,20 @@ const props = defineProps<{
   band?: BandPoint[]
   planned?: Schemas['CurveView']
   roasts: Schemas['RoastView'][]
+  /** Whether the warning that stands was seen here. */
+  seen?: boolean
 }>()
-const emit = defineEmits<{ later: []; done: [control: string, value: number] }>()
+const emit = defineEmits<{ later: []; seen: []; done: [control: string, value: number] }>()
 const preferences = usePreferences()
 const u = computed(() => preferences.units)
 const { height: windowHeight, width: windowWidth } = useWindowSize()
 const box = ref<HTMLElement>()
 const { width } = useElementSize(box)
 
-const REDRAW_MS = 240
+const REDRAW_MS = 90
 const SPAN_S = 660
 
-// the figures follow each reading; the curve is drawn anew a few times a second
+// the figures follow each reading; the curve too, but no more often than ten times a second
 const drawn = shallowRef(curveOf(props.columns, props.state.zeroS))
 const shown = shallowRef(props.state)
 let last = 0
@@ -160,6 +162,8 @@ const options = computed(() => [
     </div>
     <OutlookCards
       :state="state"
+      :seen="seen"
+      @seen="emit('seen')"
       @later="emit('later')"
       @done="(control: string, value: number) => emit('done', control, value)"
     />

@@ -47,7 +47,10 @@ function cut(c: Columns, length: number): Columns {
 
 const GAP_S = 15
 
-/** The readings as a chart draws them, from a little before `zeroS` on: one a second is as fine as a screen can show. */
+/**
+ * The readings as a chart draws them, from a little before `zeroS` on: one a second is as fine as a screen can show,
+ * and the newest one, so that the tip does not wait for its second.
+ */
 export function curveOf(columns: Columns, zeroS: number, leadS = 15): Curve {
   const series = () => ({ timeS: [] as number[], value: [] as number[] })
   const bean = series()
@@ -59,7 +62,8 @@ export function curveOf(columns: Columns, zeroS: number, leadS = 15): Curve {
   columns.deskS.forEach((desk, i) => {
     const t = desk - zeroS
     const control = columns.beanC[i] === null && columns.environmentC[i] === null
-    if (t < -leadS || (!control && Math.floor(t) === last)) {
+    const newest = i === columns.deskS.length - 1
+    if (t < -leadS || (!control && !newest && Math.floor(t) === last)) {
       return
     }
     last = control ? last : Math.floor(t)

@@ -1,72 +1,17 @@
-import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
+import { afterEach, describe, expect, it, vi } from 'vitest'
 import { flushPromises } from '@vue/test-utils'
 import { mountApp, stubServer } from '@/shared/testMount'
-import type { Schemas } from '@/shared/api/client'
 import { between, curveOf, noColumns, taken } from './columns'
 import { liveAnalysis } from './liveAnalysis'
 import { useOutbox } from './outbox'
 import { bandAbout } from './planCurve'
 import ChoosePanel from './ChoosePanel.vue'
 import CoolingPanel from './CoolingPanel.vue'
-import DeskPage from './DeskPage.vue'
 import LinkNote from './LinkNote.vue'
 import OutlookCards from './OutlookCards.vue'
 import PreparePanel from './PreparePanel.vue'
 import TypedReadings from './TypedReadings.vue'
-
-type State = Schemas['DeskState']
-
-const link = (over: Partial<Schemas['LinkView']> = {}): Schemas['LinkView'] => ({
-  status: 'ok',
-  text: '',
-  kept: 12,
-  refused: 0,
-  gaps: 0,
-  unwritten: 0,
-  ...over,
-})
-const batch = (over: Partial<Schemas['BatchView']> = {}): Schemas['BatchView'] => ({
-  greenSampleId: 1,
-  lotId: 1,
-  lotName: 'Gatovu Hill',
-  process: 'washed',
-  stage: 'arrival',
-  greenG: 120,
-  chargeC: 190,
-  batch: 2,
-  batches: 6,
-  preparedAt: '2026-03-02T09:00:00Z',
-  coolingLimitS: 240,
-  ...over,
-})
-const desk = (over: Partial<State> = {}): State => ({
-  machineId: 1,
-  machineName: 'Drum 1',
-  phase: 'roasting',
-  link: link(),
-  nowS: 402,
-  zeroS: 10,
-  rate: 1,
-  batch: batch(),
-  figures: { beanC: 176.4, rorCPerMin: 11.2, environmentC: 192, gasPct: 60, airflowPct: 45 },
-  entries: [
-    { seq: 1, kind: 'charge', timeS: 0, beanC: 190 },
-    { seq: 2, kind: 'dry_end', timeS: 285, beanC: 158 },
-  ],
-  expected: 'first_crack',
-  pops: 0,
-  ...over,
-})
-const wire = (first: number, timeS: number[], zeroS = 0): Schemas['ReadingsView'] => ({
-  first,
-  timeS,
-  beanC: timeS.map((t) => 100 + t),
-  environmentC: timeS.map((t) => 120 + t),
-  rorCPerMin: timeS.map(() => 10),
-  gasPct: timeS.map(() => 60),
-  airflowPct: timeS.map(() => 40),
-  zeroS,
-})
+import { batch, desk, link, wire } from './testDesk'
 
 describe('the readings that a screen has', () => {
   it('follow each other, and take the place of those that were sent again', () => {
@@ -90,6 +35,7 @@ describe('the readings that a screen has', () => {
     expect(curveOf(columns, 0).beanC.timeS).toEqual([0, 1.1])
     expect(curveOf(columns, 0).environmentC.timeS).toEqual([0, 1.1, 2])
     expect(curveOf(columns, 100).beanC.timeS).toEqual([])
+    expect(curveOf(taken(noColumns(), wire(0, [0, 0.3, 0.6])), 0).beanC.timeS).toEqual([0, 0.6])
   })
 
   it('are read between two of them and not beyond', () => {
@@ -198,6 +144,9 @@ describe('the cards of the desk', () => {
     const warned = mountApp(OutlookCards, { state: desk({ next, warning }) })
     expect(warned.text()).toContain('A crash is coming')
     expect(warned.text()).not.toContain('Ease the gas')
+    const seen = mountApp(OutlookCards, { state: desk({ next, warning }), seen: true })
+    expect(seen.text()).toContain('A crash is coming: seen')
+    expect(seen.text()).toContain('Ease the gas')
   })
 
   it('show what is coming with how far off it may be', () => {
@@ -235,7 +184,7 @@ describe('the cards of the desk', () => {
       .trigger('click')
     await card.find('form').trigger('submit')
     await flushPromises()
-    expect(sent[0]).toMatchObject({ method: 'PUT', path: '/api/roasts/9/discarded' })
+    expect(sent.at(-1)).toMatchObject({ method: 'PUT', path: '/api/roasts/9/discarded' })
     expect(card.text()).toContain('Say why it is set aside')
   })
 
@@ -289,62 +238,5 @@ describe('the cards of the desk', () => {
     expect(card.text()).toContain('roasted today')
     ;(card.vm as unknown as { prepareNext: () => void }).prepareNext()
     expect(card.emitted('prepare')).toEqual([[{ planId: 5, batch: 2, batches: 2 }]])
-  })
-})
-
-describe('the page of the desk', () => {
-  class Stream {
-    static last: Stream
-    onerror: (() => void) | null = null
-    private listener: ((e: { data: string }) => void) | undefined
-    constructor(readonly url: string) {
-      Stream.last = this
-    }
-    addEventListener(_name: string, listener: (e: { data: string }) => void) {
-      this.listener = listener
-    }
-    say(state: State, readings = wire(0, [])) {
-      this.listener?.({ data: JSON.stringify({ state, seq: readings.timeS.length, readings }) })
-    }
-    close() {}
-  }
-  beforeEach(() => vi.stubGlobal('EventSource', Stream))
-  afterEach(() => vi.unstubAllGlobals())
-
-  async function page(state: State) {
-    const sent = stubServer(() => ({ body: { roasts: [], batches: [], drift: '' } }))
-    const mounted = mountApp(DeskPage)
-    Stream.last.say(state)
-    await flushPromises()
-    return { mounted, sent }
-  }
-  const press = (key: string) =>
-    document.body.dispatchEvent(new KeyboardEvent('keydown', { key, cancelable: true, bubbles: true }))
-
-  it('marks the next expected event by the space bar, once for two touches', async () => {
-    const { mounted, sent } = await page(desk({ phase: 'cooling', cooling: { elapsedS: 1, limitS: 240 } }))
-    Stream.last.say(desk({ phase: 'preparing', expected: 'charge', gate: undefined }))
-    await flushPromises()
-    expect(mounted.text()).toContain('charge')
-    press(' ')
-    press(' ')
-    await flushPromises()
-    const events = sent.filter((s) => s.path.endsWith('/events'))
-    expect(events).toHaveLength(1)
-    expect(events[0]!.body).toMatchObject({ kind: 'charge' })
-    mounted.unmount()
-  })
-
-  it('takes the last entry back by Z and says when the server is away', async () => {
-    const { mounted, sent } = await page(
-      desk({ phase: 'cooling', cooling: { elapsedS: 1, limitS: 240 }, batch: batch({ roastId: 3 }) }),
-    )
-    press('z')
-    await flushPromises()
-    expect(sent.some((s) => s.method === 'DELETE' && s.path.endsWith('/entries/2'))).toBe(true)
-    Stream.last.onerror?.()
-    await flushPromises()
-    expect(mounted.text()).toContain('does not reach the server')
-    mounted.unmount()
   })
 })

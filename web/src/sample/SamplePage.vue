@@ -8,6 +8,7 @@ import NumberField from '@/shared/components/NumberField.vue'
 import { roastName } from '@/shared/format/text'
 import PageState from '@/shared/components/PageState.vue'
 import BeanTally from './BeanTally.vue'
+import BenchLimits from './BenchLimits.vue'
 import PhotoStrip from './PhotoStrip.vue'
 import VerdictCard from './VerdictCard.vue'
 
@@ -51,6 +52,7 @@ const said = ref('')
 const saved = ref(false)
 const saving = ref(false)
 const verdictOf = ref(0)
+const limits = ref(false)
 const ready = ref(false)
 
 watch(
@@ -101,6 +103,7 @@ async function save(then?: string) {
           >on the bench · <router-link class="plain" :to="`/roast/${id}`">its log</router-link></span
         >
         <span class="spacer" />
+        <v-btn variant="outlined" @click="limits = true">Limits…</v-btn>
         <v-btn variant="outlined" :href="`/api/roasts/${id}/label.pdf`" target="_blank">Label</v-btn>
       </div>
       <VerdictCard :roast-id="id" :again="verdictOf" />
@@ -203,6 +206,7 @@ async function save(then?: string) {
         </div>
       </form>
       <PhotoStrip :roast-id="id" />
+      <BenchLimits v-model="limits" @saved="verdictOf++" />
       <p class="caution mt-4">
         Fresh roasted coffee gives off carbon monoxide, and grinding it diacetyl: keep the bench and the bins
         ventilated and follow local exposure limits.

@@ -5,7 +5,7 @@ import { useEventListener } from '@vueuse/core'
 export interface KeyBinding {
   key: string
   does: string
-  run: () => void
+  run: (event: KeyboardEvent) => void
 }
 
 /** All keys in force, for the help that `?` shows. */
@@ -25,7 +25,7 @@ export function useKeys(bindings: KeyBinding[]) {
     const binding = bindings.find((b) => b.key === event.key)
     if (binding && plain && !event.defaultPrevented && !isTyping(event.target)) {
       event.preventDefault()
-      binding.run()
+      binding.run(event)
     }
   })
   onScopeDispose(() => {

@@ -1,0 +1,36 @@
+<script setup lang="ts">
+import { answer, api, type Schemas } from '@/shared/api/client'
+import LimitsDialog from '@/shared/components/LimitsDialog.vue'
+
+/** What the lab asks of a roasted sample beside the cupping protocol. */
+type Limits = Schemas['BenchLimits']
+const open = defineModel<boolean>({ required: true })
+const emit = defineEmits<{ saved: [] }>()
+
+const FIELDS: [keyof Limits, string, string][] = [
+  ['leastLossPct', 'Weight loss, at least', '%'],
+  ['mostLossPct', 'Weight loss, at most', '%'],
+  ['mostGap', 'Ground lighter than whole by, at most', ''],
+  ['mostQuakers', 'Quakers, at most', 'in 100 g'],
+  ['mostShells', 'Shells, at most', 'in 100 g'],
+]
+</script>
+
+<template>
+  <LimitsDialog
+    v-model="open"
+    note="They hold for every sample. The figures it begins with are house defaults."
+    :fields="FIELDS"
+    :load="() => answer(api.GET('/api/bench/limits'))"
+    :keep="(body: Limits) => answer(api.PUT('/api/bench/limits', { body }))"
+    @saved="emit('saved')"
+  >
+    <template #default="{ limits }">
+      <v-checkbox
+        v-model="limits.protocol"
+        label="Ask for the cupping protocol too: colour 58 whole and 63 ground ±1, 8–12 minutes, no scorching"
+        hide-details
+      />
+    </template>
+  </LimitsDialog>
+</template>

@@ -1,0 +1,62 @@
+import { afterEach, expect, it, vi } from 'vitest'
+import { flushPromises } from '@vue/test-utils'
+import { mountApp, stubServer } from '@/shared/testMount'
+import BenchLimits from '@/sample/BenchLimits.vue'
+
+const LIMITS = {
+  protocol: true,
+  leastLossPct: 11,
+  mostLossPct: 15,
+  mostGap: 8,
+  mostQuakers: 0,
+  mostShells: 5,
+}
+
+afterEach(() => {
+  document.body.innerHTML = ''
+  vi.unstubAllGlobals()
+})
+
+const field = (label: string) =>
+  [...document.querySelectorAll('input')].find((i) =>
+    document.querySelector(`label[for="${i.id}"]`)?.textContent?.includes(label),
+  )!
+const keep = () => document.querySelector<HTMLButtonElement>('button[type=submit]')!
+const type = (input: HTMLInputElement, text: string) => {
+  input.value = text
+  input.dispatchEvent(new Event('input'))
+  input.dispatchEvent(new Event('change'))
+}
+
+it('keeps the limits of the bench, and shows at the field what was refused', async () => {
+  let refused = true
+  const sent = stubServer((method, _path, body) => {
+    const problems = [{ field: 'mostLossPct', message: 'Most weight loss is 90 %' }]
+    return method === 'PUT' && refused
+      ? { status: 422, body: { detail: 'Nothing was kept.', problems } }
+      : { body: method === 'PUT' ? body : LIMITS }
+  })
+  const dialog = mountApp(BenchLimits, { modelValue: true })
+  await flushPromises()
+  type(field('Weight loss, at most'), 'much')
+  await flushPromises()
+  expect(keep().disabled).toBe(true)
+  type(field('Weight loss, at most'), '90')
+  field('cupping protocol').click()
+  const submit = () =>
+    document.querySelector('form')!.dispatchEvent(new Event('submit', { cancelable: true }))
+  await flushPromises()
+  submit()
+  await flushPromises()
+  expect(document.body.textContent).toContain('Most weight loss is 90 %')
+  expect(dialog.emitted('saved')).toBeUndefined()
+
+  refused = false
+  type(field('Weight loss, at most'), '16,5')
+  await flushPromises()
+  submit()
+  await flushPromises()
+  expect(sent.at(-1)!.body).toEqual({ ...LIMITS, protocol: false, mostLossPct: 16.5 })
+  expect(dialog.emitted('saved')).toHaveLength(1)
+  expect(dialog.emitted('update:modelValue')).toEqual([[false]])
+})
