@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed } from 'vue'
+import { computed, ref, watch } from 'vue'
 import { answer, api, type Schemas } from '@/shared/api/client'
 import { useLoad } from '@/shared/api/useLoad'
 import { usePreferences } from '@/shared/preferences'
@@ -31,7 +31,16 @@ const others = computed(() =>
     (p) => p.machineId === props.machineId && !slots.value.some((s) => s.planId === p.id),
   ),
 )
+const ready = computed(() => ![day, plans, roasts].some((l) => l.loading.value && !l.data.value))
+/** The key was pressed before it was known what is next. */
+const wished = ref(false)
+watch(ready, () => wished.value && prepareNext())
+
 function prepareNext() {
+  wished.value = !ready.value
+  if (wished.value) {
+    return
+  }
   const s = next.value ?? slots.value[0]
   const p = others.value[0]
   if (s) {

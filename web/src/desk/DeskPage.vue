@@ -82,13 +82,21 @@ function undo() {
     void desk.undo(last.value.seq)
   }
 }
+/** Where the last arrows took gas and air, until the roaster had time to say so. */
+const asked: Partial<Record<'gas' | 'air', { value: number; ms: number }>> = {}
+const ASKED_MS = 2000
 function move(control: 'gas' | 'air', direction: 1 | -1, event?: KeyboardEvent) {
   const f = state.value?.figures
   if (roasting.value && f) {
     const range = machine.data.value?.settings[control] ?? { min: 0, max: 100, step: 1 }
     const by = direction * (event?.shiftKey ? range.step : Math.max(STEP_PCT, range.step))
-    const at = (control === 'gas' ? f.gasPct : f.airflowPct) ?? 50
-    void desk.control(control, Math.max(range.min, Math.min(range.max, at + by)))
+    const before = asked[control]
+    const now = performance.now()
+    const shown = (control === 'gas' ? f.gasPct : f.airflowPct) ?? 50
+    const at = before && now - before.ms < ASKED_MS ? before.value : shown
+    const value = Math.max(range.min, Math.min(range.max, at + by))
+    asked[control] = { value, ms: now }
+    void desk.control(control, value)
   }
 }
 async function prepare(entry: Parameters<typeof desk.prepare>[0]) {
@@ -144,7 +152,7 @@ const sub = computed(() => {
 </script>
 
 <template>
-  <div class="desk">
+  <div class="desk" data-keys-pass>
     <div class="page-head">
       <h1>{{ title }}</h1>
       <span class="quiet">{{ sub }}</span>

@@ -90,13 +90,13 @@ const pops = computed(() => props.state.entries.filter((e) => e.kind === 'pop').
 
 <template>
   <div class="cards">
-    <section v-if="state.warning && !seen" class="card warn" role="alert">
+    <section v-if="state.warning && !seen" class="card to-do warn" role="alert">
       <h2 class="ember">{{ state.warning.title }}</h2>
       <p>{{ state.warning.says }}</p>
       <p>{{ state.warning.answer }}</p>
       <div class="row"><KeyButton :keys="['W']" @press="emit('seen')">seen</KeyButton></div>
     </section>
-    <section v-else-if="next && near" class="card warn" aria-live="polite">
+    <section v-else-if="next && near" class="card to-do warn" aria-live="polite">
       <h2 class="ember">{{ nextTitle }}</h2>
       <p>{{ nextValues }}</p>
       <div class="row">
@@ -109,11 +109,11 @@ const pops = computed(() => props.state.entries.filter((e) => e.kind === 'pop').
         <KeyButton :keys="['L']" @press="emit('later')">leave it out</KeyButton>
       </div>
     </section>
-    <section v-else-if="next" class="card">
+    <section v-else-if="next" class="card to-do">
       <h2>{{ nextTitle }}</h2>
       <p class="quiet">{{ nextValues }}</p>
     </section>
-    <section class="card">
+    <section class="card knowing">
       <h2 class="plain-head">{{ o?.planned ? 'if the plan is kept' : 'if nothing changes' }}</h2>
       <table v-if="rows.length" class="coming">
         <tbody>
@@ -132,7 +132,7 @@ const pops = computed(() => props.state.entries.filter((e) => e.kind === 'pop').
       <p v-if="state.warning && seen" class="turning ember">{{ state.warning.title }}: seen</p>
       <p v-if="state.turning" class="turning">{{ state.turning }}</p>
     </section>
-    <section class="card">
+    <section class="card knowing">
       <h2 class="plain-head">so far</h2>
       <table class="coming">
         <tbody>

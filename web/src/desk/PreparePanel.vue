@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { computed, ref } from 'vue'
+import { computed, onBeforeUnmount, ref, watch } from 'vue'
+import { useDebounceFn } from '@vueuse/core'
 import type { Schemas } from '@/shared/api/client'
 import { clock } from '@/shared/format/text'
 import { usePreferences } from '@/shared/preferences'
@@ -33,10 +34,31 @@ function stepText(s: Schemas['ProtocolStepView']): string {
   return texts[s.kind]! + (s.kind !== 'do' && s.text ? `: ${s.text}` : '')
 }
 const said = ref('')
-const greenG = computed({
-  get: () => props.state.batch?.greenG,
-  set: (g) => g !== undefined && emit('weighed', g),
+
+const RESTS_MS = 700
+/** What stands in the field: what the server has, until something else is typed. */
+const greenG = ref(props.state.batch?.greenG)
+const typing = ref(false)
+watch(
+  () => props.state.batch?.greenG,
+  (g) => {
+    greenG.value = typing.value ? greenG.value : g
+  },
+)
+const sendLater = useDebounceFn(sendWeight, RESTS_MS)
+watch(greenG, (g) => {
+  typing.value = g !== props.state.batch?.greenG
+  if (typing.value) {
+    void sendLater()
+  }
 })
+function sendWeight() {
+  if (typing.value && greenG.value !== undefined) {
+    emit('weighed', greenG.value)
+  }
+  typing.value = false
+}
+onBeforeUnmount(sendWeight)
 </script>
 
 <template>
@@ -85,7 +107,7 @@ const greenG = computed({
         </li>
       </ol>
       <div class="weigh">
-        <NumberField v-model="greenG" label="Weighed in" unit="g" />
+        <NumberField v-model="greenG" label="Weighed in" unit="g" @focusout="sendWeight" />
         <ReadButton
           kind="scale"
           what="the scale"

@@ -113,7 +113,12 @@ const analysis = computed(() => liveAnalysis(shown.value))
 const events = computed(() =>
   shown.value.entries.filter((e) => e.kind !== 'note' && e.kind !== 'gas' && e.kind !== 'air'),
 )
-const height = computed(() => Math.max(360, windowHeight.value - (windowWidth.value < 1000 ? 560 : 306)))
+// so that the figures, what is to be done and the bar are on the screen together with it
+const height = computed(() =>
+  windowWidth.value <= 1000
+    ? Math.max(300, windowHeight.value - 830)
+    : Math.max(360, windowHeight.value - 306),
+)
 const options = computed(() => [
   { title: 'no other roast', value: null },
   ...props.roasts.map((r) => ({ title: `${r.lotName}, roast ${r.number}`, value: r.id })),
@@ -198,17 +203,36 @@ const options = computed(() => [
   border: 1px solid var(--line);
   border-radius: 4px;
 }
+/* what is to be done stands right under the figures, what is coming beside what was */
 @media (max-width: 1000px) {
   .roasting {
-    grid-template-columns: 1fr;
+    grid-template-columns: 1fr 1fr;
+  }
+  .roasting > :deep(.cards) {
+    display: contents;
+  }
+  .figures,
+  .chart,
+  .roasting :deep(.to-do) {
+    grid-column: 1 / -1;
   }
   .figures {
     grid-template-columns: repeat(4, 1fr);
+  }
+  .chart {
+    order: 1;
+  }
+  .roasting :deep(.knowing) {
+    order: 2;
+    align-self: stretch;
   }
 }
 @media (max-width: 600px) {
   .figures {
     grid-template-columns: 1fr 1fr;
+  }
+  .roasting :deep(.knowing) {
+    grid-column: 1 / -1;
   }
 }
 </style>

@@ -134,6 +134,28 @@ describe('the cards of the desk', () => {
     expect(card.emitted('step')).toEqual([[0]])
   })
 
+  it('send a weight once the typing rests, and never overwrite what is being typed', async () => {
+    vi.useFakeTimers()
+    const at = (greenG: number) => desk({ phase: 'preparing', batch: batch({ greenG }) })
+    const card = mountApp(PreparePanel, { state: at(120) })
+    const field = card.findAll('input').at(-1)!
+    for (const text of ['1', '11', '118', '118,5']) {
+      await field.setValue(text)
+      await vi.advanceTimersByTimeAsync(100)
+      await card.setProps({ state: at(120.1) })
+    }
+    expect(card.emitted('weighed')).toBeUndefined()
+    await vi.advanceTimersByTimeAsync(800)
+    const weighed = card.emitted('weighed')!
+    expect(weighed).toEqual([[118.5]])
+    await card.setProps({ state: at(118.5) })
+    await field.setValue('119')
+    // the charge comes before the typing rested
+    card.unmount()
+    expect(weighed).toEqual([[118.5], [119]])
+    vi.useRealTimers()
+  })
+
   it('show a warning alone, and the next move when nothing is wrong', () => {
     const next = { control: 'gas' as const, fromValue: 60, toValue: 45, inS: 24, when: 'at 7:06' }
     const calm = mountApp(OutlookCards, { state: desk({ next }) })
@@ -234,9 +256,11 @@ describe('the cards of the desk', () => {
       return path.endsWith('/day') ? { body: { batches: [{ planId: 4 }], drift: '' } } : { body: [] }
     })
     const card = mountApp(ChoosePanel, { machineId: 1 })
+    // pressed before it is known what was roasted already: it waits for that
+    ;(card.vm as unknown as { prepareNext: () => void }).prepareNext()
+    expect(card.emitted('prepare')).toBeUndefined()
     await flushPromises()
     expect(card.text()).toContain('roasted today')
-    ;(card.vm as unknown as { prepareNext: () => void }).prepareNext()
     expect(card.emitted('prepare')).toEqual([[{ planId: 5, batch: 2, batches: 2 }]])
   })
 })

@@ -79,10 +79,10 @@ describe('the page of the desk', () => {
     await vi.waitFor(() =>
       expect(sent.filter((s) => s.path.endsWith('/controls')).map((s) => s.body)).toMatchObject([
         { control: 'gas', value: 85 },
-        { control: 'gas', value: 77 },
         { control: 'gas', value: 80 },
+        { control: 'gas', value: 78 },
         { control: 'air', value: 50 },
-        { control: 'air', value: 30 },
+        { control: 'air', value: 40 },
       ]),
     )
     mounted.unmount()

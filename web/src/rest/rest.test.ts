@@ -100,7 +100,7 @@ describe('the bench', () => {
     stubServer(() => ({
       body: {
         verdict: 'roast-again',
-        text: 'Roast it again: scorched is 2, the protocol asks for none.',
+        text: 'Scorched is 2, the protocol asks for none.',
         checks: [{ label: 'scorched', by: 'protocol', wanted: 'none', value: '2', standing: 'outside' }],
       },
     }))

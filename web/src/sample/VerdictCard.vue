@@ -80,6 +80,8 @@ li b {
   .verdict {
     grid-template-columns: 1fr;
   }
+}
+@media (max-width: 640px) {
   ul {
     columns: 1;
   }

@@ -35,4 +35,14 @@ describe('useKeys', () => {
     expect(isTyping(document.body)).toBe(false)
     scope.stop()
   })
+
+  it('hears letters in a field for numbers only where the keys may not wait', () => {
+    document.body.innerHTML = '<input inputmode="decimal"><p data-keys-pass><input inputmode="decimal"></p>'
+    const [plain, passing] = document.querySelectorAll('input')
+    expect(isTyping(plain!, 'c')).toBe(true)
+    expect(['c', ' ', 'ArrowUp'].map((k) => isTyping(passing!, k))).toEqual([false, false, false])
+    expect(['1', ',', 'ArrowLeft', 'Backspace'].map((k) => isTyping(passing!, k))).toEqual(
+      Array(4).fill(true),
+    )
+  })
 })

@@ -11,9 +11,18 @@ export interface KeyBinding {
 /** All keys in force, for the help that `?` shows. */
 export const keysInForce = reactive<KeyBinding[]>([])
 
-/** Whether typing goes into a field, where a letter is a letter. */
-export function isTyping(target: EventTarget | null): boolean {
+/** Keys that mean nothing in a field for numbers. */
+const NOT_OF_A_NUMBER = /^([a-z ]|Arrow(Up|Down))$/i
+
+/**
+ * Whether typing goes into a field, where a letter is a letter. Where one hand has no time for the mouse, marked by
+ * `data-keys-pass`, a field for numbers lets through what is no part of a number.
+ */
+export function isTyping(target: EventTarget | null, key = ''): boolean {
   const element = target as HTMLElement | null
+  if (NOT_OF_A_NUMBER.test(key) && element?.matches('[data-keys-pass] input[inputmode="decimal"]')) {
+    return false
+  }
   return !!element?.closest('input, textarea, select, [contenteditable="true"]')
 }
 
@@ -23,7 +32,7 @@ export function useKeys(bindings: KeyBinding[]) {
   useEventListener(window, 'keydown', (event: KeyboardEvent) => {
     const plain = !event.ctrlKey && !event.metaKey && !event.altKey
     const binding = bindings.find((b) => b.key === event.key)
-    if (binding && plain && !event.defaultPrevented && !isTyping(event.target)) {
+    if (binding && plain && !event.defaultPrevented && !isTyping(event.target, event.key)) {
       event.preventDefault()
       binding.run(event)
     }

@@ -14,6 +14,7 @@ import java.net.ServerSocket;
 import java.nio.ByteBuffer;
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.Collections;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
@@ -51,16 +52,28 @@ final class ReadingToPixel {
 
     private ReadingToPixel() {}
 
-    /** A roaster whose bean gets a tenth of a degree hotter with each reading, so that each can be told by its figure. */
+    /**
+     * A roaster whose bean gets a tenth of a degree hotter with each reading, or colder after a while, so that each can
+     * be told by its figure.
+     */
     private static final class Counting implements ModbusServices {
 
-        final Map<Integer, Long> askedAt = new ConcurrentHashMap<>();
+        private static final int COLDEST = 950;
+        private static final int SPAN = 1400;
+
+        /** When each reading was asked for, ms. */
+        final List<Long> askedAt = Collections.synchronizedList(new ArrayList<>());
+
+        /** The newest reading of each figure, tenths. */
+        final Map<Integer, Integer> newest = new ConcurrentHashMap<>();
+
         private final long start = System.nanoTime();
-        private int tenths = 950;
 
         private synchronized byte[] registers(int address, int quantity) {
-            tenths++;
-            askedAt.put(tenths, System.currentTimeMillis());
+            int n = askedAt.size();
+            int tenths = COLDEST + (n / SPAN % 2 == 0 ? n % SPAN : SPAN - n % SPAN);
+            newest.put(tenths, n);
+            askedAt.add(System.currentTimeMillis());
             ByteBuffer all = ByteBuffer.allocate(16);
             for (int value : new int[] {tenths, 2300, 700, 400, 600, 0}) {
                 all.putShort((short) value);
@@ -137,10 +150,10 @@ final class ReadingToPixel {
             @SuppressWarnings("unchecked")
             Map<String, Number> noticed = (Map<String, Number>) page.evaluate("window." + noted);
             TreeMap<Integer, Double> at = new TreeMap<>();
-            noticed.forEach((tenths, ms) -> at.put(Integer.valueOf(tenths), ms.doubleValue()));
+            noticed.forEach((tenths, ms) -> at.put(roaster.newest.get(Integer.valueOf(tenths)), ms.doubleValue()));
             seen += at.size();
-            for (int tenths = at.firstKey(); tenths <= at.lastKey(); tenths++) {
-                late.add(at.ceilingEntry(tenths).getValue() - roaster.askedAt.get(tenths));
+            for (int n = at.firstKey(); n <= at.lastKey(); n++) {
+                late.add(at.ceilingEntry(n).getValue() - roaster.askedAt.get(n));
             }
         }
         double[] sorted =

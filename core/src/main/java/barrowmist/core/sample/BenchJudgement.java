@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.OptionalDouble;
 import java.util.OptionalInt;
+import java.util.stream.Collectors;
 
 /**
  * Whether a roasted sample is fit to be cupped.
@@ -49,8 +50,14 @@ public record BenchJudgement(Verdict verdict, List<Check> checks) {
      * @param by whose limit: protocol or lab
      * @param wanted the limit in words
      * @param value the figure in words; empty when not measured
+     * @param green whether the green coffee is to blame and not the roast: another roast would not change it
      */
-    public record Check(String label, String by, String wanted, String value, Standing standing) {}
+    public record Check(String label, String by, String wanted, String value, Standing standing, boolean green) {
+
+        private String words() {
+            return "%s is %s, the %s asks for %s".formatted(label, value, by, wanted);
+        }
+    }
 
     public BenchJudgement {
         checks = List.copyOf(checks);
@@ -69,30 +76,50 @@ public record BenchJudgement(Verdict verdict, List<Check> checks) {
             none(checks, "tipped", f.tippedPer100g());
         }
         between(checks, "weight loss", "lab", f.weightLossPct(), limits.leastLossPct(), limits.mostLossPct(), "%");
-        atMost(checks, "ground lighter by", f.colourGap(), limits.mostGap());
-        atMost(checks, "quakers in 100 g", real(f.quakersPer100g()), limits.mostQuakers());
-        atMost(checks, "shells in 100 g", real(f.shellsPer100g()), limits.mostShells());
+        atMost(checks, "ground lighter by", f.colourGap(), limits.mostGap(), false);
+        // unripe seeds do not brown, and hollow ones were hollow before: common practice, no published source
+        atMost(checks, "quakers in 100 g", real(f.quakersPer100g()), limits.mostQuakers(), true);
+        atMost(checks, "shells in 100 g", real(f.shellsPer100g()), limits.mostShells(), true);
         broken(checks, f);
-        boolean outside = checks.stream().anyMatch(c -> c.standing == Standing.OUTSIDE);
+        boolean outside = checks.stream().anyMatch(c -> c.standing == Standing.OUTSIDE && !c.green);
         boolean open = checks.stream().anyMatch(c -> c.standing == Standing.NOT_MEASURED);
         return new BenchJudgement(outside ? Verdict.ROAST_AGAIN : open ? Verdict.MEASURE : Verdict.FIT, checks);
     }
 
-    /** Why it is to be roasted again, or what is still to be measured, in a sentence; what is right about a fit one. */
+    /**
+     * Why it is to be roasted again, or what is still to be measured; what is right about a fit one. What the green
+     * coffee is to blame for is said apart.
+     */
     public String text() {
-        List<String> outside = checks.stream()
-                .filter(c -> c.standing == Standing.OUTSIDE)
-                .map(c -> "%s is %s, the %s asks for %s".formatted(c.label, c.value, c.by, c.wanted))
-                .toList();
+        String ofTheGreen = outside(true);
+        return roastText()
+                + (ofTheGreen.isEmpty()
+                        ? ""
+                        : " Of the green coffee: " + ofTheGreen
+                                + ". Another roast will not change that: take it up with the lot.");
+    }
+
+    private String outside(boolean green) {
+        return checks.stream()
+                .filter(c -> c.standing == Standing.OUTSIDE && c.green == green)
+                .map(Check::words)
+                .collect(Collectors.joining("; "));
+    }
+
+    private String roastText() {
         List<String> open = checks.stream()
                 .filter(c -> c.standing == Standing.NOT_MEASURED)
                 .map(Check::label)
                 .toList();
         return switch (verdict) {
-            case FIT -> "Fit to be cupped: all that is asked for is inside its limits.";
-            case ROAST_AGAIN -> "Roast it again: " + String.join("; ", outside) + ".";
+            case FIT -> "All that is asked of the roast is inside its limits.";
+            case ROAST_AGAIN -> sentence(outside(false));
             case MEASURE -> "Still to be measured: " + String.join(", ", open) + ".";
         };
+    }
+
+    private static String sentence(String words) {
+        return words.substring(0, 1).toUpperCase(Locale.ROOT) + words.substring(1) + ".";
     }
 
     private static OptionalDouble minutes(OptionalDouble s) {
@@ -126,8 +153,9 @@ public record BenchJudgement(Verdict verdict, List<Check> checks) {
                 v.isPresent() && v.getAsDouble() >= from && v.getAsDouble() <= to);
     }
 
-    private static void atMost(List<Check> checks, String label, OptionalDouble v, double most) {
-        add(checks, label, "lab", "at most " + number(most), v, "", v.isPresent() && v.getAsDouble() <= most);
+    private static void atMost(List<Check> checks, String label, OptionalDouble v, double most, boolean green) {
+        boolean inside = v.isPresent() && v.getAsDouble() <= most;
+        checks.add(check(label, "lab", "at most " + number(most), v, "", inside, green));
     }
 
     private static void none(List<Check> checks, String label, OptionalInt count) {
@@ -142,13 +170,18 @@ public record BenchJudgement(Verdict verdict, List<Check> checks) {
         Standing standing = f.oneColourThrough()
                 .map(one -> one ? Standing.INSIDE : Standing.OUTSIDE)
                 .orElse(Standing.NOT_MEASURED);
-        checks.add(new Check("a bean broken open", "lab", "one colour through", value, standing));
+        checks.add(new Check("a bean broken open", "lab", "one colour through", value, standing, false));
     }
 
     private static void add(
             List<Check> checks, String label, String by, String wanted, OptionalDouble v, String unit, boolean inside) {
+        checks.add(check(label, by, wanted, v, unit, inside, false));
+    }
+
+    private static Check check(
+            String label, String by, String wanted, OptionalDouble v, String unit, boolean inside, boolean green) {
         Standing standing = v.isEmpty() ? Standing.NOT_MEASURED : inside ? Standing.INSIDE : Standing.OUTSIDE;
-        checks.add(new Check(label, by, wanted, v.isPresent() ? number(v.getAsDouble()) + unit : "", standing));
+        return new Check(label, by, wanted, v.isPresent() ? number(v.getAsDouble()) + unit : "", standing, green);
     }
 
     private static String number(double v) {

@@ -39,7 +39,7 @@ class BenchJudgementTest {
         "56.9, 63, 0, 0, 600, ROAST_AGAIN",
         "58, 64.1, 0, 0, 600, ROAST_AGAIN",
         "58, 63, 1, 0, 600, ROAST_AGAIN",
-        "58, 63, 0, 1, 600, ROAST_AGAIN",
+        "58, 63, 0, 1, 600, FIT",
         "58, 63, 0, 0, 479, ROAST_AGAIN",
         "58, 63, 0, 0, 721, ROAST_AGAIN"
     })
@@ -51,8 +51,19 @@ class BenchJudgementTest {
     @Test
     void whyIsSaidWithTheFigureAndTheLimit() {
         assertThat(judged(figures(54, 63, 0, 0), 600).text())
-                .isEqualTo("Roast it again: colour, whole is 54, the protocol asks for 58 ±1; "
+                .isEqualTo("Colour, whole is 54, the protocol asks for 58 ±1; "
                         + "ground lighter by is 9, the lab asks for at most 8.");
+    }
+
+    @Test
+    void whatTheGreenCoffeeIsToBlameForIsSaidAndAsksForNoOtherRoast() {
+        assertThat(judged(figures(58, 63, 0, 3), 600).text())
+                .isEqualTo(
+                        "All that is asked of the roast is inside its limits. Of the green coffee: quakers in 100 g is"
+                                + " 3, the lab asks for at most 0. Another roast will not change that: take it up with the"
+                                + " lot.");
+        assertThat(judged(figures(58, 63, 2, 3), 600).text())
+                .startsWith("Scorched is 2, the protocol asks for none. Of the green coffee: quakers");
     }
 
     @Test
