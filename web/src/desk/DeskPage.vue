@@ -11,7 +11,7 @@ import { useKeys } from '@/shared/keyboard/useKeys'
 import ChoosePanel from './ChoosePanel.vue'
 import CoolingPanel from './CoolingPanel.vue'
 import DayDrift from './DayDrift.vue'
-import KeyButton from './KeyButton.vue'
+import DeskBar from './DeskBar.vue'
 import LinkNote from './LinkNote.vue'
 import PreparePanel from './PreparePanel.vue'
 import RoastPanel from './RoastPanel.vue'
@@ -211,29 +211,19 @@ const sub = computed(() => {
         <v-text-field v-model="note" label="Note" autofocus maxlength="300" @keydown.esc="noting = false" />
         <v-btn type="submit" color="primary">Keep</v-btn>
       </form>
-      <nav class="bar card" aria-label="Keys of the desk">
-        <button type="button" class="primary" @click="press">
-          <kbd>space</kbd><span class="next-event">{{ primary.says }}</span>
-        </button>
-        <template v-if="roasting">
-          <KeyButton :keys="['P']" @press="mark('pop')">lone pop</KeyButton>
-          <span class="pair">
-            <KeyButton :keys="['↓']" aria-label="Gas down" @press="move('gas', -1)" />
-            <KeyButton :keys="['↑']" aria-label="Gas up" @press="move('gas', 1)">gas</KeyButton>
-          </span>
-          <span class="pair">
-            <KeyButton :keys="['←']" aria-label="Air down" @press="move('air', -1)" />
-            <KeyButton :keys="['→']" aria-label="Air up" @press="move('air', 1)">air</KeyButton>
-          </span>
-          <KeyButton :keys="['N']" @press="noting = true">note</KeyButton>
-        </template>
-        <KeyButton v-if="phase === 'preparing'" :keys="['C']" @press="mark('charge')">charge</KeyButton>
-        <KeyButton :keys="['Z']" :disabled="!last" @press="undo">{{ undoText }}</KeyButton>
-        <KeyButton :keys="['M']" @press="sound = !sound">sound {{ sound ? 'on' : 'off' }}</KeyButton>
-        <span class="stay">
-          Stay with the roaster. Fire in the drum: burner off, site fire plan. Barrowmist moves no valve.
-        </span>
-      </nav>
+      <DeskBar
+        :says="primary.says"
+        :phase="state.phase"
+        :undo-text="undoText"
+        :undoable="!!last"
+        :sound="sound"
+        @press="press"
+        @mark="mark"
+        @move="move"
+        @note="noting = true"
+        @undo="undo"
+        @sound="sound = !sound"
+      />
     </template>
   </div>
 </template>
@@ -252,48 +242,5 @@ const sub = computed(() => {
 .note {
   display: flex;
   gap: 12px;
-}
-.bar {
-  display: flex;
-  flex-wrap: wrap;
-  align-items: center;
-  gap: 2px 4px;
-  padding: 8px 12px;
-  position: sticky;
-  bottom: 8px;
-  z-index: 2;
-}
-.primary {
-  display: flex;
-  align-items: center;
-  gap: 14px;
-  min-height: 52px;
-  padding: 4px 14px 4px 6px;
-  border: 2px solid var(--moss);
-  border-radius: 5px;
-}
-.primary kbd {
-  font-size: 1.1rem;
-  padding: 6px 18px;
-  border: 1px solid var(--ink-2);
-  border-radius: 4px;
-}
-.next-event {
-  font-family: var(--serif);
-  font-size: 1.5rem;
-  font-weight: 600;
-}
-.next-event::first-letter {
-  text-transform: uppercase;
-}
-.pair {
-  display: inline-flex;
-}
-.stay {
-  flex: 1 1 150px;
-  text-align: right;
-  color: var(--ink-2);
-  font-size: 0.8125rem;
-  line-height: 1.3;
 }
 </style>

@@ -88,6 +88,22 @@ describe('the page of the desk', () => {
     mounted.unmount()
   })
 
+  it('marks by touch what came before it was expected', async () => {
+    const { mounted, sent } = await page(desk({ expected: 'first_crack' }))
+    const touch = async (text: string) => {
+      await mounted
+        .findAll('button')
+        .find((b) => b.text().endsWith(text))!
+        .trigger('click')
+      await flushPromises()
+    }
+    await touch('other event')
+    await touch('Xdrop')
+    expect(sent.at(-1)).toMatchObject({ path: expect.stringMatching(/events$/), body: { kind: 'drop' } })
+    expect(mounted.text()).not.toContain('second crack')
+    mounted.unmount()
+  })
+
   it('puts a warning away by W until another one comes', async () => {
     const warning = { kind: 'crash', sinceS: 400, title: 'A crash is coming', says: 'x', answer: 'y' }
     const { mounted } = await page(desk({ warning }))
