@@ -43,7 +43,8 @@ function save() {
   <section class="card" aria-live="off">
     <h2 v-if="many.running">Importing {{ total }}</h2>
     <h2 v-else-if="many.waiting">Stopped after {{ done }} of {{ total }}</h2>
-    <h2 v-else role="status">{{ total }} read</h2>
+    <h2 v-else>{{ total }} read</h2>
+    <p class="d-sr-only" role="status">{{ many.running || many.waiting ? '' : `${total} read` }}</p>
     <v-progress-linear
       :model-value="(100 * done) / many.logs.length"
       :aria-valuetext="`${done} of ${many.logs.length}`"

@@ -111,7 +111,7 @@ class DeskIT {
         page.navigate(url + "/roast/desk/1");
         assertThat(next(page)).isVisible();
         if (next(page).textContent().equals("next batch")) {
-            page.keyboard().press(" ");
+            next(page).click();
         }
         page.locator("li", new Page.LocatorOptions().setHasText("Mwendo Slope"))
                 .getByText("Prepare")
@@ -124,14 +124,19 @@ class DeskIT {
     }
 
     /** Puts the batch into a drum that is as hot as it was planned, and lets time run fast. */
-    private static void charge(Page page, double cutS) {
-        page.locator("body").click();
+    private static void charge(Page page, double cutS, Runnable marks) {
         roaster.panel("/hand", hand(cutS));
         roaster.panel("/preheat?c=191");
         roaster.panel("/charge?g=120&moisture=11");
-        page.keyboard().press("c");
+        marks.run();
         assertThat(next(page)).hasText("dry end");
         roaster.panel("/speed?x=" + SPEED);
+    }
+
+    /** A key of the bar, for touching it. */
+    private static Locator key(Page page, String does) {
+        return page.locator(".bar .key-button", new Page.LocatorOptions().setHasText(does))
+                .first();
     }
 
     private static Locator kept(Page page) {
@@ -159,7 +164,8 @@ class DeskIT {
                 List.of(chromium.page(), chromium.context(800, 1280, true).newPage());
         watching.forEach(w -> w.navigate(app.url() + "/roast/desk/1"));
         prepare(page, app.url());
-        charge(page, 515);
+        page.locator("body").click();
+        charge(page, 515, () -> page.keyboard().press("c"));
         waitFor("dry end", () -> number(state(), "nowS") > 120 && bean() > 158);
         space(page, "dry end");
         waitFor("first crack", () -> bean() > 194.5);
@@ -224,16 +230,17 @@ class DeskIT {
     @Order(2)
     void aDeskThatLosesTheNetworkAndAServerThatIsKilledLoseNothing() throws IOException {
         Cable cable = new Cable(app.port());
-        Page page = chromium.page();
+        // a tablet on the wall: from here on nothing but touch
+        Page page = chromium.context(800, 1280, true).newPage();
         prepare(page, cable.url());
         assertThat(Chromium.violations(page)).isEmpty();
-        charge(page, Double.POSITIVE_INFINITY);
+        charge(page, Double.POSITIVE_INFINITY, () -> key(page, "charge").tap());
         waitFor("the turning point", () -> state().contains("\"turning\""));
 
         cable.pull();
         assertThat(page.getByText("does not reach the server")).isVisible();
         double pressedS = number(state(), "nowS");
-        page.keyboard().press("p");
+        key(page, "lone pop").tap();
         assertThat(page.getByText("1 key waits here")).isVisible();
         waitFor("a minute of the roast", () -> number(state(), "nowS") > pressedS + 60);
         cable.putBack();
@@ -256,25 +263,26 @@ class DeskIT {
         assertThat(Arrays.stream(times.split(",")).mapToDouble(Double::parseDouble))
                 .anyMatch(t -> t > seenS - SPEED / 10.0 - 1 && t < seenS + 1);
         assertThat(next(page)).hasText("dry end", new LocatorAssertions.HasTextOptions().setTimeout(30_000));
-        space(page, "dry end");
+        next(page).tap();
         waitFor("marked", () -> state().contains("dry_end"));
         page.waitForTimeout(1000);
-        page.keyboard().press("z");
+        key(page, "undo “dry end").tap();
         assertThat(next(page)).hasText("dry end");
         page.waitForTimeout(1000);
-        page.keyboard().press("x");
+        key(page, "other event").tap();
+        key(page, "drop").tap();
         waitFor("the roast in the database", () -> state().contains("\"roastId\""));
         assertThat(kept(page)).isVisible();
         roaster.panel("/drop");
         assertThat(page.getByText(SLIP)).isHidden();
-        page.getByText("Set it aside…").click();
+        page.getByText("Set it aside…").tap();
         page.getByLabel("Why is it set aside?").fill("only a trial");
         page.getByRole(
                         AriaRole.BUTTON,
                         new Page.GetByRoleOptions().setName("Set aside").setExact(true))
-                .click();
+                .tap();
         assertThat(page.getByText("only a trial")).isVisible();
-        page.getByText("Take it back").click();
+        page.getByText("Take it back").tap();
         assertThat(page.getByText("Set it aside…")).isVisible();
         page.context().close();
         cable.close();

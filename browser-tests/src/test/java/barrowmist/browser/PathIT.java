@@ -5,8 +5,12 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 import barrowmist.core.roast.KnownCurve;
 import barrowmist.core.roast.KnownLog;
 import com.microsoft.playwright.BrowserContext;
+import com.microsoft.playwright.Download;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.FilePayload;
+import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -255,5 +259,46 @@ class PathIT {
         page.context().setOffline(false);
         person.link("Try again").click();
         assertThat(person.heading("Green")).isVisible();
+    }
+
+    @Test
+    void manyLogsGoInTogetherAndEachRefusedOneIsReported() {
+        long lot = App.id(app.send("POST", "/api/lots", "application/json", """
+                        {"name":"Many Hill","supplier":"Tester","origin":"Burundi","process":"washed",
+                         "arrivalDate":"2026-01-05","kg":60}
+                        """));
+        List<FilePayload> logs = new ArrayList<>();
+        for (int i = 1; i <= 12; i++) {
+            String log = "# lot: Many Hill\n# log: " + i + "\n# roasted_at: 2026-02-01T09:" + (10 + i) + "\n"
+                    + KnownLog.csv(false);
+            String text = i == 5
+                    ? log.replace("\n7,", "\nseven,")
+                    : i == 6 || i == 7 ? log.replace("bean_c", "probe 2") : i == 8 ? log.replace("Many", "No") : log;
+            logs.add(new FilePayload("log-" + i + ".csv", "text/csv", text.getBytes(StandardCharsets.UTF_8)));
+        }
+        person.open("/roast/import");
+        page.locator("input[type=file][multiple]").setInputFiles(logs.toArray(FilePayload[]::new));
+        person.choose("Lot", "as each log says");
+        person.button("Import 12 logs").click();
+        assertThat(person.heading("12 logs read")).isVisible();
+        assertThat(page.locator(".counts")).hasText(Pattern.compile("8 kept\\s*4 refused"));
+        assertThat(page.locator("tr", new Page.LocatorOptions().setHasText("log-5.csv")))
+                .containsText("time is \"seven\"");
+        assertThat(page.locator("tr", new Page.LocatorOptions().setHasText("log-8.csv")))
+                .containsText("There is no lot called No Hill");
+
+        // asked once for the two that raise it
+        person.button("Say what they mean").click();
+        person.choose("probe 2 is", "bean_c");
+        person.button("Import with these").click();
+        assertThat(page.locator(".counts")).hasText(Pattern.compile("10 kept\\s*2 refused"));
+        Download report =
+                page.waitForDownload(() -> person.button("Save the report").click());
+        Assertions.assertThat(report.path())
+                .content()
+                .contains("\"log-5.csv\",\"refused\",")
+                .contains("\"log-6.csv\",\"kept\"");
+        Assertions.assertThat(app.send("GET", "/api/roasts/search?lotId=" + lot, "application/json", ""))
+                .contains("\"total\":10");
     }
 }
