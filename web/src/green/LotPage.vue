@@ -14,6 +14,15 @@ const lot = useLoad(() => answer(api.GET('/api/lots/{id}', { params: { path: { i
 const roasts = useLoad(() => answer(api.GET('/api/lots/{lotId}/roasts', { params: { path: { lotId: id } } })))
 const changing = ref(false)
 
+/** A lot with an imported history has hundreds: the newest are shown, and all of them when they are asked for. */
+const SHOWN = 50
+const all = ref(false)
+const shown = computed(() => {
+  const list = roasts.data.value ?? []
+  return all.value ? list : list.slice(-SHOWN)
+})
+const older = computed(() => (roasts.data.value?.length ?? 0) - shown.value.length)
+
 const facts = computed(() => {
   const l = lot.data.value
   return l
@@ -69,7 +78,10 @@ const facts = computed(() => {
         <template #empty>
           <p>No sample of this lot has been roasted yet. Roast one, then import its log.</p>
         </template>
-        <RoastTable :roasts="roasts.data.value ?? []" :lot="false" />
+        <v-btn v-if="older" variant="outlined" class="mb-3" @click="all = true"
+          >Show {{ plural(older, 'older roast') }} too</v-btn
+        >
+        <RoastTable :roasts="shown" :lot="false" />
       </PageState>
     </template>
   </PageState>

@@ -3,6 +3,7 @@ import { flushPromises } from '@vue/test-utils'
 import { effectScope, nextTick } from 'vue'
 import { mountApp, stubServer } from '@/shared/testMount'
 import InstrumentsPage from '@/device/InstrumentsPage.vue'
+import LotPage from './LotPage.vue'
 import SamplesPanel from './SamplesPanel.vue'
 import SieveCard from './SieveCard.vue'
 import TableTransfer from './TableTransfer.vue'
@@ -217,4 +218,35 @@ describe('InstrumentsPage', () => {
     await flushPromises()
     expect(page.text()).toContain('Scale is 9000 g')
   })
+})
+
+it('shows the newest roasts of a lot with a long history, and all of them when asked', async () => {
+  const lot = { id: 3, name: 'Hill', supplier: 'S', origin: 'O', process: 'washed', kg: 60, roasts: 60 }
+  const roast = (number: number) => ({
+    id: number,
+    number,
+    lotName: 'Hill',
+    process: 'washed',
+    stage: 'arrival',
+    machineName: 'Drum 1',
+    roastedAt: '2026-03-02T09:00:00Z',
+    faults: [],
+    missingMarks: 0,
+  })
+  stubServer((_m, path) => ({
+    body: path.endsWith('/samples')
+      ? []
+      : path.endsWith('/roasts')
+        ? Array.from({ length: 60 }, (_, i) => roast(i + 1))
+        : { ...lot, arrivalDate: '2026-01-05' },
+  }))
+  const page = mountApp(LotPage)
+  await flushPromises()
+  const names = () => page.findAll('tbody a').map((a) => a.text())
+  expect(names()).toHaveLength(50)
+  expect(names()[0]).toBe('Roast 11')
+  const more = page.findAll('button').find((b) => b.text() === 'Show 10 older roasts too')!
+  await more.trigger('click')
+  expect(names()[0]).toBe('Roast 1')
+  expect(page.text()).not.toContain('older roast')
 })

@@ -1,6 +1,5 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import { useEventListener } from '@vueuse/core'
 import { clock, plural } from '@/shared/format/text'
 import MappingDialog from './MappingDialog.vue'
 import { reasonOf, reportOf, useManyLogs, type Question } from './manyLogs'
@@ -17,12 +16,6 @@ const remaining = computed(() => clock(many.waiting * many.secondsEach))
 
 /** A long table helps nobody on screen; the report has all. */
 const SHOWN = 100
-
-useEventListener(globalThis, 'beforeunload', (e) => {
-  if (many.running) {
-    e.preventDefault()
-  }
-})
 
 function named(map: string[]) {
   const question = naming.value!

@@ -107,12 +107,16 @@ describe('many logs', () => {
 
   it('stop between two logs and go on with the rest', async () => {
     const many = useManyLogs()
+    const closing = () => !window.dispatchEvent(new Event('beforeunload', { cancelable: true }))
+    let asked = false
     stubServer(() => {
+      asked = closing()
       many.stop()
       return KEPT
     })
     await many.start([log('a'), log('b')], choice)
     expect([many.running, many.kept, many.waiting]).toEqual([false, 1, 1])
+    expect([asked, closing()]).toEqual([true, false])
     byText({})
     await many.goOn()
     expect(many.kept).toBe(2)

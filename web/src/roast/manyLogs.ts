@@ -80,12 +80,14 @@ export const useManyLogs = defineStore('many-logs', () => {
     }
     running.value = true
     stopped = false
+    globalThis.addEventListener('beforeunload', stay)
     const began = performance.now()
     let done = 0
     for (let next = firstWaiting(); next && !stopped; next = firstWaiting()) {
       await take(next)
       secondsEach.value = (performance.now() - began) / 1000 / ++done
     }
+    globalThis.removeEventListener('beforeunload', stay)
     running.value = false
     offline.value = false
   }
@@ -149,6 +151,9 @@ export const useManyLogs = defineStore('many-logs', () => {
     clear,
   }
 })
+
+/** Closing the window would end the import, whatever page it shows: the browser asks first. */
+const stay = (event: BeforeUnloadEvent) => event.preventDefault()
 
 /** The bytes while they are there: a file that is gone must not look like a network that is gone. */
 async function bytesOf(file: File): Promise<Blob | Failure> {
