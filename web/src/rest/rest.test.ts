@@ -149,10 +149,17 @@ describe('looking back', () => {
         desk: {
           link: 'modbus',
           refused: 0,
-          gaps: [{ fromS: 100, toS: 112, reason: 'the roaster has stopped answering' }],
+          gaps: [100, 200, 300, 400, 500, 520].map((fromS) => ({
+            fromS,
+            toS: fromS + 12,
+            reason: 'the roaster has stopped answering',
+          })),
           notes: [{ timeS: 61, text: 'smells of toast' }],
           predictions: [{ from: 'dry-end', figure: 'firstCrackS', expected: 478, plusMinus: 6, came: 490 }],
-          warnings: [{ kind: 'crash', timeS: 480 }],
+          warnings: [
+            { kind: 'crash', timeS: 480 },
+            { kind: 'development-short', timeS: 420 },
+          ],
         },
         history: [{ at: '2026-03-02T12:00:00Z', kind: 'dry_end', fromS: 300, toS: 310 }],
       },
@@ -162,7 +169,9 @@ describe('looking back', () => {
     const text = card.text()
     expect(text).toContain('late')
     expect(text).toContain('never came')
-    expect(text).toContain('no readings 1:40 to 1:52')
+    expect(text).toContain('no readings 1:40 to 1:52, ')
+    expect(text).toContain('6:40 to 6:52 and 2 more, 1:12 in all: the roaster has stopped answering')
+    expect(text).toMatch(/7:00 warned: development short\s*8:00 warned: crash/)
     expect(text).toContain('first crack foretold for 7:58 at dry end; it came at 8:10')
     expect(text).toContain('moved from 5:00 to 5:10')
   })

@@ -1,14 +1,13 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Schemas } from '@/shared/api/client'
-import { clock } from '@/shared/format/text'
+import { clock, one } from '@/shared/format/text'
 import { degree, shownDifference, shownRate, shownTemperature, rateUnit } from '@/shared/format/units'
 import { usePreferences } from '@/shared/preferences'
 
 /** The figures of a roast, and beside them what this roaster usually does. */
 const props = defineProps<{ analysis: Schemas['AnalysisView']; machine: string; process: string }>()
 const preferences = usePreferences()
-const one = (v: number) => v.toFixed(1)
 
 const phases = computed(() =>
   (['drying', 'browning', 'development'] as const).map((name) => ({ name, phase: props.analysis[name] })),

@@ -43,7 +43,7 @@ const size = () => megabytes(files.value.reduce((sum, f) => sum + f.size, 0))
       ><b>{{ files.length === 1 ? files[0]!.name : plural(files.length, 'log') }}</b>
       <span class="quiet">{{ ' ' + size() }}. Choose others, or drop them here.</span></template
     >
-    <template v-else><b>Choose a file</b>, or many <span class="quiet">or drop them here</span></template>
+    <template v-else><b>Choose a file or many</b> <span class="quiet">or drop them here</span></template>
   </label>
   <p class="folder">
     <v-btn variant="outlined" @click="folder?.click()">Choose a folder</v-btn>

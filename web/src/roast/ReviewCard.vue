@@ -32,6 +32,21 @@ function checkText(p: Schemas['PredictionCheck']): string {
   const came = p.came === undefined ? 'it never came' : `it came at ${text(p.came)}`
   return `${foretold(p.figure)} foretold for ${text(p.expected)} ${foretoldAt(p.from)}; ${came}`
 }
+/** Gaps by their reason: each is named while there are few, and all of them are counted. */
+const NAMED = 4
+const gaps = computed(() => {
+  const by = new Map<string, Schemas['Gap'][]>()
+  for (const g of r.value?.desk?.gaps ?? []) {
+    by.set(g.reason, [...(by.get(g.reason) ?? []), g])
+  }
+  return [...by].map(([reason, list]) => {
+    const lostS = list.reduce((sum, g) => sum + g.toS - g.fromS, 0)
+    const named = list.slice(0, NAMED).map((g) => `${clock(g.fromS)} to ${clock(g.toS)}`)
+    const more = list.length > NAMED ? ` and ${list.length - NAMED} more` : ''
+    return `no readings ${named.join(', ')}${more}, ${clock(lostS)} in all: ${reason}`
+  })
+})
+const warnings = computed(() => [...(r.value?.desk?.warnings ?? [])].sort((a, b) => a.timeS - b.timeS))
 const quiet = computed(() => !r.value || (!r.value.rows.length && !r.value.desk && !r.value.history.length))
 </script>
 
@@ -71,14 +86,12 @@ const quiet = computed(() => !r.value || (!r.value.rows.length && !r.value.desk 
     <section v-if="r.desk">
       <h2>At the desk</h2>
       <ul>
-        <li v-for="g in r.desk.gaps" :key="g.fromS" class="ember">
-          no readings {{ clock(g.fromS) }} to {{ clock(g.toS) }}: {{ g.reason }}
-        </li>
+        <li v-for="g in gaps" :key="g" class="ember">{{ g }}</li>
         <li v-if="r.desk.refused">{{ r.desk.refused }} readings could not be true and were not kept</li>
         <li v-for="n in r.desk.notes" :key="n.timeS">
           <b>{{ clock(n.timeS) }}</b> {{ n.text }}
         </li>
-        <li v-for="w in r.desk.warnings" :key="w.kind">
+        <li v-for="w in warnings" :key="w.kind">
           <b>{{ clock(w.timeS) }}</b> warned: {{ w.kind.replace('-', ' ') }}
         </li>
         <li v-for="p in r.desk.predictions" :key="p.from + p.figure" class="quiet">{{ checkText(p) }}</li>

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Schemas } from '@/shared/api/client'
+import { one } from '@/shared/format/text'
 import { shownRate } from '@/shared/format/units'
 import { usePreferences } from '@/shared/preferences'
 import { BRACKET_ROW, inRows } from './brackets'
@@ -21,8 +22,8 @@ const brackets = computed(() =>
   inRows(
     props.faults.map((f) => {
       const left = props.scale.x(f.fromS)
-      const from = shownRate(f.fromCPerMin, preferences.units).toFixed(1)
-      const to = shownRate(f.toCPerMin, preferences.units).toFixed(1)
+      const from = one(shownRate(f.fromCPerMin, preferences.units))
+      const to = one(shownRate(f.toCPerMin, preferences.units))
       return {
         left,
         width: Math.max(4, props.scale.x(f.toS) - left),

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { rateText, shownDifference, shownTemperature, temperatureText, type UnitChoice } from './units'
-import { clock, parseClock, parseDecimal, signed } from './text'
+import { clock, one, parseClock, parseDecimal, signed } from './text'
 
 const si: UnitChoice = { temperature: 'C', per: 'min' }
 const other: UnitChoice = { temperature: 'F', per: '30s' }
@@ -48,5 +48,6 @@ describe('text', () => {
   it('signs what adds and what takes away', () => {
     expect(signed(2.14)).toBe('+2.1')
     expect(signed(-0.3)).toBe('−0.3')
+    expect([-0.04, -0.3, 12].map(one)).toEqual(['0.0', '−0.3', '12.0'])
   })
 })

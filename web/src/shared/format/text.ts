@@ -40,6 +40,13 @@ export function isoDay(date: Date): string {
   return `${date.getFullYear()}-${two(date.getMonth() + 1)}-${two(date.getDate())}`
 }
 
+/** One decimal with a true minus; what rounds to nothing has none. */
+export const one = (value: number) =>
+  value
+    .toFixed(1)
+    .replace(/^-0\.0$/, '0.0')
+    .replace('-', '−')
+
 /** A signed figure with a true minus, such as +2.1 or −0.3. */
 export const signed = (value: number) => `${value < 0 ? '−' : '+'}${Math.abs(value).toFixed(1)}`
 

@@ -1,3 +1,5 @@
+import { one } from './text'
+
 /** How temperatures and rates are shown. Everything else in the program is °C and °C/min. */
 export interface UnitChoice {
   temperature: 'C' | 'F'
@@ -23,8 +25,6 @@ export function shownRate(cPerMin: number, u: UnitChoice): number {
 export const degree = (u: UnitChoice) => (u.temperature === 'F' ? '°F' : '°C')
 
 export const rateUnit = (u: UnitChoice) => `${degree(u)}/${u.per === '30s' ? '30 s' : 'min'}`
-
-const one = (value: number) => value.toFixed(1)
 
 export const temperatureText = (c: number, u: UnitChoice) => `${one(shownTemperature(c, u))} ${degree(u)}`
 
