@@ -15,12 +15,12 @@ import { useManyLogs } from './manyLogs'
  * Takes roast logs in: dropped, picked or pasted, one or many. All problems of a log are shown, and nothing of it is
  * kept while there is one.
  */
-/** No lot has this number: each log's notes name its lot. */
-const BY_NOTES = 0
-
 const route = useRoute()
 const router = useRouter()
 const lots = useLoad(() => answer(api.GET('/api/lots')))
+
+/** No lot has this number: each log's notes name its lot. */
+const BY_NOTES = 0
 
 const lotId = ref<number | undefined>(route.query.lot ? Number(route.query.lot) : undefined)
 const stages = ref<string[]>([])

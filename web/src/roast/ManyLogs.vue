@@ -72,7 +72,7 @@ function save() {
       <v-btn v-else-if="many.waiting" color="primary" @click="many.goOn()">Go on</v-btn>
       <v-btn v-if="!many.running && done" variant="outlined" @click="save">Save the report</v-btn>
       <v-btn v-if="!many.running" variant="outlined" @click="many.clear()">Import others</v-btn>
-      <v-btn v-if="!many.running && many.kept" color="primary" to="/roasts">To the roasts</v-btn>
+      <v-btn v-if="!many.running && many.kept" color="primary" to="/roast">To the roasts</v-btn>
     </p>
   </section>
 

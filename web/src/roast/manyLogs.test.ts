@@ -149,6 +149,8 @@ it('shows how far it is, and the reasons of what was refused', async () => {
   const convert = page.findAll('button').find((b) => b.text().includes('convert'))!
   await convert.trigger('click')
   await vi.waitFor(() => expect(useManyLogs().kept).toBe(2))
+  await flushPromises()
+  expect(page.find('a').attributes('href')).toBe('/roast')
 })
 
 it('takes the logs of a folder and says what it left out', async () => {
