@@ -6,10 +6,14 @@ import { fileURLToPath } from 'node:url'
 export default defineConfig({
   plugins: [vue(), vuetify({ autoImport: true })],
   resolve: { alias: { '@': fileURLToPath(new URL('./src', import.meta.url)) } },
-  server: { proxy: { '/api': 'http://localhost:8080' } },
+  // the name of the page's own host goes through: the server refuses calls from another one's page
+  server: { proxy: { '/api': { target: 'http://127.0.0.1:8080', changeOrigin: false } } },
   build: { target: 'es2022', chunkSizeWarningLimit: 700 },
   test: {
     environment: 'jsdom',
+    // one window for all files: setting up one for each took four of five minutes
+    isolate: false,
+    pool: 'threads',
     include: ['src/**/*.test.ts'],
     setupFiles: ['src/shared/testSetup.ts'],
     server: { deps: { inline: ['vuetify'] } },

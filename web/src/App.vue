@@ -7,10 +7,12 @@ import Workline from '@/shared/components/Workline.vue'
 import KeyHelp from '@/shared/keyboard/KeyHelp.vue'
 import { useKeys } from '@/shared/keyboard/useKeys'
 import { usePreferences } from '@/shared/preferences'
+import { useNotices } from '@/shared/notices'
 import { useWaiting } from '@/shared/waiting'
 
 const preferences = usePreferences()
 const waiting = useWaiting()
+const notices = useNotices()
 const theme = useTheme()
 const route = useRoute()
 const help = ref(false)
@@ -22,7 +24,11 @@ watch(
   (dark) => theme.change(dark ? 'dark' : 'light'),
   { immediate: true },
 )
-watch(() => route.fullPath, waiting.refresh, { immediate: true })
+watch(
+  () => route.path,
+  () => (waiting.refresh(), notices.refresh()),
+  { immediate: true },
+)
 const router = useRouter()
 router.onError((_error, to) => (unopened.value = to.fullPath))
 router.afterEach((_to, _from, failed) => {
@@ -66,6 +72,11 @@ useKeys([{ key: '?', does: 'show the keys', run: () => (help.value = true) }])
         </v-btn>
       </div>
     </header>
+    <div v-for="n in notices.all" :key="n.id" class="notice" role="alert">
+      <b>{{ n.text }}</b>
+      <v-btn v-if="n.link" variant="outlined" :href="n.link">Fetch the log</v-btn>
+      <v-btn v-if="!n.stays" variant="outlined" @click="notices.read(n.id)">I have read it</v-btn>
+    </div>
     <main id="main" tabindex="-1">
       <div v-if="unopened" class="card unopened" role="alert">
         <b>That page could not be opened: the Barrowmist server does not answer.</b>
@@ -121,6 +132,16 @@ main {
   max-width: 1440px;
   margin: 0 auto;
   outline: none;
+}
+.notice {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 10px;
+  align-items: center;
+  padding: 10px 24px;
+  border-bottom: 2px solid var(--ember);
+  color: var(--ember);
+  background: var(--card);
 }
 .unopened {
   display: flex;

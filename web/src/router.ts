@@ -22,11 +22,11 @@ export const router = createRouter({
     { path: '/plan', component: () => import('@/plan/PlansPage.vue'), meta: { title: 'Plans' } },
     { path: '/plan/new', component: () => import('@/plan/NewPlanPage.vue'), meta: { title: 'New plan' } },
     { path: '/plan/:id(\\d+)', component: () => import('@/plan/PlanPage.vue'), meta: { title: 'Plan' } },
-    { path: '/plan/day', component: () => import('@/plan/DayPage.vue'), meta: { title: 'The day' } },
-    { path: '/machines', component: () => import('@/plan/MachinesPage.vue'), meta: { title: 'Roasters' } },
+    { path: '/plan/day', component: () => import('@/day/DayPage.vue'), meta: { title: 'The day' } },
+    { path: '/machines', component: () => import('@/machine/MachinesPage.vue'), meta: { title: 'Roasters' } },
     {
       path: '/machines/:id(\\d+)',
-      component: () => import('@/plan/MachinePage.vue'),
+      component: () => import('@/machine/MachinePage.vue'),
       meta: { title: 'Roaster' },
     },
     { path: '/roast', component: () => import('@/roast/RoastsPage.vue'), meta: { title: 'Roasts' } },
@@ -44,7 +44,7 @@ export const router = createRouter({
     {
       path: '/roast/beside',
       component: () => import('@/roast/BesidePage.vue'),
-      meta: { title: 'Roasts beside each other' },
+      meta: { title: 'Roasts compared' },
     },
     { path: '/roast/:id(\\d+)', component: () => import('@/roast/RoastPage.vue'), meta: { title: 'Roast' } },
     { path: '/sample', component: () => import('@/sample/SamplesPage.vue'), meta: { title: 'Samples' } },

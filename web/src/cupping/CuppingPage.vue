@@ -5,10 +5,12 @@ import { answer, api, type Failure } from '@/shared/api/client'
 import { useLoad } from '@/shared/api/useLoad'
 import PageState from '@/shared/components/PageState.vue'
 import { moment, plural, roastName } from '@/shared/format/text'
+import { usePreferences } from '@/shared/preferences'
 import SheetForm from './SheetForm.vue'
 
 /** One cupping: its samples side by side, and the sheet of the one in hand. */
 const route = useRoute()
+const preferences = usePreferences()
 const id = Number(route.params.id)
 const cupping = useLoad(() => answer(api.GET('/api/cuppings/{id}', { params: { path: { id } } })))
 const roasts = useLoad(() => answer(api.GET('/api/roasts')))
@@ -24,16 +26,22 @@ const samples = computed(() =>
     return { roastId, sheet, name: roast ? roastName(roast) : `roast ${roastId}` }
   }),
 )
+const warnings = computed(() =>
+  (cupping.data.value?.warnings ?? []).map((w) => ({
+    text: w.text,
+    name: samples.value.find((s) => s.roastId === w.roastId)?.name,
+  })),
+)
 const current = computed(() => samples.value.find((s) => s.roastId === inHand.value))
 
+// once: taking a sample in hand loads the table again, and a form drawn anew would lose the focus of who is typing
 watch(
   () => cupping.data.value,
   (data) => {
-    if (data && inHand.value === undefined) {
-      const asked = data.sheets.find((s) => s.id === Number(route.query.sheet))
-      void take(asked?.roastId ?? data.roastIds[0])
-    }
+    const asked = data?.sheets.find((s) => s.id === Number(route.query.sheet))
+    void take(asked?.roastId ?? data?.roastIds[0])
   },
+  { once: true },
 )
 
 /** Takes a sample in hand; its sheet is opened when it has none. */
@@ -81,6 +89,11 @@ function lastCupper(): string {
         <span class="spacer" />
         <v-btn v-if="current" color="primary" :to="`/trace/${current.roastId}`">Trace</v-btn>
       </div>
+      <ul v-if="warnings.length" class="card warnings" aria-label="Rest of the samples">
+        <li v-for="w in warnings" :key="w.text + w.name">
+          <b>{{ w.name }}.</b> {{ w.text }}
+        </li>
+      </ul>
       <nav v-if="samples.length > 1" class="samples" aria-label="Samples on the table">
         <v-btn
           v-for="s in samples"
@@ -100,15 +113,21 @@ function lastCupper(): string {
         @reload="reload"
       />
       <p class="caution mt-4">
-        Water at 93 °C scalds: let the cups fall below 65 °C before tasting, drinks hotter than that are
-        classed as probably carcinogenic. Rinse the spoon between cups, and spit. Do not taste what is visibly
-        mouldy or smells of chemicals.
+        Water at {{ preferences.wholeTemperature(93) }} scalds: let the cups fall below
+        {{ preferences.wholeTemperature(65) }} before tasting, drinks hotter than that are classed as probably
+        carcinogenic. Rinse the spoon between cups, and spit. Do not taste what is visibly mouldy or smells of
+        chemicals.
       </p>
     </template>
   </PageState>
 </template>
 
 <style scoped>
+.warnings {
+  list-style: none;
+  border-left: 4px solid var(--ember);
+  margin-bottom: 14px;
+}
 .samples {
   display: flex;
   flex-wrap: wrap;

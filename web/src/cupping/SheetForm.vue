@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { answer, api, type Schemas } from '@/shared/api/client'
+import type { Schemas } from '@/shared/api/client'
+import KeptNote from '@/shared/kept/KeptNote.vue'
 import CupMarks from './CupMarks.vue'
 import ScoreRow from './ScoreRow.vue'
 import WordFinder from './WordFinder.vue'
@@ -10,15 +11,7 @@ import { useSheet } from './useSheet'
 /** The 100-point form of one sample. It keeps itself; the sums are the server's. */
 const props = defineProps<{ sheet: Schemas['SheetView']; vocabulary: Schemas['WordView'][] }>()
 const emit = defineEmits<{ reload: [] }>()
-const { content, sums, state, problem, save, keepMine, takeTheirs } = useSheet(props.sheet)
-
-const STATES = {
-  kept: 'kept',
-  keeping: 'keeping…',
-  here: 'kept in this browser; goes to the server when it answers',
-  refused: 'not kept',
-  elsewhere: 'changed in another window',
-} as const
+const { content, sums, kept } = useSheet(props.sheet)
 
 const lines = computed(() => [
   ['uniformity', sums.value.uniformity],
@@ -32,30 +25,10 @@ function score(field: string, value: number | undefined) {
   delete attributes[field]
   content.value.attributes = value === undefined ? attributes : { ...attributes, [field]: value }
 }
-
-async function mine() {
-  const newest = await answer(
-    api.GET('/api/cuppings/{id}', { params: { path: { id: props.sheet.cuppingId } } }),
-  )
-  const sheet = newest.data?.sheets.find((s) => s.id === props.sheet.id)
-  if (sheet) {
-    await keepMine(sheet)
-  }
-}
-
-function theirs() {
-  takeTheirs()
-  emit('reload')
-}
 </script>
 
 <template>
   <div class="sheet">
-    <div v-if="state === 'elsewhere'" class="card clash" role="alert">
-      <b>This sheet was changed in another window.</b> Nothing was overwritten.
-      <v-btn variant="outlined" @click="theirs">Take what the other window kept</v-btn>
-      <v-btn variant="outlined" @click="mine">Keep what is written here</v-btn>
-    </div>
     <div class="side">
       <section class="card scores">
         <v-text-field v-model="content.cupper" label="Cupper" class="cupper" maxlength="120" />
@@ -93,11 +66,7 @@ function theirs() {
           <span v-if="sums.scaled" class="quiet"
             >cup marks scaled from {{ sheet.cups.length }} to ten points</span
           >
-          <span role="status" :class="state === 'refused' || state === 'here' ? 'ember' : 'quiet'"
-            >{{ STATES[state]
-            }}<template v-if="problem && state === 'refused'">: {{ problem }}</template></span
-          >
-          <v-btn v-if="state === 'refused'" size="small" variant="outlined" @click="save">Try again</v-btn>
+          <KeptNote :kept="kept" @theirs="emit('reload')" />
         </div>
       </section>
       <section class="card">
@@ -114,14 +83,6 @@ function theirs() {
   grid-template-columns: minmax(0, 1.2fr) minmax(340px, 1fr);
   gap: 16px;
   align-items: start;
-}
-.clash {
-  grid-column: 1 / -1;
-  border-color: var(--ember);
-  display: flex;
-  flex-wrap: wrap;
-  gap: 10px;
-  align-items: center;
 }
 .side {
   display: grid;

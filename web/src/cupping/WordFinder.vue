@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, ref } from 'vue'
+import { computed, nextTick, ref } from 'vue'
 import type { Schemas } from '@/shared/api/client'
 import { useKeys } from '@/shared/keyboard/useKeys'
 import { matchingWords, toggledCup, withWord, type WordMark } from './sheetContent'
@@ -22,6 +22,16 @@ function add(word: string) {
   words.value = withWord(words.value, word, props.cups)
   typed.value = ''
   field.value?.focus()
+}
+
+const found = ref<HTMLElement>()
+/** The one after it, or the field, is next in hand. */
+async function remove(word: string) {
+  const at = words.value.findIndex((w) => w.word === word)
+  words.value = words.value.filter((w) => w.word !== word)
+  await nextTick()
+  const left = found.value?.querySelectorAll<HTMLElement>('.remove') ?? []
+  ;(left[Math.min(at, left.length - 1)] ?? field.value)?.focus()
 }
 
 useKeys([{ key: '/', does: 'find a taste word', run: () => field.value?.focus() }])
@@ -74,7 +84,7 @@ useKeys([{ key: '/', does: 'find a taste word', run: () => field.value?.focus() 
         {{ w.word }}
       </button>
     </div>
-    <ul class="found">
+    <ul ref="found" class="found">
       <li v-for="w in words" :key="w.word">
         <b>{{ w.word }}</b>
         <span class="dots">
@@ -91,10 +101,7 @@ useKeys([{ key: '/', does: 'find a taste word', run: () => field.value?.focus() 
             {{ cup }}
           </button>
         </span>
-        <v-btn
-          variant="text"
-          :aria-label="`Remove ${w.word}`"
-          @click="words = words.filter((o) => o.word !== w.word)"
+        <v-btn variant="text" class="remove" :aria-label="`Remove ${w.word}`" @click="remove(w.word)"
           >×</v-btn
         >
       </li>

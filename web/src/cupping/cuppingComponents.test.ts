@@ -1,11 +1,14 @@
-import { afterEach, describe, expect, it } from 'vitest'
-import { mountApp } from '@/shared/testMount'
+import { afterEach, describe, expect, it, vi } from 'vitest'
+import { flushPromises } from '@vue/test-utils'
+import { mountApp, stubServer } from '@/shared/testMount'
 import CupMarks from './CupMarks.vue'
+import CuppingPage from './CuppingPage.vue'
 import ScoreRow from './ScoreRow.vue'
 import WordFinder from './WordFinder.vue'
 
 afterEach(() => {
   document.body.innerHTML = ''
+  vi.unstubAllGlobals()
 })
 
 describe('ScoreRow', () => {
@@ -106,5 +109,53 @@ describe('WordFinder', () => {
     expect(words.emitted('update:modelValue')?.[0]?.[0]).toEqual([{ word: 'flat', cups: [1, 3] }])
     await words.find('[aria-label="Remove flat"]').trigger('click')
     expect(words.emitted('update:modelValue')?.[1]?.[0]).toEqual([])
+  })
+})
+
+describe('CuppingPage', () => {
+  const cups = [1, 2, 3].map(() => ({ uniform: true, clean: true, sweet: true, defect: 'none' }))
+  const sheet = {
+    id: 4,
+    cuppingId: 1,
+    roastId: 7,
+    version: 0,
+    form: 'hundred-point',
+    cupper: '',
+    cups,
+    words: [],
+  }
+  const table = (sheets: unknown[]) => ({
+    id: 1,
+    cuppedAt: '2026-03-02T09:00:00Z',
+    cups: 3,
+    roastIds: [7],
+    sheets,
+  })
+
+  it('draws the form of a new table once, so that who begins to type keeps the focus', async () => {
+    const sheets: unknown[] = []
+    stubServer((method, path) => {
+      if (method === 'POST') {
+        sheets.push({
+          ...sheet,
+          attributes: {},
+          unscored: ['flavour'],
+          runningTotal: 30,
+          uniformity: 10,
+          cleanCup: 10,
+          sweetness: 10,
+          defects: 0,
+        })
+      }
+      return { body: path.endsWith('/cuppings/NaN') ? table([...sheets]) : [] }
+    })
+    const page = mountApp(CuppingPage)
+    await vi.waitFor(() => expect(page.find('[role=slider]').exists()).toBe(true))
+    const scale = page.find('[role=slider]').element as HTMLElement
+    scale.focus()
+    await flushPromises()
+    await new Promise((settled) => setTimeout(settled, 50))
+    expect(document.activeElement).toBe(scale)
+    expect(sheets).toHaveLength(1)
   })
 })

@@ -54,8 +54,8 @@ describe('useSheet', () => {
     await later(300)
     expect(sent).toHaveLength(1)
     expect(sent[0]).toMatchObject({ method: 'PUT', body: { attributes: { body: 7 }, version: 1 } })
-    expect(opened.state.value).toBe('kept')
-    expect(localStorage.getItem('barrowmist.sheet.4')).toBeNull()
+    expect(opened.kept.state.value).toBe('kept')
+    expect(localStorage.getItem('barrowmist.draft.sheet.4')).toBeNull()
     opened.close()
   })
 
@@ -78,49 +78,57 @@ describe('useSheet', () => {
     const opened = open(sheet(1))
     opened.content.value.attributes = { acidity: 8 }
     await later(300)
-    expect(opened.state.value).toBe('here')
-    expect(localStorage.getItem('barrowmist.sheet.4')).toContain('"acidity":8')
+    expect(opened.kept.state.value).toBe('here')
+    expect(localStorage.getItem('barrowmist.draft.sheet.4')).toContain('"acidity":8')
     reply = { body: sheet(2, { acidity: 8 }) }
     await later(3100)
-    expect(opened.state.value).toBe('kept')
+    expect(opened.kept.state.value).toBe('kept')
     expect(sent.length).toBeGreaterThan(1)
     opened.close()
   })
 
   it('finds a draft of an earlier visit again and sends it', async () => {
     const content = { cupper: 'Ines', attributes: { body: 6.5 }, cups: sheet(1).cups, words: [] }
-    localStorage.setItem('barrowmist.sheet.4', JSON.stringify({ version: 1, content }))
+    localStorage.setItem('barrowmist.draft.sheet.4', JSON.stringify({ version: 1, content }))
     const sent = stubServer(() => ({ body: sheet(2) }))
     const opened = open(sheet(1))
     expect(opened.content.value.cupper).toBe('Ines')
-    await later(0)
+    await later(300)
     expect(sent[0]!.body).toMatchObject({ cupper: 'Ines', attributes: { body: 6.5 } })
     opened.close()
   })
 
-  it('drops a draft that was made from an older sheet than the server has', () => {
+  it('shows a draft that was made from an older sheet than the server has, and sends it only when told', async () => {
     const content = { cupper: 'Old', attributes: {}, cups: [], words: [] }
-    localStorage.setItem('barrowmist.sheet.4', JSON.stringify({ version: 1, content }))
-    stubServer(() => ({ body: sheet(3) }))
+    localStorage.setItem('barrowmist.draft.sheet.4', JSON.stringify({ version: 1, content }))
+    const sent = stubServer(() => ({ body: sheet(4) }))
     const opened = open(sheet(3))
-    expect(opened.content.value.cupper).toBe('')
+    expect(opened.content.value.cupper).toBe('Old')
+    expect(opened.kept.state.value).toBe('elsewhere')
+    await later(5000)
+    expect(sent).toHaveLength(0)
+    opened.kept.takeTheirs()
+    expect(localStorage.length).toBe(0)
     opened.close()
   })
 
   it('stops at a clash until a person decides, and then sends with the newest version', async () => {
     let status = 409
-    const sent = stubServer(() => ({ status, body: status === 409 ? { detail: 'changed' } : sheet(8) }))
+    const sent = stubServer(() => ({
+      status,
+      body: status === 409 ? { detail: 'changed', version: 7 } : sheet(8),
+    }))
     const opened = open(sheet(1))
     opened.content.value.attributes = { body: 7 }
     await later(300)
-    expect(opened.state.value).toBe('elsewhere')
+    expect(opened.kept.state.value).toBe('elsewhere')
     opened.content.value.attributes = { body: 7.25 }
     await later(4000)
     expect(sent).toHaveLength(1)
     status = 200
-    await opened.keepMine(sheet(7))
+    await opened.kept.keepMine()
     expect(sent.at(-1)!.body).toMatchObject({ attributes: { body: 7.25 }, version: 7 })
-    expect(opened.state.value).toBe('kept')
+    expect(opened.kept.state.value).toBe('kept')
     opened.close()
   })
 
@@ -132,8 +140,8 @@ describe('useSheet', () => {
     const opened = open(sheet(1))
     opened.content.value.attributes = { body: 7.1 }
     await later(300)
-    expect(opened.state.value).toBe('refused')
-    expect(opened.problem.value).toBe('Body is 7.1')
+    expect(opened.kept.state.value).toBe('refused')
+    expect(opened.kept.failure.value?.problems[0]?.message).toBe('Body is 7.1')
     opened.close()
   })
 })

@@ -49,7 +49,7 @@ watch(
       </p>
     </section>
     <section class="card">
-      <h2>{{ discarded ? 'Set aside' : roastId ? 'Kept' : 'Being kept…' }}</h2>
+      <h2>{{ discarded ? 'Excluded' : roastId ? 'Kept' : 'Being kept…' }}</h2>
       <table class="plain">
         <tbody>
           <tr v-for="e in rows" :key="e.seq">

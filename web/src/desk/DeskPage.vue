@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
 import { useRoute } from 'vue-router'
-import { useLocalStorage } from '@vueuse/core'
+import { useLocalStorage, useThrottleFn } from '@vueuse/core'
 import { answer, api } from '@/shared/api/client'
 import { beep } from '@/shared/beep'
 import { useLoad } from '@/shared/api/useLoad'
@@ -12,12 +12,15 @@ import ChoosePanel from './ChoosePanel.vue'
 import CoolingPanel from './CoolingPanel.vue'
 import DayDrift from './DayDrift.vue'
 import DeskBar from './DeskBar.vue'
+import DeskTitle from './DeskTitle.vue'
 import LinkNote from './LinkNote.vue'
+import NoteForm from './NoteForm.vue'
 import PreparePanel from './PreparePanel.vue'
 import RoastPanel from './RoastPanel.vue'
 import TypedReadings from './TypedReadings.vue'
 import { usePlanCurve } from './planCurve'
 import { useDesk } from './useDesk'
+import { useMoves } from './useMoves'
 
 /** The roast desk: one roaster, one batch, one hand. */
 const machineId = Number(useRoute().params.id)
@@ -29,19 +32,15 @@ const { prediction, band } = usePlanCurve(batch)
 const roasts = useLoad(() =>
   answer(api.GET('/api/roasts/search', { params: { query: { machineId, size: 20 } } })),
 )
+const move = useMoves(machineId, desk)
 const sound = useLocalStorage('barrowmist.desk.sound', false)
 const choose = ref<InstanceType<typeof ChoosePanel>>()
 const choosing = ref(false)
 const noting = ref(false)
-const note = ref('')
 
 const SLIP_MS = 900
-let pressedMs = -Infinity
 const roasting = computed(() => phase.value === 'roasting')
 const last = computed(() => state.value?.entries[state.value.entries.length - 1])
-const machine = useLoad(() => answer(api.GET('/api/machines/{id}', { params: { path: { id: machineId } } })))
-/** How far an arrow moves gas or air, %; with Shift it is the roaster's own step. */
-const STEP_PCT = 5
 /** The warning that was seen on this screen; it stays away until another one comes. */
 const seen = ref('')
 const warningId = computed(() => {
@@ -64,14 +63,8 @@ const primary = computed(() => {
   const kind = s.expected ?? 'drop'
   return { says: eventLabel(kind), run: () => mark(kind) }
 })
-function press() {
-  // a second touch within a moment is one
-  const now = performance.now()
-  if (now - pressedMs > SLIP_MS) {
-    pressedMs = now
-    void primary.value.run()
-  }
-}
+// a second touch within a moment is one
+const press = useThrottleFn(() => primary.value.run(), SLIP_MS)
 function mark(kind: string) {
   if (state.value?.phase === 'preparing' ? kind === 'charge' : roasting.value) {
     void desk.mark(kind)
@@ -82,35 +75,10 @@ function undo() {
     void desk.undo(last.value.seq)
   }
 }
-/** Where the last arrows took gas and air, until the roaster had time to say so. */
-const asked: Partial<Record<'gas' | 'air', { value: number; ms: number }>> = {}
-const ASKED_MS = 2000
-function move(control: 'gas' | 'air', direction: 1 | -1, event?: KeyboardEvent) {
-  const f = state.value?.figures
-  if (roasting.value && f) {
-    const range = machine.data.value?.settings[control] ?? { min: 0, max: 100, step: 1 }
-    const by = direction * (event?.shiftKey ? range.step : Math.max(STEP_PCT, range.step))
-    const before = asked[control]
-    const now = performance.now()
-    const shown = (control === 'gas' ? f.gasPct : f.airflowPct) ?? 50
-    const at = before && now - before.ms < ASKED_MS ? before.value : shown
-    const value = Math.max(range.min, Math.min(range.max, at + by))
-    asked[control] = { value, ms: now }
-    void desk.control(control, value)
-  }
-}
 async function prepare(entry: Parameters<typeof desk.prepare>[0]) {
   await desk.prepare(entry)
   choosing.value = false
 }
-async function sendNote() {
-  if (note.value.trim()) {
-    await desk.note(note.value)
-  }
-  note.value = ''
-  noting.value = false
-}
-
 useKeys([
   { key: ' ', does: 'the next expected event or step', run: press },
   { key: 'c', does: 'charge', run: () => mark('charge') },
@@ -142,20 +110,12 @@ watch(phase, (now, before) => {
 const undoText = computed(() =>
   last.value ? `undo “${eventLabel(last.value.kind)} ${clock(last.value.timeS)}”` : 'undo',
 )
-const title = computed(() => batch.value?.lotName ?? state.value?.machineName ?? 'Desk')
-const sub = computed(() => {
-  const b = batch.value
-  return b
-    ? `${b.process}, ${b.stage} · ${b.batches > 1 ? `batch ${b.batch} of ${b.batches} · ` : ''}${b.greenG} g`
-    : ''
-})
 </script>
 
 <template>
   <div class="desk" data-keys-pass>
     <div class="page-head">
-      <h1>{{ title }}</h1>
-      <span class="quiet">{{ sub }}</span>
+      <DeskTitle :state="state" />
       <span class="spacer" />
       <LinkNote
         v-if="state"
@@ -207,10 +167,7 @@ const sub = computed(() => {
         :again="`${phase}${batch?.roastId ?? ''}`"
       />
 
-      <form v-if="noting" class="card note" @submit.prevent="sendNote">
-        <v-text-field v-model="note" label="Note" autofocus maxlength="300" @keydown.esc="noting = false" />
-        <v-btn type="submit" color="primary">Keep</v-btn>
-      </form>
+      <NoteForm v-if="noting" @note="desk.note" @done="noting = false" />
       <DeskBar
         :says="primary.says"
         :phase="state.phase"
@@ -238,9 +195,5 @@ const sub = computed(() => {
 }
 .refused {
   border-color: var(--ember);
-}
-.note {
-  display: flex;
-  gap: 12px;
 }
 </style>

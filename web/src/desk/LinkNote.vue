@@ -23,7 +23,7 @@ const trouble = computed(() => {
 const quiet = computed(() =>
   props.link.status === 'by-hand'
     ? 'read by hand, kept'
-    : `${props.link.kept} readings kept${props.link.gaps ? `, ${props.link.gaps} gap${props.link.gaps > 1 ? 's' : ''}` : ''}${props.link.refused ? `, ${props.link.refused} refused` : ''}`,
+    : `${props.link.kept} readings kept${props.link.gaps ? `, ${props.link.gaps} gap${props.link.gaps > 1 ? 's' : ''}` : ''}${props.link.refused ? `, ${props.link.refused} implausible dropped` : ''}`,
 )
 </script>
 

@@ -127,7 +127,7 @@ const pops = computed(() => props.state.entries.filter((e) => e.kind === 'pop').
         </tbody>
       </table>
       <p v-else class="quiet">
-        Nothing is foretold: this roaster has no model yet. Fit one on the roaster’s page.
+        Nothing is predicted: this roaster has no model yet. Fit one on the roaster’s page.
       </p>
       <p v-if="state.warning && seen" class="turning ember">{{ state.warning.title }}: seen</p>
       <p v-if="state.turning" class="turning">{{ state.turning }}</p>

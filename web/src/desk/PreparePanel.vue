@@ -6,6 +6,7 @@ import { clock } from '@/shared/format/text'
 import { usePreferences } from '@/shared/preferences'
 import NumberField from '@/shared/components/NumberField.vue'
 import ReadButton from '@/device/ReadButton.vue'
+import ProtocolSteps from './ProtocolSteps.vue'
 
 /** Before the charge: the steps between two batches, the weight, and whether the drum is ready. */
 const props = defineProps<{ state: Schemas['DeskState'] }>()
@@ -21,18 +22,6 @@ const CALLS: Record<string, { says: string; tone: string }> = {
 const call = computed(() => CALLS[props.state.gate?.call ?? 'wait']!)
 const t = (c?: number) => (c === undefined ? '–' : preferences.temperatureText(c))
 
-function stepText(s: Schemas['ProtocolStepView']): string {
-  const probe = s.probe === 'bean' ? 'bean' : 'environment'
-  const texts: Record<string, string> = {
-    'set-gas': `Gas to ${s.value} %`,
-    'set-air': `Airflow to ${s.value} %`,
-    do: s.text,
-    'fall-to': `Until the ${probe} probe has fallen to ${t(s.value)}`,
-    'rise-to': `Until the ${probe} probe has risen to ${t(s.value)}`,
-    wait: `Wait ${clock(s.value ?? 0)}`,
-  }
-  return texts[s.kind]! + (s.kind !== 'do' && s.text ? `: ${s.text}` : '')
-}
 const said = ref('')
 
 const RESTS_MS = 700
@@ -90,22 +79,7 @@ onBeforeUnmount(sendWeight)
         Between batches
         <span class="quiet">{{ clock(state.protocol?.elapsedS ?? 0) }}</span>
       </h2>
-      <ol class="steps">
-        <li
-          v-for="(s, i) in state.protocol?.steps"
-          :key="i"
-          :class="{ done: i < state.protocol!.at, now: i === state.protocol!.at }"
-        >
-          <span>{{ stepText(s) }}</span>
-          <template v-if="i === state.protocol!.at">
-            <span class="num quiet">{{ clock(state.protocol!.stepElapsedS) }}</span>
-            <v-btn size="small" variant="outlined" @click="emit('step', i)">{{
-              state.protocol!.needsHand ? 'Done' : 'Go on'
-            }}</v-btn>
-          </template>
-          <span v-else-if="i < state.protocol!.at" class="quiet">done</span>
-        </li>
-      </ol>
+      <ProtocolSteps v-if="state.protocol" :protocol="state.protocol" @step="emit('step', $event)" />
       <div class="weigh">
         <NumberField v-model="greenG" label="Weighed in" unit="g" @focusout="sendWeight" />
         <ReadButton
@@ -162,28 +136,6 @@ dl {
   border-top: 1px solid var(--line);
   padding-top: 12px;
   color: var(--ink-2);
-}
-.steps {
-  list-style: none;
-  padding: 0;
-  margin: 8px 0;
-}
-.steps li {
-  display: flex;
-  gap: 12px;
-  align-items: center;
-  min-height: 40px;
-  padding: 2px 10px;
-  border-left: 4px solid transparent;
-  color: var(--ink-2);
-}
-.steps li > span:first-child {
-  flex: 1;
-}
-.steps .now {
-  border-color: var(--ember);
-  color: var(--ink);
-  font-weight: 600;
 }
 .weigh {
   display: flex;

@@ -1,17 +1,15 @@
 <script setup lang="ts">
 import { computed, ref, shallowRef, watch } from 'vue'
-import { useElementSize, useLocalStorage, useWindowSize } from '@vueuse/core'
-import { answer, api, type Schemas } from '@/shared/api/client'
+import { useElementSize, useWindowSize } from '@vueuse/core'
+import type { Schemas } from '@/shared/api/client'
 import type { BandPoint } from '@/shared/chart/band'
 import type { ExtraLine } from '@/shared/chart/options'
 import RoastChart from '@/shared/chart/RoastChart.vue'
-import { clock, signed } from '@/shared/format/text'
-import { degree, rateUnit, shownDifference, shownRate, shownTemperature } from '@/shared/format/units'
-import { usePreferences } from '@/shared/preferences'
-import BigFigure from './BigFigure.vue'
+import LiveFigures from './LiveFigures.vue'
 import OutlookCards from './OutlookCards.vue'
-import { between, curveOf, type Columns } from './columns'
+import { curveOf, type Columns } from './columns'
 import { liveAnalysis } from './liveAnalysis'
+import { useBeside } from './useBeside'
 
 /** The roast while it happens: large figures, the curve over its plan, what is coming. */
 const props = defineProps<{
@@ -24,8 +22,6 @@ const props = defineProps<{
   seen?: boolean
 }>()
 const emit = defineEmits<{ later: []; seen: []; done: [control: string, value: number] }>()
-const preferences = usePreferences()
-const u = computed(() => preferences.units)
 const { height: windowHeight, width: windowWidth } = useWindowSize()
 const box = ref<HTMLElement>()
 const { width } = useElementSize(box)
@@ -49,50 +45,7 @@ watch(
   },
 )
 
-const f = computed(() => props.state.figures)
-const number = (v: number | undefined, to: (n: number) => number) =>
-  v === undefined ? '–' : to(v).toFixed(1)
-const bean = computed(() => number(f.value.beanC, (c) => shownTemperature(c, u.value)))
-const environment = computed(() => number(f.value.environmentC, (c) => shownTemperature(c, u.value)))
-const ror = computed(() => number(f.value.rorCPerMin, (c) => shownRate(c, u.value)))
-
-const againstPlan = computed(() => {
-  const wanted = props.planned && between(props.planned.beanC, props.state.nowS)
-  if (wanted === undefined || f.value.beanC === undefined || !props.state.turning) {
-    return ''
-  }
-  const off = shownDifference(f.value.beanC - wanted, u.value)
-  return Math.abs(off) < 0.05 ? 'on plan' : `${Math.abs(off).toFixed(1)} ${off > 0 ? 'over' : 'under'} plan`
-})
-const rorNote = computed(() => {
-  if (f.value.rorCPerMin === undefined) {
-    return props.state.turning ? '' : 'from the turning point on'
-  }
-  const wanted = props.planned && between(props.planned.rorCPerMin, props.state.nowS)
-  const plan = wanted === undefined ? '' : `plan ${shownRate(wanted, u.value).toFixed(1)}, `
-  const change = f.value.rorChangePer30s
-  return change === undefined
-    ? plan.replace(/, $/, '')
-    : `${plan}${signed(shownRate(change, u.value))} each 30 s`
-})
-const phaseNote = computed(() =>
-  f.value.phase && f.value.phaseS !== undefined
-    ? `${f.value.phase} ${clock(f.value.phaseS)} · ${Math.round(f.value.phasePct ?? 0)} %`
-    : '',
-)
-
-const compareId = useLocalStorage<number | null>('barrowmist.desk.compare', null)
-const compared = shallowRef<Schemas['CurveView']>()
-watch(
-  compareId,
-  async (id) => {
-    compared.value =
-      id === null
-        ? undefined
-        : (await answer(api.GET('/api/roasts/{id}/curve', { params: { path: { id } } }))).data
-  },
-  { immediate: true },
-)
+const { compareId, compared, options } = useBeside(() => props.roasts)
 const extra = computed<ExtraLine[]>(() => {
   const lines: ExtraLine[] = []
   if (compared.value) {
@@ -119,33 +72,11 @@ const height = computed(() =>
     ? Math.max(300, windowHeight.value - 830)
     : Math.max(360, windowHeight.value - 306),
 )
-const options = computed(() => [
-  { title: 'no other roast', value: null },
-  ...props.roasts.map((r) => ({ title: `${r.lotName}, roast ${r.number}`, value: r.id })),
-])
 </script>
 
 <template>
   <div class="roasting">
-    <div class="figures" aria-live="off">
-      <BigFigure :label="`bean ${degree(u)}`" :value="bean" :note="againstPlan" />
-      <BigFigure :label="`rate of rise ${rateUnit(u)}`" :value="ror" :note="rorNote" tone="log" />
-      <BigFigure label="time" :value="clock(state.nowS)" :note="phaseNote" small />
-      <BigFigure
-        :label="`environment ${degree(u)}`"
-        :value="environment"
-        :note="
-          [
-            f.gasPct === undefined ? '' : `gas ${f.gasPct} %`,
-            f.airflowPct === undefined ? '' : `air ${f.airflowPct} %`,
-          ]
-            .filter(Boolean)
-            .join(' · ')
-        "
-        tone="quiet"
-        small
-      />
-    </div>
+    <LiveFigures :state="state" :planned="planned" />
     <div ref="box" class="card chart">
       <RoastChart
         v-if="width > 0"
@@ -182,10 +113,6 @@ const options = computed(() => [
   gap: 16px;
   align-items: start;
 }
-.figures {
-  display: grid;
-  gap: 12px;
-}
 .chart {
   padding: 8px 10px;
 }
@@ -211,13 +138,10 @@ const options = computed(() => [
   .roasting > :deep(.cards) {
     display: contents;
   }
-  .figures,
+  .roasting :deep(.figures),
   .chart,
   .roasting :deep(.to-do) {
     grid-column: 1 / -1;
-  }
-  .figures {
-    grid-template-columns: repeat(4, 1fr);
   }
   .chart {
     order: 1;
@@ -228,9 +152,6 @@ const options = computed(() => [
   }
 }
 @media (max-width: 600px) {
-  .figures {
-    grid-template-columns: 1fr 1fr;
-  }
   .roasting :deep(.knowing) {
     grid-column: 1 / -1;
   }

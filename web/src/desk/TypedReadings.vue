@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { typedTemperature } from '@/shared/format/units'
 import { computed, ref } from 'vue'
 import type { Schemas } from '@/shared/api/client'
 import { clock, parseDecimal } from '@/shared/format/text'
@@ -16,7 +17,7 @@ const EVERY_S = 30
 
 const celsius = (raw: string) => {
   const n = parseDecimal(raw)
-  return n === undefined ? undefined : preferences.units.temperature === 'F' ? (n - 32) / 1.8 : n
+  return n === undefined ? undefined : typedTemperature(n, preferences.units)
 }
 const wrong = computed(() => bean.value !== '' && celsius(bean.value) === undefined)
 const dueS = computed(() => (lastS.value === undefined ? 0 : lastS.value + EVERY_S - props.state.nowS))

@@ -188,7 +188,7 @@ describe('the cards of the desk', () => {
   it('count the cooling down and keep without being asked; setting aside needs a reason', async () => {
     const sent = stubServer((_m, path) =>
       path.endsWith('/discarded')
-        ? { status: 422, body: { problems: [{ field: 'reason', message: 'Say why it is set aside' }] } }
+        ? { status: 422, body: { problems: [{ field: 'reason', message: 'Say why it is excluded' }] } }
         : {},
     )
     const card = mountApp(CoolingPanel, {
@@ -202,12 +202,12 @@ describe('the cards of the desk', () => {
     expect(card.text()).toContain('call the fire service')
     await card
       .findAll('button')
-      .find((b) => b.text().startsWith('Set it aside'))!
+      .find((b) => b.text().startsWith('Exclude it'))!
       .trigger('click')
     await card.find('form').trigger('submit')
     await flushPromises()
     expect(sent.at(-1)).toMatchObject({ method: 'PUT', path: '/api/roasts/9/discarded' })
-    expect(card.text()).toContain('Say why it is set aside')
+    expect(card.text()).toContain('Say why it is excluded')
   })
 
   it('name what is wrong with the link, the disk and the network', () => {
@@ -215,7 +215,7 @@ describe('the cards of the desk', () => {
       mountApp(LinkNote, { link: link(), machineName: 'Drum 1', heard: true, waiting: 0, ...props }).text()
     expect(note({})).toContain('12 readings kept')
     expect(note({ link: link({ status: 'lost', text: 'Nothing answers' }) })).toContain('Nothing answers')
-    expect(note({ link: link({ gaps: 2, refused: 3 }) })).toContain('2 gaps, 3 refused')
+    expect(note({ link: link({ gaps: 2, refused: 3 }) })).toContain('2 gaps, 3 implausible dropped')
     expect(note({ link: link({ disk: 'The disk takes no more' }) })).toContain('The disk takes no more')
     expect(note({ heard: false, waiting: 1 })).toContain('1 key waits here')
   })

@@ -124,7 +124,7 @@ describe('the page of the desk', () => {
       batch: batch({ roastId: 3 }),
     })
     const { mounted } = await page(cooling, { discardedReason: 'Wrong lot.' })
-    expect(mounted.text()).toContain('Set aside: Wrong lot.')
+    expect(mounted.text()).toContain('Excluded: Wrong lot.')
     expect(mounted.text()).toContain('Take it back')
     mounted.unmount()
   })

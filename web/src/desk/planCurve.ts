@@ -3,13 +3,10 @@ import { answer, api, type Schemas } from '@/shared/api/client'
 import type { BandPoint } from '@/shared/chart/band'
 import type { Curve } from '@/shared/chart/series'
 
-/** How far beside the planned curve a roast is still on plan, °C (house default). */
-export const TOLERANCE_C = 3
-
 const EVERY_S = 10
 
 /** The outline of the band about a planned curve. */
-export function bandAbout(bean: Curve['beanC'], toleranceC = TOLERANCE_C): BandPoint[] {
+export function bandAbout(bean: Curve['beanC'], toleranceC: number): BandPoint[] {
   let last = -Infinity
   const points = bean.timeS
     .map((timeS, i) => ({ timeS, c: bean.value[i]! }))
@@ -49,6 +46,10 @@ export function usePlanCurve(batch: Ref<Schemas['BatchView'] | undefined>) {
     },
     { immediate: true },
   )
-  const band = computed(() => (prediction.value?.curve ? bandAbout(prediction.value.curve.beanC) : undefined))
+  const band = computed(() =>
+    prediction.value?.curve
+      ? bandAbout(prediction.value.curve.beanC, prediction.value.curveToleranceC)
+      : undefined,
+  )
   return { plan, prediction, band }
 }

@@ -40,6 +40,10 @@ export const desk = (over: Partial<State> = {}): State => ({
     { seq: 1, kind: 'charge', timeS: 0, beanC: 190 },
     { seq: 2, kind: 'dry_end', timeS: 285, beanC: 158 },
   ],
+  stretches: [
+    { name: 'drying', fromS: 0, toS: 285, durationS: 285, sharePct: 70.9 },
+    { name: 'browning', fromS: 285, toS: 402, durationS: 117, sharePct: 29.1 },
+  ],
   expected: 'first_crack',
   pops: 0,
   ...over,

@@ -3,7 +3,7 @@ import { computed, ref } from 'vue'
 import { useRoute } from 'vue-router'
 import { answer, api, problemAt } from '@/shared/api/client'
 import { useLoad } from '@/shared/api/useLoad'
-import KeptNote from '@/shared/components/KeptNote.vue'
+import KeptNote from '@/shared/kept/KeptNote.vue'
 import NumberField from '@/shared/components/NumberField.vue'
 import PageState from '@/shared/components/PageState.vue'
 import ReadButton from '@/device/ReadButton.vue'
@@ -15,7 +15,7 @@ import { useInspection } from './useInspection'
 
 /** Inspection of one green sample, standing at the sorting tray: measured, sieved, counted, smelled. */
 const id = Number(useRoute().params.id)
-const { loaded, view, content, ready, kept, tally, undo, tallied, unreadable } = useInspection(id)
+const { loaded, view, content, ready, kept, tally, untally, undo, tallied, unreadable } = useInspection(id)
 const words = useLoad(() => answer(api.GET('/api/green-words')))
 const said = ref('')
 const limits = ref(false)
@@ -24,11 +24,9 @@ const judgements = computed(() => view.value?.judgements ?? [])
 const stops = computed(() => judgements.value.filter((j) => j.verdict === 'stop'))
 const at = (field: string) => problemAt(kept.failure.value, field)
 const note = (field: string, valid: boolean) => {
-  if (valid) {
-    unreadable.delete(field)
+  // the number itself is a change of its own
+  if (valid ? unreadable.delete(field) : unreadable.add(field)) {
     kept.changed()
-  } else {
-    unreadable.add(field)
   }
 }
 const harvestMonth = computed({
@@ -51,12 +49,7 @@ const harvestMonth = computed({
           {{ view.sample.stage }} sample · {{ view.sample.process }} ·
           <router-link class="plain" :to="`/green/${view.sample.lotId}`">the lot</router-link>
         </span>
-        <KeptNote
-          :state="kept.state.value"
-          :text="kept.text.value"
-          :failure="kept.failure.value"
-          @retry="kept.flush"
-        />
+        <KeptNote :kept="kept" @theirs="loaded.reload" />
         <span class="spacer" />
         <v-btn variant="text" to="/instruments">Instruments</v-btn>
         <v-btn variant="text" @click="limits = true">Limits</v-btn>
@@ -83,6 +76,7 @@ const harvestMonth = computed({
               <ReadButton
                 kind="moisture"
                 what="moisture from the meter"
+                :now="content.moisturePct"
                 @value="content.moisturePct = $event"
                 @said="said = $event"
               />
@@ -106,6 +100,7 @@ const harvestMonth = computed({
               <ReadButton
                 kind="scale"
                 what="the filled cup from the scale"
+                :now="content.cupMassG"
                 @value="content.cupMassG = $event"
                 @said="said = $event"
               />
@@ -161,7 +156,7 @@ const harvestMonth = computed({
             </div>
             <Judged :judgements="judgements" field="colour" />
             <Judged :judgements="judgements" field="harvest" />
-            <v-text-field v-model="content.storage" label="Kept how" hide-details />
+            <v-text-field v-model="content.storage" label="Storage" hide-details />
             <v-checkbox
               v-model="content.mouldOrTaint"
               label="Mould seen, or chemicals smelled"
@@ -178,6 +173,7 @@ const harvestMonth = computed({
         <SieveCard
           v-model="content"
           :screens="view.screens"
+          :sieves="words.data.value?.sieves ?? []"
           :judgements="judgements"
           :problem-at="at"
           @valid="note"
@@ -190,6 +186,7 @@ const harvestMonth = computed({
           :can-undo="tallied.length > 0"
           :problem-at="at"
           @tally="tally"
+          @untally="untally"
           @undo="undo"
           @valid="note"
         />

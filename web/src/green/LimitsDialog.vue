@@ -3,7 +3,7 @@ import { answer, api, type Schemas } from '@/shared/api/client'
 import LimitsDialog from '@/shared/components/LimitsDialog.vue'
 
 /** The lab's limits for green coffee. */
-type Limits = Schemas['GreenLimits']
+type Limits = Schemas['KeptGreenLimits']
 const open = defineModel<boolean>({ required: true })
 const emit = defineEmits<{ saved: [] }>()
 

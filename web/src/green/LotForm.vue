@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, reactive, ref } from 'vue'
 import { answer, api, problemAt, type Failure, type Schemas } from '@/shared/api/client'
+import { useDraft } from '@/shared/kept/useDraft'
 import NumberField from '@/shared/components/NumberField.vue'
 import { isoDay } from '@/shared/format/text'
 
@@ -11,7 +12,7 @@ const emit = defineEmits<{ saved: [lot: Schemas['LotView']]; cancel: [] }>()
 const PROCESSES = ['washed', 'natural', 'honey', 'wet-hulled', 'other'] as const
 type Process = (typeof PROCESSES)[number]
 
-const entry = reactive({
+const entry = ref({
   name: props.lot?.name ?? '',
   supplier: props.lot?.supplier ?? '',
   origin: props.lot?.origin ?? '',
@@ -22,6 +23,7 @@ const entry = reactive({
   densityGPerL: props.lot?.densityGPerL,
   screen: props.lot?.screen ?? '',
 })
+const draft = useDraft(`lot.${props.lot?.id ?? 'new'}`, entry, props.lot?.version)
 const unreadable = reactive(new Set<string>())
 const failure = ref<Failure>()
 const saving = ref(false)
@@ -35,21 +37,34 @@ async function save() {
   }
   saving.value = true
   // the server names what is missing, so an empty field goes as it is
-  const body = { ...entry, arrivalDate: entry.arrivalDate || undefined } as Schemas['LotEntry']
+  const body = {
+    ...entry.value,
+    arrivalDate: entry.value.arrivalDate || undefined,
+    version: props.lot && draft.madeFrom,
+  } as Schemas['LotEntry']
   const result = props.lot
     ? await answer(api.PUT('/api/lots/{id}', { params: { path: { id: props.lot.id } }, body }))
     : await answer(api.POST('/api/lots', { body }))
   saving.value = false
   failure.value = result.failure
   if (result.data) {
+    draft.done()
     emit('saved', result.data)
   }
+}
+
+function cancel() {
+  draft.done()
+  emit('cancel')
 }
 </script>
 
 <template>
   <form class="card form" novalidate @submit.prevent="save">
     <h2>{{ lot ? 'Change the lot' : 'New lot' }}</h2>
+    <p v-if="draft.found.value" class="quiet" role="status">
+      Here is what was typed the last time and not kept.
+    </p>
     <p v-if="failure" role="alert" class="ember">{{ failure.message }}</p>
     <div class="fields">
       <v-text-field v-model="entry.name" label="Name" autofocus :error-messages="at('name') ?? []" />
@@ -102,7 +117,7 @@ async function save() {
       <v-btn type="submit" color="primary" :loading="saving" :disabled="blocked">{{
         lot ? 'Save' : 'Keep the lot'
       }}</v-btn>
-      <v-btn variant="outlined" @click="emit('cancel')">Cancel</v-btn>
+      <v-btn variant="outlined" @click="cancel">Cancel</v-btn>
     </div>
     <p class="caution">
       Green dust: mask and extraction where it is handled in quantity. Do not roast or taste what is visibly

@@ -23,14 +23,22 @@ const shown = computed(() => {
 })
 const older = computed(() => (roasts.data.value?.length ?? 0) - shown.value.length)
 
+// what a sample says goes before what was entered with the lot
+const known = computed(() => lot.data.value?.newest ?? lot.data.value)
+const whose = computed(() => {
+  const n = lot.data.value?.newest
+  return n ? `${n.stage} sample of ${day(n.receivedOn)}` : 'as entered with the lot'
+})
+const figure = (n: number | undefined, unit: string) =>
+  n === undefined ? 'not measured' : `${Number(n.toFixed(1))} ${unit}`
 const facts = computed(() => {
   const l = lot.data.value
   return l
     ? [
         ['weight', `${l.kg} kg`],
-        ['moisture', l.moisturePct === undefined ? 'not measured' : `${l.moisturePct} %`],
-        ['density', l.densityGPerL === undefined ? 'not measured' : `${l.densityGPerL} g/L`],
-        ['screen', l.screen ?? 'not measured'],
+        ['moisture', figure(known.value?.moisturePct, '%')],
+        ['density', figure(known.value?.densityGPerL, 'g/L')],
+        ['screen', known.value?.screen ?? 'not measured'],
       ]
     : []
 })
@@ -66,6 +74,7 @@ const facts = computed(() => {
           <dd>{{ value }}</dd>
         </div>
       </dl>
+      <p class="quiet whose">Moisture, density and screen: {{ whose }}.</p>
       <SamplesPanel :lot-id="id" />
       <h2 class="mt-6 mb-2">{{ plural(roasts.data.value?.length ?? 0, 'roast') }}</h2>
       <PageState
@@ -92,6 +101,9 @@ const facts = computed(() => {
   display: flex;
   flex-wrap: wrap;
   gap: 10px 48px;
+}
+.whose {
+  margin: 6px 0 0;
 }
 .facts dd {
   font-size: 1.25rem;

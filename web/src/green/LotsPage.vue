@@ -20,7 +20,8 @@ const shown = computed(() => {
     words.every((w) => `${l.name} ${l.supplier} ${l.origin} ${l.process}`.toLowerCase().includes(w)),
   )
 })
-const figure = (n: number | undefined, unit: string) => (n === undefined ? '–' : `${n} ${unit}`)
+const figure = (n: number | undefined, unit: string) =>
+  n === undefined ? '–' : `${Number(n.toFixed(1))} ${unit}`
 useKeys([{ key: 'n', does: 'enter a new lot', run: () => (entering.value = true) }])
 </script>
 
@@ -71,9 +72,9 @@ useKeys([{ key: 'n', does: 'enter a new lot', run: () => (entering.value = true)
             <td>{{ l.supplier }}</td>
             <td>{{ day(l.arrivalDate) }}</td>
             <td class="num">{{ l.kg }} kg</td>
-            <td class="num">{{ figure(l.moisturePct, '%') }}</td>
-            <td class="num">{{ figure(l.densityGPerL, 'g/L') }}</td>
-            <td class="num">{{ l.screen ?? '–' }}</td>
+            <td class="num">{{ figure((l.newest ?? l).moisturePct, '%') }}</td>
+            <td class="num">{{ figure((l.newest ?? l).densityGPerL, 'g/L') }}</td>
+            <td class="num">{{ (l.newest ?? l).screen ?? '–' }}</td>
             <td class="num">{{ l.roasts || 'none yet' }}</td>
           </tr>
         </tbody>

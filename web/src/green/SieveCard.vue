@@ -4,17 +4,23 @@ import type { Schemas } from '@/shared/api/client'
 import NumberField from '@/shared/components/NumberField.vue'
 import ReadButton from '@/device/ReadButton.vue'
 import Judged from './Judged.vue'
-import { holeMm, SIEVES, type Content } from './inspection'
+import type { Content } from './inspection'
 
 /** The stack of sieves: grams on each, its share as a bar, and what they come to. */
 const props = defineProps<{
   screens?: Schemas['ScreensView']
+  /** The stack, largest first. */
+  sieves: Schemas['SieveView'][]
   judgements: Schemas['JudgementView'][]
   problemAt: (field: string) => string | undefined
 }>()
 const content = defineModel<Content>({ required: true })
 const emit = defineEmits<{ valid: [field: string, valid: boolean]; said: [string] }>()
 
+const stack = computed<{ s: string; mm?: number }[]>(() => [
+  ...props.sieves.map((x) => ({ s: x.screen, mm: x.mm })),
+  { s: 'pan' },
+])
 const shares = computed(() => new Map(props.screens?.shares.map((s) => [s.screen, s.pct])))
 const highest = computed(() => Math.max(1, ...shares.value.values()))
 const name = (s: string) => (s === 'pan' ? 'pan' : s)
@@ -48,10 +54,10 @@ const below = (s: string) =>
       />
     </div>
     <div class="stack">
-      <div v-for="s in SIEVES" :key="s" class="sieve" :class="{ below: below(s) }">
+      <div v-for="{ s, mm } in stack" :key="s" class="sieve" :class="{ below: below(s) }">
         <span class="hole">
           <b>{{ name(s) }}</b>
-          <small v-if="s !== 'pan'">{{ holeMm(s).toFixed(2) }} mm</small>
+          <small v-if="s !== 'pan'">{{ mm?.toFixed(2) }} mm</small>
           <small v-else>below</small>
         </span>
         <NumberField

@@ -4,6 +4,7 @@ import type { Schemas } from '@/shared/api/client'
 import { beep } from '@/shared/beep'
 import NumberField from '@/shared/components/NumberField.vue'
 import { useKeys } from '@/shared/keyboard/useKeys'
+import TallyKind from './TallyKind.vue'
 import { DEFECT_KEYS, type Content } from './inspection'
 
 /** The defect tally: one key or tap a bean, the last one taken back by Backspace, the grade above. */
@@ -14,7 +15,12 @@ const props = defineProps<{
   problemAt: (field: string) => string | undefined
 }>()
 const content = defineModel<Content>({ required: true })
-const emit = defineEmits<{ tally: [code: string]; undo: []; valid: [field: string, valid: boolean] }>()
+const emit = defineEmits<{
+  tally: [code: string]
+  untally: [code: string]
+  undo: []
+  valid: [field: string, valid: boolean]
+}>()
 
 const sound = ref(false)
 const flashed = ref('')
@@ -23,8 +29,6 @@ const categories = computed(() =>
   [1, 2].map((n) => ({ n, kinds: props.defects.filter((d) => d.category === n) })),
 )
 const count = (code: string) => content.value.defects?.[code] ?? 0
-
-const makes = (beans: number) => (beans === 1 ? 'each a full one' : `${beans} make a full one`)
 
 const CLICK_HZ = 880
 const CLICK_S = 0.05
@@ -44,7 +48,12 @@ useKeys([
     does: `one bean more: ${d.label}`,
     run: () => found(d.code),
   })),
-  { key: 'Backspace', does: 'take the last bean back', run: () => emit('undo') },
+  ...props.defects.map((d) => ({
+    key: DEFECT_KEYS[d.code]!.toUpperCase(),
+    does: `one bean fewer: ${d.label}`,
+    run: () => count(d.code) > 0 && emit('untally', d.code),
+  })),
+  { key: 'Backspace', does: 'undo the last bean', run: () => emit('undo') },
 ])
 </script>
 
@@ -82,20 +91,15 @@ useKeys([
         <span v-if="grade">· {{ c.n === 1 ? grade.primary : grade.secondary }} full</span>
       </p>
       <div class="kinds">
-        <button
+        <TallyKind
           v-for="d in c.kinds"
           :key="d.code"
-          type="button"
-          class="kind"
-          :class="{ flashed: flashed === d.code, some: count(d.code) > 0 }"
-          :aria-label="`${d.label}: ${count(d.code)} counted, one more`"
-          @click="found(d.code)"
-        >
-          <kbd>{{ DEFECT_KEYS[d.code]!.toUpperCase() }}</kbd>
-          <span>{{ d.label }}</span>
-          <b>{{ count(d.code) }}</b>
-          <small>{{ d.fullDefects ? `${d.fullDefects} full` : makes(d.beansPerFullDefect) }}</small>
-        </button>
+          :defect="d"
+          :count="count(d.code)"
+          :flashed="flashed === d.code"
+          @more="found(d.code)"
+          @fewer="emit('untally', d.code)"
+        />
       </div>
     </div>
   </section>
@@ -134,43 +138,5 @@ useKeys([
   display: grid;
   grid-template-columns: repeat(auto-fill, minmax(150px, 1fr));
   gap: 6px;
-}
-.kind {
-  display: grid;
-  grid-template-columns: 32px 1fr auto;
-  gap: 0 8px;
-  align-items: center;
-  text-align: left;
-  min-height: 52px;
-  padding: 5px 10px;
-  border: 1px solid var(--line);
-  border-radius: 5px;
-  touch-action: manipulation;
-}
-.kind kbd {
-  grid-row: span 2;
-  text-align: center;
-}
-.kind b {
-  font-size: 1.3rem;
-  color: var(--ink-2);
-  grid-row: span 2;
-  grid-column: 3;
-  grid-row-start: 1;
-}
-.kind small {
-  grid-column: 2;
-  color: var(--ink-2);
-  font-size: 0.8125rem;
-}
-.some {
-  border-color: var(--ink-2);
-}
-.some b {
-  color: var(--ink);
-}
-.flashed {
-  background: var(--band);
-  border-color: var(--moss);
 }
 </style>

@@ -87,6 +87,10 @@ describe('SieveCard', () => {
   it('shows each share as a bar and marks what lies below the contract', () => {
     const card = mountApp(SieveCard, {
       modelValue: { sieves: { '17': 200, '15': 100 }, contractScreen: 16 },
+      sieves: [
+        { screen: '17', mm: 6.746875 },
+        { screen: '15', mm: 5.953125 },
+      ],
       screens: {
         shares: [
           { screen: '17', mm: 6.75, grams: 200, pct: 66.7 },

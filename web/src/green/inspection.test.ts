@@ -2,7 +2,7 @@ import { afterEach, describe, expect, it, vi } from 'vitest'
 import { flushPromises } from '@vue/test-utils'
 import { mountApp, stubServer } from '@/shared/testMount'
 import ReadButton from '@/device/ReadButton.vue'
-import { counted, DEFECT_KEYS, holeMm, tidy, type Content } from './inspection'
+import { counted, DEFECT_KEYS, tidy, type Content } from './inspection'
 import Judged from './Judged.vue'
 import TallyCard from './TallyCard.vue'
 
@@ -44,10 +44,6 @@ describe('content', () => {
     expect(new Set(keys).size).toBe(keys.length)
     expect(keys).toHaveLength(16)
   })
-
-  it('knows the holes of the sieves', () => {
-    expect(holeMm('17')).toBeCloseTo(6.747, 3)
-  })
 })
 
 describe('TallyCard', () => {
@@ -68,6 +64,15 @@ describe('TallyCard', () => {
     expect(card.emitted('undo')).toHaveLength(1)
   })
 
+  it('counts a bean fewer with Shift or by touch, whenever it was counted', async () => {
+    const card = mount({ defects: { broken: 4 } })
+    document.body.dispatchEvent(new KeyboardEvent('keydown', { key: 'K', shiftKey: true, bubbles: true }))
+    await card.find('button[aria-label="broken: one fewer"]').trigger('click')
+    expect(card.emitted('untally')).toEqual([['broken'], ['broken']])
+    document.body.dispatchEvent(new KeyboardEvent('keydown', { key: 'Q', shiftKey: true, bubbles: true }))
+    expect(card.emitted('untally')).toHaveLength(2)
+  })
+
   it('leaves a letter typed into a field alone', async () => {
     const card = mount()
     card
@@ -78,7 +83,7 @@ describe('TallyCard', () => {
 
   it('says aloud what a tap counts', async () => {
     const card = mount({ defects: { broken: 4 } })
-    const button = card.find('button.kind.some')
+    const button = card.find('.kind.some .more')
     expect(button.attributes('aria-label')).toBe('broken: 4 counted, one more')
     await button.trigger('click')
     expect(card.emitted('tally')).toEqual([['broken']])
@@ -105,6 +110,15 @@ describe('ReadButton', () => {
     await button.find('button').trigger('click')
     await flushPromises()
     expect(button.emitted('value')).toEqual([[182.4]])
+  })
+
+  it('gives back the figure that stood there before', async () => {
+    stubServer(() => ({ body: { stable: true, value: 182.4, unit: 'g', text: '' } }))
+    const button = mountApp(ReadButton, { kind: 'scale', what: 'the cup', now: 178 })
+    await button.find('button').trigger('click')
+    await flushPromises()
+    await button.find('button[aria-label="Undo: back to 178"]').trigger('click')
+    expect(button.emitted('value')).toEqual([[182.4], [178]])
   })
 
   it('says why there is no value', async () => {

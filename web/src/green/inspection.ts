@@ -3,9 +3,6 @@ import type { Schemas } from '@/shared/api/client'
 export type Content = Schemas['InspectionContent']
 export type Defect = Schemas['DefectView']
 
-/** Sieves of the stack, largest first; the pan is below them all. */
-export const SIEVES = ['20', '19', '18', '17', '16', '15', '14', '13', '12', 'pan'] as const
-
 /** One key a bean: the upper row for category 1, the middle row for category 2. */
 export const DEFECT_KEYS: Record<string, string> = {
   'full-black': 'q',
@@ -25,9 +22,6 @@ export const DEFECT_KEYS: Record<string, string> = {
   husk: 'l',
   'slight-insect': 'x',
 }
-
-/** Hole of a sieve, mm: so many 64ths of an inch. */
-export const holeMm = (screen: string) => (Number(screen) * 25.4) / 64
 
 /** Content without the empty parts, as the server keeps it. */
 export function tidy(content: Content): Content {

@@ -1,7 +1,7 @@
 import { nextTick, reactive, ref, shallowRef, watch } from 'vue'
 import { answer, api, type Schemas } from '@/shared/api/client'
 import { useLoad } from '@/shared/api/useLoad'
-import { useKept } from '@/shared/useKept'
+import { useKept } from '@/shared/kept/useKept'
 import { counted, tidy, type Content } from './inspection'
 
 /** One inspection: what is typed is kept as it goes, what follows from it comes back from the server. */
@@ -16,22 +16,24 @@ export function useInspection(id: number) {
   const unreadable = reactive(new Set<string>())
   let taking = false
 
-  const kept = useKept(
-    (version) =>
-      answer(
-        api.PUT('/api/green-samples/{id}/inspection', {
-          ...params,
-          body: { version, content: tidy(content) },
-        }),
-      ),
-    (v) => (view.value = v),
-  )
+  const kept = useKept<Content, Schemas['InspectionView']>({
+    key: `inspection.${id}`,
+    content: () => tidy(content),
+    save: (c, version) =>
+      answer(api.PUT('/api/green-samples/{id}/inspection', { ...params, body: { version, content: c } })),
+    onKept: (v) => (view.value = v),
+    readable: () => unreadable.size === 0,
+  })
 
   function take(v: Schemas['InspectionView']) {
     taking = true
     view.value = v
-    Object.assign(content, { sieves: {}, smells: [], storage: '' }, v.content)
-    kept.loaded(v.version)
+    Object.keys(content).forEach((field) => delete content[field as keyof Content])
+    Object.assign(
+      content,
+      { sieves: {}, smells: [], storage: '' },
+      kept.loaded(v.version, v.content) ?? v.content,
+    )
     ready.value = true
     void nextTick(() => (taking = false))
   }
@@ -43,7 +45,7 @@ export function useInspection(id: number) {
   watch(
     content,
     () => {
-      if (!taking && unreadable.size === 0) {
+      if (!taking) {
         kept.changed()
       }
     },
@@ -56,6 +58,13 @@ export function useInspection(id: number) {
     tallied.value.push(code)
   }
 
+  /** One bean of a kind that was counted by mistake, whenever that was. */
+  function untally(code: string) {
+    content.defects = counted(content, code, -1)
+    const last = tallied.value.lastIndexOf(code)
+    tallied.value = tallied.value.filter((_, i) => i !== last)
+  }
+
   /** Takes the last bean back. */
   function undo() {
     const code = tallied.value.pop()
@@ -64,5 +73,5 @@ export function useInspection(id: number) {
     }
   }
 
-  return { loaded, view, content, ready, kept, tally, undo, tallied, unreadable }
+  return { loaded, view, content, ready, kept, tally, untally, undo, tallied, unreadable }
 }

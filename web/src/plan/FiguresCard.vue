@@ -22,7 +22,7 @@ const NAMES: Record<string, string> = {
     <thead>
       <tr>
         <th>figure</th>
-        <th class="num">foretold</th>
+        <th class="num">predicted</th>
         <th class="num">aim</th>
         <th></th>
       </tr>

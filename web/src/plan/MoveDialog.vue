@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { typedTemperature } from '@/shared/format/units'
 import { computed, reactive, ref } from 'vue'
 import NumberField from '@/shared/components/NumberField.vue'
 import { clock, parseClock } from '@/shared/format/text'
@@ -36,7 +37,7 @@ const CONTROLS = [
   { value: 'air', title: 'air' },
   { value: 'drum', title: 'drum speed' },
 ]
-const celsius = (shown: number) => (preferences.units.temperature === 'F' ? (shown - 32) / 1.8 : shown)
+const celsius = (shown: number) => typedTemperature(shown, preferences.units)
 const timeS = computed(() => parseClock(draft.time))
 const afterS = computed(() => parseClock(draft.after))
 const problem = computed(() => {

@@ -3,7 +3,7 @@ import { computed, ref, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { answer, api, problemAt, type Failure } from '@/shared/api/client'
 import { useLoad } from '@/shared/api/useLoad'
-import MachineSelect from '@/roast/MachineSelect.vue'
+import MachineSelect from '@/machine/MachineSelect.vue'
 import NumberField from '@/shared/components/NumberField.vue'
 import PageState from '@/shared/components/PageState.vue'
 import { moment, roastName } from '@/shared/format/text'
@@ -87,7 +87,7 @@ async function begin() {
         :items="schools.data.value?.schools ?? []"
         item-title="name"
         item-value="id"
-        label="School"
+        label="Style"
         clearable
         :hint="
           chosen?.process === 'natural'

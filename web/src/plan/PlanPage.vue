@@ -5,7 +5,7 @@ import { answer, api, type Failure } from '@/shared/api/client'
 import { useLoad } from '@/shared/api/useLoad'
 import RoastChart from '@/shared/chart/RoastChart.vue'
 import { bandOf } from '@/shared/chart/band'
-import KeptNote from '@/shared/components/KeptNote.vue'
+import KeptNote from '@/shared/kept/KeptNote.vue'
 import PageState from '@/shared/components/PageState.vue'
 import { useKeys } from '@/shared/keyboard/useKeys'
 import ChargeCard from './ChargeCard.vue'
@@ -57,7 +57,7 @@ async function remove() {
     await router.push('/plan')
   }
 }
-useKeys([{ key: 'f', does: 'find it: the smallest change that reaches the targets', run: find }])
+useKeys([{ key: 'f', does: 'fit to targets: the smallest change that reaches them', run: find }])
 </script>
 
 <template>
@@ -74,18 +74,13 @@ useKeys([{ key: 'f', does: 'find it: the smallest change that reaches the target
           {{ plan.data.value.process }}, {{ plan.data.value.stage }} sample · plan for
           <router-link class="plain" :to="`/machines/${machine.id}`">{{ machine.name }}</router-link>
         </span>
-        <KeptNote
-          :state="kept.state.value"
-          :text="kept.text.value"
-          :failure="kept.failure.value"
-          @retry="kept.flush"
-        />
+        <KeptNote :kept="kept" @theirs="plan.reload" />
         <span class="spacer" />
         <v-btn variant="text" @click="remove">Delete</v-btn>
-        <v-btn variant="outlined" :disabled="!changed" @click="takeBack">Take back</v-btn>
-        <v-btn variant="outlined" @click="translating = true">Translate</v-btn>
+        <v-btn variant="outlined" :disabled="!changed" @click="takeBack">Undo</v-btn>
+        <v-btn variant="outlined" @click="translating = true">Adapt…</v-btn>
         <v-btn color="primary" :loading="searching" :disabled="!prediction?.available" @click="find"
-          >Find it</v-btn
+          >Fit to targets</v-btn
         >
       </div>
       <div v-if="found" class="card found" role="status">
@@ -135,6 +130,9 @@ useKeys([{ key: 'f', does: 'find it: the smallest change that reaches the target
             <template v-if="prediction?.available">
               <p v-if="!prediction.trusted" class="ember doubt">
                 <b>Not to be trusted:</b> outside what the model was fitted to.
+              </p>
+              <p v-if="prediction.outside">
+                {{ prediction.outside }} <b>Fit to targets</b> looks for moves that reach them.
               </p>
               <p v-for="d in prediction.doubts" :key="d" class="quiet">{{ d }}</p>
             </template>

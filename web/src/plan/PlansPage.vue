@@ -46,7 +46,7 @@ useKeys([
             <th>Coffee</th>
             <th>Process</th>
             <th>Roaster</th>
-            <th>School</th>
+            <th>Style</th>
             <th class="num">Batch</th>
             <th class="num">Charge</th>
             <th class="num">Total</th>

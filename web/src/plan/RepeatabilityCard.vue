@@ -36,7 +36,7 @@ const inside = (f: Schemas['RepeatedFigure'], value: number | null | undefined) 
         <tr v-for="f in v.figures" :key="f.figure">
           <td>{{ f.label }}</td>
           <td class="num">{{ figureText(f.planned, unit(f), preferences) }}</td>
-          <td class="num" :class="{ ember: f.strays > 0.5 }">{{ spreadText(f.sd, unit(f), preferences) }}</td>
+          <td class="num" :class="{ ember: !f.holds }">{{ spreadText(f.sd, unit(f), preferences) }}</td>
           <td
             v-for="(value, i) in f.values"
             :key="i"

@@ -56,16 +56,16 @@ async function remove() {
 <template>
   <v-dialog v-model="open" max-width="520">
     <form class="card school" novalidate @submit.prevent="keep">
-      <h2>Keep these targets as a school</h2>
+      <h2>Keep these targets as a style</h2>
       <v-text-field v-model="name" label="Name" :error-messages="problemAt(failure, 'name') ?? []" />
       <v-text-field v-model="note" label="What it holds" :error-messages="problemAt(failure, 'note') ?? []" />
       <p class="quiet">
-        {{ replaces ? 'The school of this name is changed; plans made from it stay.' : 'A new school.' }}
+        {{ replaces ? 'The style of this name is changed; plans made from it stay.' : 'A new style.' }}
       </p>
       <p v-if="failure" class="ember" role="alert">{{ failure.message }}</p>
       <div class="actions">
-        <v-btn type="submit" color="primary">Keep the school</v-btn>
-        <v-btn v-if="replaces && schools.length > 1" variant="text" @click="remove">Delete the school</v-btn>
+        <v-btn type="submit" color="primary">Keep the style</v-btn>
+        <v-btn v-if="replaces && schools.length > 1" variant="text" @click="remove">Delete the style</v-btn>
         <v-btn variant="text" @click="open = false">Leave it</v-btn>
       </div>
     </form>

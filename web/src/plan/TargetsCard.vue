@@ -1,11 +1,13 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import type { Schemas } from '@/shared/api/client'
+import { answer, api, type Schemas } from '@/shared/api/client'
+import { useLoad } from '@/shared/api/useLoad'
 import NumberField from '@/shared/components/NumberField.vue'
 import { clock, parseClock } from '@/shared/format/text'
-import { shownDifference, shownRate, shownTemperature } from '@/shared/format/units'
 import { usePreferences } from '@/shared/preferences'
+import DropFields from './DropFields.vue'
 import SchoolDialog from './SchoolDialog.vue'
+import { shown, shownTolerance, typed, typedTolerance, unitOf, type Kind } from '@/shared/format/kinds'
 import type { Content } from './plan'
 
 /** What the roast aims at: begun from a school, each figure with its tolerance, and what ends the roast. */
@@ -13,7 +15,6 @@ const props = defineProps<{ schools: Schemas['SchoolView'][] }>()
 const content = defineModel<Content>({ required: true })
 const preferences = usePreferences()
 
-type Kind = 'time' | 'temperature' | 'share' | 'rate'
 const FIGURES: [string, string, Kind][] = [
   ['dryEndS', 'Dry end', 'time'],
   ['firstCrackS', 'First crack', 'time'],
@@ -24,39 +25,14 @@ const FIGURES: [string, string, Kind][] = [
   ['developmentPct', 'Development', 'share'],
   ['rorAtFirstCrackCPerMin', 'Rise at first crack', 'rate'],
 ]
-const USUAL: Record<Kind, { value: number; tolerance: number }> = {
-  time: { value: 600, tolerance: 20 },
-  temperature: { value: 205, tolerance: 2 },
-  share: { value: 20, tolerance: 2 },
-  rate: { value: 7, tolerance: 1 },
-}
+const firstAims = useLoad(() => answer(api.GET('/api/plan-aims')))
 const school = computed(() => props.schools.find((s) => s.id === content.value.schoolId))
 
-const degrees = (kind: Kind) => `°${preferences.units.temperature}${kind === 'rate' ? '/min' : ''}`
-const unitOf = (kind: Kind) => (kind === 'share' ? '%' : kind === 'time' ? 's' : degrees(kind))
-const round = (n: number) => Math.round(n * 10) / 10
-const perMinute = computed(() => ({ ...preferences.units, per: 'min' as const }))
-function shown(kind: Kind, value: number) {
-  return kind === 'temperature'
-    ? round(shownTemperature(value, preferences.units))
-    : kind === 'rate'
-      ? round(shownRate(value, perMinute.value))
-      : round(value)
-}
-function shownTolerance(kind: Kind, value: number) {
-  return kind === 'temperature' || kind === 'rate'
-    ? round(shownDifference(value, preferences.units))
-    : round(value)
-}
-const back = (kind: Kind, v: number, difference: boolean) => {
-  if (preferences.units.temperature === 'C' || kind === 'share' || kind === 'time') {
-    return v
-  }
-  return kind === 'temperature' && !difference ? (v - 32) / 1.8 : v / 1.8
-}
-function set(field: string, kind: Kind, part: 'value' | 'tolerance', typed: number | undefined) {
+const u = computed(() => preferences.units)
+function set(field: string, kind: Kind, part: 'value' | 'tolerance', number: number | undefined) {
   const aim = content.value.targets[field]
-  const changed = typed === undefined ? undefined : back(kind, typed, part === 'tolerance')
+  const to = part === 'tolerance' ? typedTolerance : typed
+  const changed = number === undefined ? undefined : to(kind, number, u.value)
   if (aim && changed !== undefined && Math.abs(changed - aim[part]) > 1e-6) {
     aim[part] = changed
   }
@@ -67,12 +43,13 @@ function setClock(field: string, text: string) {
     content.value.targets[field]!.value = s
   }
 }
-function toggle(field: string, kind: Kind) {
+function toggle(field: string) {
   const targets = { ...content.value.targets }
+  const first = firstAims.data.value?.[field]
   if (targets[field]) {
     delete targets[field]
-  } else {
-    targets[field] = { ...USUAL[kind] }
+  } else if (first) {
+    targets[field] = { ...first }
   }
   content.value.targets = targets
 }
@@ -88,38 +65,6 @@ function begin(id: string | null) {
 }
 const keeping = ref(false)
 const emit = defineEmits<{ schools: [] }>()
-const DROPS = [
-  { value: 'bean-c', title: 'bean temperature' },
-  { value: 'development-pct', title: 'development share' },
-  { value: 'development-s', title: 'seconds after first crack' },
-  { value: 'total-s', title: 'total seconds' },
-]
-const USUAL_DROP: Record<string, number> = {
-  'bean-c': 204,
-  'development-pct': 17,
-  'development-s': 100,
-  'total-s': 600,
-}
-const dropKind = computed<Kind>(() =>
-  content.value.drop.by === 'bean-c'
-    ? 'temperature'
-    : content.value.drop.by === 'development-pct'
-      ? 'share'
-      : 'time',
-)
-function setDropBy(by: Content['drop']['by']) {
-  content.value.drop = {
-    by,
-    value:
-      content.value.targets.dropC && by === 'bean-c' ? content.value.targets.dropC.value : USUAL_DROP[by]!,
-  }
-}
-function setDrop(v: number | undefined) {
-  const c = v === undefined ? undefined : back(dropKind.value, v, false)
-  if (c !== undefined && Math.abs(c - content.value.drop.value) > 1e-6) {
-    content.value.drop.value = c
-  }
-}
 </script>
 
 <template>
@@ -130,11 +75,11 @@ function setDrop(v: number | undefined) {
       :items="schools"
       item-title="name"
       item-value="id"
-      label="School"
+      label="Style"
       hide-details
       @update:model-value="begin"
     />
-    <v-btn variant="text" @click="keeping = true">Keep these as a school</v-btn>
+    <v-btn variant="text" @click="keeping = true">Keep these as a style</v-btn>
     <p v-if="school" class="quiet">{{ school.note }}</p>
     <v-select
       v-model="content.developmentFrom"
@@ -152,7 +97,7 @@ function setDrop(v: number | undefined) {
         :label="label"
         hide-details
         density="compact"
-        @update:model-value="toggle(field, kind)"
+        @update:model-value="toggle(field)"
       />
       <template v-if="content.targets[field]">
         <v-text-field
@@ -165,42 +110,24 @@ function setDrop(v: number | undefined) {
         />
         <NumberField
           v-else
-          :model-value="shown(kind, content.targets[field]!.value)"
+          :model-value="shown(kind, content.targets[field]!.value, u)"
           :label="label"
-          :unit="unitOf(kind)"
+          :unit="unitOf(kind, u)"
           density="compact"
           hide-details
           @update:model-value="set(field, kind, 'value', $event)"
         />
         <NumberField
-          :model-value="shownTolerance(kind, content.targets[field]!.tolerance)"
+          :model-value="shownTolerance(kind, content.targets[field]!.tolerance, u)"
           label="±"
-          :unit="unitOf(kind)"
+          :unit="unitOf(kind, u)"
           density="compact"
           hide-details
           @update:model-value="set(field, kind, 'tolerance', $event)"
         />
       </template>
     </div>
-    <p class="label">The roast ends at</p>
-    <div class="drop">
-      <v-select
-        :model-value="content.drop.by"
-        :items="DROPS"
-        label="Drop by"
-        hide-details
-        density="compact"
-        @update:model-value="setDropBy"
-      />
-      <NumberField
-        :model-value="shown(dropKind, content.drop.value)"
-        label="Drop at"
-        :unit="unitOf(dropKind)"
-        density="compact"
-        hide-details
-        @update:model-value="setDrop"
-      />
-    </div>
+    <DropFields v-model="content" />
     <SchoolDialog
       v-model="keeping"
       :content="content"
@@ -231,10 +158,5 @@ function setDrop(v: number | undefined) {
   gap: 8px;
   align-items: center;
   min-height: 44px;
-}
-.drop {
-  display: grid;
-  grid-template-columns: 1.4fr 1fr;
-  gap: 8px;
 }
 </style>

@@ -84,7 +84,7 @@ async function keep() {
 <template>
   <v-dialog v-model="open" max-width="720">
     <div class="card translate">
-      <h2>Translate to another roaster</h2>
+      <h2>Adapt to another roaster</h2>
       <p v-if="!machines.length" class="quiet">
         There is no other roaster yet. <router-link class="plain" to="/machines">Add one</router-link>, import
         its logs and fit its model.
@@ -101,7 +101,7 @@ async function keep() {
           />
           <NumberField v-model="greenG" label="Batch there" unit="g" />
         </div>
-        <v-btn color="primary" :loading="working" :disabled="!toId" @click="translate">Translate</v-btn>
+        <v-btn color="primary" :loading="working" :disabled="!toId" @click="translate">Adapt it</v-btn>
       </template>
       <p v-if="failure" class="ember" role="alert">
         {{ failure.message }} {{ failure.problems.map((p) => p.message).join('. ') }}

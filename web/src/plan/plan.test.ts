@@ -2,7 +2,8 @@ import { describe, expect, it } from 'vitest'
 import { bandOf, bandPath } from '@/shared/chart/band'
 import { layout, TimeScale } from '@/shared/chart/geometry'
 import { differenceText, rateText, temperatureText, type UnitChoice } from '@/shared/format/units'
-import { hourMinute, moved, strip, type Day } from './day'
+import { hourMinute, strip, type Day } from '@/day/day'
+import { moved } from '@/shared/format/list'
 import { bandAims, copy, figureText, spreadText, whenText, type Content, type Prediction } from './plan'
 
 const units = (u: UnitChoice) => ({
@@ -22,6 +23,8 @@ const content = {
   },
 } as unknown as Content
 const prediction = {
+  eventToleranceC: 2,
+  curveToleranceC: 3,
   analysis: { dryEnd: { timeS: 290, beanC: 158 }, firstCrack: { timeS: 480, beanC: 194 } },
 } as unknown as Prediction
 

@@ -59,11 +59,9 @@ export function spreadText(value: number | undefined, unit: Figure['unit'], unit
   }[unit]()
 }
 
-const EVENT_TOLERANCE_C = 2
-
 /** The milestones aimed at, for the band: when from the aims, how hot from where this probe meets each event. */
 export function bandAims(content: Content, prediction: Prediction): BandAim[] {
-  const analysis = prediction.analysis
+  const { analysis, eventToleranceC } = prediction
   const aims: BandAim[] = []
   const add = (field: string, c: number | undefined, toleranceC: number) => {
     const aim = content.targets[field]
@@ -71,10 +69,10 @@ export function bandAims(content: Content, prediction: Prediction): BandAim[] {
       aims.push({ timeS: aim.value, toleranceS: aim.tolerance, c, toleranceC })
     }
   }
-  add('dryEndS', analysis?.dryEnd?.beanC, EVENT_TOLERANCE_C)
-  add('firstCrackS', analysis?.firstCrack?.beanC, EVENT_TOLERANCE_C)
+  add('dryEndS', analysis?.dryEnd?.beanC, eventToleranceC)
+  add('firstCrackS', analysis?.firstCrack?.beanC, eventToleranceC)
   const drop = content.targets.dropC
-  add('totalS', drop?.value ?? analysis?.drop?.beanC, drop?.tolerance ?? EVENT_TOLERANCE_C)
+  add('totalS', drop?.value ?? analysis?.drop?.beanC, drop?.tolerance ?? eventToleranceC)
   return aims
 }
 

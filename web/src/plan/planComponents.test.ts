@@ -3,9 +3,9 @@ import { flushPromises } from '@vue/test-utils'
 import { mountApp, stubServer } from '@/shared/testMount'
 import ChargeCard from './ChargeCard.vue'
 import FiguresCard from './FiguresCard.vue'
-import ModelCard from './ModelCard.vue'
-import ProtocolEditor from './ProtocolEditor.vue'
-import ReferenceCard from './ReferenceCard.vue'
+import ModelCard from '@/machine/ModelCard.vue'
+import ProtocolEditor from '@/machine/ProtocolEditor.vue'
+import ReferenceCard from '@/machine/ReferenceCard.vue'
 
 afterEach(() => {
   document.body.innerHTML = ''

@@ -2,8 +2,8 @@ import { afterEach, describe, expect, it, vi } from 'vitest'
 import { flushPromises } from '@vue/test-utils'
 import { nextTick } from 'vue'
 import { mountApp, stubServer } from '@/shared/testMount'
-import BatchesCard from './BatchesCard.vue'
-import DayPage from './DayPage.vue'
+import BatchesCard from '@/day/BatchesCard.vue'
+import DayPage from '@/day/DayPage.vue'
 import MoveDialog from './MoveDialog.vue'
 import PlansPage from './PlansPage.vue'
 import SchoolDialog from './SchoolDialog.vue'
@@ -61,6 +61,36 @@ describe('TargetsCard', () => {
     total.element.value = 'soon'
     await total.trigger('change')
     expect(kept.targets.totalS!.value).toBe(570)
+  })
+
+  it('adds a target where the server first aims it, and takes it out again', async () => {
+    stubServer(() => ({ body: { developmentPct: { value: 20, tolerance: 2 } } }))
+    const card = mount()
+    await flushPromises()
+    const tick = card
+      .findAllComponents({ name: 'VCheckbox' })
+      .find((c) => c.props('label') === 'Development')!
+    tick.vm.$emit('update:modelValue', true)
+    expect(given(card).targets.developmentPct).toEqual({ value: 20, tolerance: 2 })
+    tick.vm.$emit('update:modelValue', false)
+    expect(given(card).targets.developmentPct).toBeUndefined()
+  })
+
+  it('asks the server what ends a roast of these targets, and keeps the old end when it is away', async () => {
+    const sent = stubServer((_method, path) =>
+      path === '/api/plans/drop' ? { body: { by: 'total-s', value: 570 } } : { body: {} },
+    )
+    const card = mount()
+    const select = card.findAllComponents({ name: 'VSelect' }).find((s) => s.props('label') === 'Drop by')!
+    select.vm.$emit('update:modelValue', 'total-s')
+    await flushPromises()
+    expect(sent.at(-1)!.body).toMatchObject({ by: 'total-s', targets: content.targets })
+    expect(given(card).drop).toEqual({ by: 'total-s', value: 570 })
+    stubServer(() => ({ status: 503, body: { message: 'away' } }))
+    select.vm.$emit('update:modelValue', 'bean-c')
+    await flushPromises()
+    expect(given(card).drop).toEqual({ by: 'total-s', value: 570 })
+    expect(card.text()).toContain('503')
   })
 })
 
@@ -157,7 +187,7 @@ describe('DayPage', () => {
     roastS: 600,
     chargeAt: `2026-11-25T${at}:00`,
     dropAt: `2026-11-25T${at.slice(0, 3)}59:00`,
-    changed: false,
+    settleS: 0,
   })
   const day = (version: number, order: number[]) => ({
     date: '2026-11-25',
@@ -202,14 +232,5 @@ describe('DayPage', () => {
     expect(put.body).toMatchObject({ version: 1, content: { items: [{ planId: 2 }, { planId: 1 }] } })
     expect(page.findAll('li.row')[0]!.text()).toContain('Slope')
     vi.useRealTimers()
-  })
-
-  it('moves a roast by dragging it onto another', async () => {
-    const { page } = await mount()
-    const rows = page.findAll('li.row')
-    await rows[0]!.trigger('dragstart')
-    await rows[1]!.trigger('drop')
-    await nextTick()
-    expect(page.findAll('li.row')[1]!.text()).toContain('Hill')
   })
 })

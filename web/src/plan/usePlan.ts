@@ -1,8 +1,8 @@
 import { computed, nextTick, ref, shallowRef, watch } from 'vue'
-import { answer, api, type Failure } from '@/shared/api/client'
+import { answer, api, type Failure, type Schemas } from '@/shared/api/client'
 import { useLoad } from '@/shared/api/useLoad'
 import { usePreferences } from '@/shared/preferences'
-import { useKept } from '@/shared/useKept'
+import { useKept } from '@/shared/kept/useKept'
 import { copy, type Content, type Prediction } from './plan'
 
 /** One plan: changed by sliders, foretold at once, kept as it goes, and taken back when wanted. */
@@ -21,19 +21,18 @@ export function usePlan(id: number) {
   }))
   watch(wording, () => content.value && void predict())
 
-  const kept = useKept(
-    (version) =>
-      answer(api.PUT('/api/plans/{id}', { ...params, body: { version, content: content.value! } })),
-    () => {},
-  )
+  const kept = useKept<Content, Schemas['PlanView']>({
+    key: `plan.${id}`,
+    content: () => content.value!,
+    save: (c, version) => answer(api.PUT('/api/plans/{id}', { ...params, body: { version, content: c } })),
+  })
 
   watch(
     () => plan.data.value,
     (p) => {
-      if (p && !content.value) {
-        kept.loaded(p.version)
-        take(copy(p.content))
+      if (p) {
         before.value = [copy(p.content)]
+        take(copy(kept.loaded(p.version, p.content) ?? p.content))
         void predict()
       }
     },

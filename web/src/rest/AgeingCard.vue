@@ -43,7 +43,7 @@ async function end(s: Schemas['AgeingView']) {
   <section class="card">
     <h2>Ageing studies</h2>
     <p v-if="!studies.length" class="quiet">
-      Keep 80 g of a sample back, cup it again after one, two and three weeks, and see when it falls off.
+      Keep some of a sample back, cup it again week by week, and see when it falls off.
     </p>
     <ul class="studies">
       <li v-for="s in studies" :key="s.roastId">

@@ -29,7 +29,7 @@ const school = computed({
 const GROUPS = [
   { key: 'now', title: 'On the table now', states: ['best', 'open'] },
   { key: 'resting', title: 'Resting', states: ['resting'] },
-  { key: 'missed', title: 'Missed: past its school’s rest', states: ['missed'] },
+  { key: 'missed', title: 'Missed: past its rest', states: ['missed'] },
 ]
 const groups = computed(() =>
   GROUPS.map((g) => ({
@@ -47,7 +47,7 @@ async function keepBack(id: number) {
   await answer(
     api.PUT('/api/roasts/{id}/ageing', {
       params: { path: { id } },
-      body: { keptG: 80, days: [7, 14, 21] },
+      body: {},
     }),
   )
   await shelf.reload()
@@ -71,7 +71,7 @@ const table = computed(() =>
     :there="!!shelf.data.value"
     @retry="shelf.reload"
   >
-    <v-select v-model="school" class="school" :items="SCHOOLS" label="School of resting" />
+    <v-select v-model="school" class="school" :items="SCHOOLS" label="Rest by" />
     <section v-for="g in groups" :key="g.key" class="card group">
       <h2 :class="{ ember: g.key === 'missed' && g.items.length }">{{ g.title }}</h2>
       <div v-if="g.items.length" class="table-scroll">
@@ -90,7 +90,7 @@ const table = computed(() =>
             <tr v-for="i in g.items" :key="i.roastId">
               <td>
                 <router-link :to="`/sample/${i.roastId}`">{{ roastName(i) }}</router-link>
-                <span class="quiet process">{{ i.process }}</span>
+                <span class="quiet process"> · {{ i.process }}</span>
               </td>
               <td>{{ moment(i.droppedAt) }}</td>
               <td class="num">
@@ -107,7 +107,7 @@ const table = computed(() =>
                   >Label</v-btn
                 >
                 <v-btn v-if="!studied.has(i.roastId)" size="small" variant="text" @click="keepBack(i.roastId)"
-                  >Keep 80 g back</v-btn
+                  >Keep some back</v-btn
                 >
               </td>
             </tr>

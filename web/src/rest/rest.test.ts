@@ -5,7 +5,7 @@ import AgeingCard from './AgeingCard.vue'
 import ShelfPage from './ShelfPage.vue'
 import BeanTally from '@/sample/BeanTally.vue'
 import VerdictCard from '@/sample/VerdictCard.vue'
-import LinkCard from '@/plan/LinkCard.vue'
+import LinkCard from '@/machine/LinkCard.vue'
 import RepeatabilityCard from '@/plan/RepeatabilityCard.vue'
 import ReviewCard from '@/roast/ReviewCard.vue'
 import { awayFrom, nextOf } from './shelf'
@@ -172,7 +172,7 @@ describe('looking back', () => {
     expect(text).toContain('no readings 1:40 to 1:52, ')
     expect(text).toContain('6:40 to 6:52 and 2 more, 1:12 in all: the roaster has stopped answering')
     expect(text).toMatch(/7:00 warned: development short\s*8:00 warned: crash/)
-    expect(text).toContain('first crack foretold for 7:58 at dry end; it came at 8:10')
+    expect(text).toContain('first crack predicted for 7:58 at dry end; it came at 8:10')
     expect(text).toContain('moved from 5:00 to 5:10')
   })
 

@@ -52,7 +52,7 @@ const t = (v?: number) => (v === undefined ? '–' : clock(v))
 
 <template>
   <div class="page-head">
-    <h1>Beside each other</h1>
+    <h1>Compared</h1>
     <span class="spacer" />
     <v-btn-toggle v-model="align" mandatory variant="outlined" divided aria-label="Bring together at">
       <v-btn value="charge">charge</v-btn>

@@ -4,9 +4,11 @@ import { useRoute, useRouter } from 'vue-router'
 import { answer, api, type Failure } from '@/shared/api/client'
 import { useLoad } from '@/shared/api/useLoad'
 import NumberField from '@/shared/components/NumberField.vue'
-import MachineSelect from './MachineSelect.vue'
+import MachineSelect from '@/machine/MachineSelect.vue'
 import MappingDialog from './MappingDialog.vue'
 import LogDrop from './LogDrop.vue'
+import LogFormat from './LogFormat.vue'
+import LogProblems from './LogProblems.vue'
 import ManyLogs from './ManyLogs.vue'
 import { importLog, mappingOf, tooLarge } from './importing'
 import { useManyLogs } from './manyLogs'
@@ -37,8 +39,7 @@ watch(
   { immediate: true },
 )
 const machineId = ref<number>()
-const greenG = ref<number>()
-const roastedG = ref<number>()
+const weights = ref<{ greenG?: number; roastedG?: number }>({})
 const files = ref<File[]>([])
 const pasted = ref('')
 const sending = ref(false)
@@ -54,10 +55,6 @@ const several = computed(() => files.value.length > 1)
 const byNotes = computed(() => several.value && lotId.value === BY_NOTES)
 const ready = computed(() => !!log.value && (byNotes.value || !!lotId.value) && !sending.value)
 const mapping = computed(() => failure.value && mappingOf(failure.value.details))
-const asksUnit = computed(() => failure.value?.details.reason === 'asks-unit')
-const already = computed(
-  () => failure.value?.status === 409 && (failure.value.details.roastId as number | undefined),
-)
 const lotItems = computed(() => [
   ...(several.value ? [{ title: 'as each log says', value: BY_NOTES }] : []),
   ...(lots.data.value ?? []).map((l) => ({ title: `${l.name}, ${l.process}`, value: l.id })),
@@ -103,8 +100,7 @@ async function send(again = false) {
     lotId: lotId.value,
     stage: stage.value ?? undefined,
     machineId: machineId.value,
-    greenG: greenG.value,
-    roastedG: roastedG.value,
+    ...weights.value,
     map: map.value,
     celsius: celsius.value,
     fileAt: files.value[0] && new Date(files.value[0].lastModified).toISOString(),
@@ -115,16 +111,6 @@ async function send(again = false) {
   if (result.data) {
     await router.push(`/roast/${result.data.id}`)
   }
-}
-
-function mapped(pairs: string[]) {
-  map.value = pairs
-  void send()
-}
-
-function unitIs(answered: string) {
-  celsius.value = answered
-  void send()
 }
 </script>
 
@@ -150,8 +136,8 @@ function unitIs(answered: string) {
       />
       <MachineSelect v-if="!byNotes" v-model="machineId" />
       <template v-if="!several">
-        <NumberField v-model="greenG" label="Weight in" unit="g" hint="may be left for the bench" />
-        <NumberField v-model="roastedG" label="Weight out" unit="g" />
+        <NumberField v-model="weights.greenG" label="Weight in" unit="g" hint="may be left for the bench" />
+        <NumberField v-model="weights.roastedG" label="Weight out" unit="g" />
       </template>
       <v-btn type="submit" color="primary" :disabled="!ready" :loading="sending">{{
         several ? `Import ${files.length} logs` : 'Import'
@@ -172,51 +158,26 @@ function unitIs(answered: string) {
         v-model="pasted"
         label="or paste the log"
         rows="8"
-        class="paste"
+        class="mb-3"
         spellcheck="false"
         @update:model-value="forget"
       />
 
-      <section v-if="failure && !mapping" class="card problems" role="alert">
-        <h2>{{ failure.message }}</h2>
-        <template v-if="asksUnit">
-          <p class="my-2">Nothing was kept yet.</p>
-          <v-btn color="primary" class="mr-2" @click="unitIs('is-fahrenheit')">They are °F: convert</v-btn>
-          <v-btn variant="outlined" @click="unitIs('as-written')">They are °C as written</v-btn>
-        </template>
-        <template v-else-if="already">
-          <v-btn color="primary" class="mr-2 mt-2" :to="`/roast/${already}`">Open that roast</v-btn>
-          <v-btn variant="outlined" class="mt-2" @click="send(true)">Keep it a second time</v-btn>
-        </template>
-        <table v-else-if="failure.problems.length" class="plain mt-2">
-          <thead>
-            <tr>
-              <th>Line</th>
-              <th>What is wrong</th>
-            </tr>
-          </thead>
-          <tbody>
-            <tr v-for="(p, i) in failure.problems" :key="i">
-              <td class="line">{{ p.line || 'file' }}</td>
-              <td>{{ p.message }}</td>
-            </tr>
-          </tbody>
-        </table>
-        <p v-if="failure.problems.length" class="quiet mt-2">
-          Nothing was kept. Mend the file, or the text above, and import again.
-        </p>
-      </section>
-      <section v-else class="quiet format">
-        <p>
-          Columns: <code>time</code> (seconds or m:ss) and <code>bean_c</code> or <code>bean_f</code>; if
-          logged <code>environment_c</code>, <code>gas_pct</code>, <code>airflow_pct</code>,
-          <code>drum_rpm</code>, <code>event</code> (charge, dry_end, first_crack, drop and more). Comma or
-          semicolon between them.
-        </p>
-      </section>
+      <LogProblems
+        v-if="failure && !mapping"
+        :failure="failure"
+        @unit="(answered: string) => ((celsius = answered), send())"
+        @again="send(true)"
+      />
+      <LogFormat v-else />
     </div>
   </form>
-  <MappingDialog v-if="mapping" :mapping="mapping" @done="mapped" @cancel="failure = undefined" />
+  <MappingDialog
+    v-if="mapping"
+    :mapping="mapping"
+    @done="(pairs: string[]) => ((map = pairs), send())"
+    @cancel="failure = undefined"
+  />
 </template>
 
 <style scoped>
@@ -229,18 +190,6 @@ function unitIs(answered: string) {
 .side {
   display: grid;
   gap: 14px;
-}
-.paste {
-  margin-bottom: 14px;
-}
-.problems {
-  border-color: var(--ember);
-}
-.line {
-  font-weight: 600;
-}
-.format code {
-  color: var(--ink);
 }
 @media (max-width: 800px) {
   .columns {

@@ -5,7 +5,7 @@ import { useLoad } from '@/shared/api/useLoad'
 import { eventLabel } from '@/shared/chart/events'
 import { clock, moment } from '@/shared/format/text'
 import { usePreferences } from '@/shared/preferences'
-import { foretold, foretoldAt } from '@/plan/outlook'
+import { foretold, foretoldAt } from '@/shared/format/outlook'
 import { figureText, spreadText, type Figure } from '@/plan/plan'
 
 /** A roast looked back at: against its plan, what was lost, how good the outlook was, what was corrected. */
@@ -30,7 +30,7 @@ function checkText(p: Schemas['PredictionCheck']): string {
   const seconds = p.figure !== 'rorAtFirstCrackCPerMin'
   const text = (v: number) => (seconds ? clock(v) : preferences.rateText(v))
   const came = p.came === undefined ? 'it never came' : `it came at ${text(p.came)}`
-  return `${foretold(p.figure)} foretold for ${text(p.expected)} ${foretoldAt(p.from)}; ${came}`
+  return `${foretold(p.figure)} predicted for ${text(p.expected)} ${foretoldAt(p.from)}; ${came}`
 }
 /** Gaps by their reason: each is named while there are few, and all of them are counted. */
 const NAMED = 4
@@ -87,7 +87,7 @@ const quiet = computed(() => !r.value || (!r.value.rows.length && !r.value.desk 
       <h2>At the desk</h2>
       <ul>
         <li v-for="g in gaps" :key="g" class="ember">{{ g }}</li>
-        <li v-if="r.desk.refused">{{ r.desk.refused }} readings could not be true and were not kept</li>
+        <li v-if="r.desk.refused">{{ r.desk.refused }} implausible readings were dropped</li>
         <li v-for="n in r.desk.notes" :key="n.timeS">
           <b>{{ clock(n.timeS) }}</b> {{ n.text }}
         </li>

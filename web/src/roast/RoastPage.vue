@@ -81,7 +81,7 @@ useKeys([
             :model-value="data.roast.accepted"
             color="primary"
             hide-details
-            :label="`Teaches what ${data.roast.machineName} usually does`"
+            :label="`Use as reference for ${data.roast.machineName}`"
             @update:model-value="accept($event === true)"
           />
           <p class="quiet small">Switch it on for a sound roast with its events in the right places.</p>

@@ -22,7 +22,7 @@ const share = (pct: number | undefined) => (pct === undefined ? '–' : `${pct.t
     <table class="plain">
       <thead>
         <tr>
-          <th v-if="choose" class="tick"><span class="sr">Lay over each other</span></th>
+          <th v-if="choose" class="tick"><span class="sr">Compare</span></th>
           <th>Roast</th>
           <th>Roasted</th>
           <th>Roaster</th>
@@ -40,14 +40,14 @@ const share = (pct: number | undefined) => (pct === undefined ? '–' : `${pct.t
               type="checkbox"
               :checked="chosen.includes(r.id)"
               :disabled="chosen.length >= MOST && !chosen.includes(r.id)"
-              :aria-label="`Lay ${roastName(r)} over others`"
+              :aria-label="`Compare ${roastName(r)}`"
               @change="toggle(r.id)"
             />
           </td>
           <td>
             <router-link :to="`/roast/${r.id}`">{{ lot ? roastName(r) : `Roast ${r.number}` }}</router-link>
-            <span v-if="lot" class="quiet"> {{ r.process }}</span>
-            <span v-if="r.stage !== 'arrival'" class="quiet"> {{ r.stage }}</span>
+            <span v-if="lot" class="quiet"> · {{ r.process }}</span>
+            <span v-if="r.stage !== 'arrival'" class="quiet"> · {{ r.stage }}</span>
           </td>
           <td>{{ moment(r.roastedAt) }}</td>
           <td>{{ r.machineName }}</td>
@@ -75,6 +75,13 @@ const share = (pct: number | undefined) => (pct === undefined ? '–' : `${pct.t
   width: 20px;
   height: 20px;
   accent-color: var(--moss);
+}
+@media (pointer: coarse) {
+  .tick input {
+    width: 32px;
+    height: 32px;
+    margin: 6px;
+  }
 }
 .sr {
   position: absolute;

@@ -3,23 +3,41 @@ import { computed, reactive, ref, watch } from 'vue'
 import { refDebounced } from '@vueuse/core'
 import { answer, api } from '@/shared/api/client'
 import { useLoad } from '@/shared/api/useLoad'
+import { degree, rateUnit, typedRate, typedTemperature } from '@/shared/format/units'
+import { usePreferences } from '@/shared/preferences'
 import NumberField from '@/shared/components/NumberField.vue'
 import PageState from '@/shared/components/PageState.vue'
+import FaultLimits from './FaultLimits.vue'
 import RoastTable from './RoastTable.vue'
 
 /** All roasts, a page at a time, found by what is remembered of them. */
 const SIZE = 50
-const FIGURES = [
+// what a figure is searched by is typed in the reader's own units
+const preferences = usePreferences()
+const FIGURES = computed(() => [
   { title: 'any figure', value: '' },
-  { title: 'charge, °C', value: 'chargeC' },
+  { title: `charge, ${degree(preferences.units)}`, value: 'chargeC' },
   { title: 'turning point, s', value: 'turningPointS' },
   { title: 'dry end, s', value: 'dryEndS' },
   { title: 'first crack, s', value: 'firstCrackS' },
   { title: 'total time, s', value: 'totalS' },
-  { title: 'drop, °C', value: 'dropC' },
+  { title: `drop, ${degree(preferences.units)}`, value: 'dropC' },
   { title: 'development, %', value: 'developmentPct' },
-  { title: 'rate of rise at first crack, °C/min', value: 'rorAtFirstCrackCPerMin' },
-]
+  {
+    title: `rate of rise at first crack, ${rateUnit(preferences.units)}`,
+    value: 'rorAtFirstCrackCPerMin',
+  },
+])
+function typed(value: number | undefined) {
+  if (value === undefined) {
+    return undefined
+  }
+  return sought.figure.endsWith('CPerMin')
+    ? typedRate(value, preferences.units)
+    : sought.figure.endsWith('C')
+      ? typedTemperature(value, preferences.units)
+      : value
+}
 const FAULTS = [
   { title: 'any log', value: '' },
   { title: 'with a crash', value: 'crash' },
@@ -40,6 +58,7 @@ const sought = reactive({
 })
 const page = ref(0)
 const more = ref(false)
+const limits = ref(false)
 const machines = useLoad(() => answer(api.GET('/api/machines')))
 const query = computed(() => ({
   words: sought.words || undefined,
@@ -48,8 +67,8 @@ const query = computed(() => ({
   onOrAfter: sought.onOrAfter || undefined,
   onOrBefore: sought.onOrBefore || undefined,
   figure: sought.figure || undefined,
-  min: sought.min,
-  max: sought.max,
+  min: typed(sought.min),
+  max: typed(sought.max),
   discarded: sought.discarded,
 }))
 const settled = refDebounced(query, 250)
@@ -77,8 +96,9 @@ const compare = ref<number[]>([])
       v-if="compare.length > 1"
       variant="outlined"
       :to="`/roast/beside?${compare.map((i) => `id=${i}`).join('&')}`"
-      >Lay {{ compare.length }} over each other</v-btn
+      >Compare {{ compare.length }}</v-btn
     >
+    <v-btn variant="outlined" @click="limits = true">Limits…</v-btn>
     <v-btn variant="outlined" to="/roast/import">Import roast logs</v-btn>
     <v-btn color="primary" to="/roast/desk">Open the desk</v-btn>
   </div>
@@ -95,6 +115,7 @@ const compare = ref<number[]>([])
         Roast at the desk, or import the log of a sample roast: a CSV file with time and bean temperature.
       </p>
     </template>
+    <FaultLimits v-model="limits" @saved="roasts.reload" />
     <div class="search">
       <v-text-field v-model="sought.words" label="Find by lot, roaster or fault" clearable />
       <v-select v-model="sought.fault" :items="FAULTS" label="Log" />
@@ -112,7 +133,7 @@ const compare = ref<number[]>([])
       <v-select v-model="sought.figure" :items="FIGURES" label="Figure" />
       <NumberField v-model="sought.min" label="at least" />
       <NumberField v-model="sought.max" label="at most" />
-      <v-checkbox v-model="sought.discarded" label="set aside" hide-details density="compact" />
+      <v-checkbox v-model="sought.discarded" label="excluded" hide-details density="compact" />
     </div>
     <RoastTable v-if="found?.roasts.length" v-model:chosen="compare" :roasts="found.roasts" choose />
     <p v-else class="quiet">No roast matches.</p>

@@ -28,20 +28,20 @@ async function change(reason: string | undefined) {
   <form v-if="asking" class="aside" @submit.prevent="change(typed)">
     <v-text-field
       v-model="typed"
-      label="Why is it set aside?"
+      label="Why is it excluded?"
       autofocus
       maxlength="500"
       :error-messages="problem || []"
     />
-    <v-btn type="submit" color="primary">Set aside</v-btn>
-    <v-btn variant="text" @click="asking = false">Keep it</v-btn>
+    <v-btn type="submit" color="primary">Exclude</v-btn>
+    <v-btn variant="text" @click="asking = false">Cancel</v-btn>
   </form>
   <p v-else-if="reason" class="aside" role="status">
-    <span class="ember">Set aside: {{ reason }}</span>
+    <span class="ember">Excluded: {{ reason }}</span>
     <v-btn variant="outlined" @click="change(undefined)">Take it back</v-btn>
     <span v-if="problem" class="ember" role="alert">{{ problem }}</span>
   </p>
-  <v-btn v-else variant="text" @click="asking = true">Set it aside…</v-btn>
+  <v-btn v-else variant="text" @click="asking = true">Exclude it…</v-btn>
 </template>
 
 <style scoped>

@@ -7,7 +7,7 @@ type Counts = Partial<
   Record<'quakersPer100g' | 'scorchedPer100g' | 'tippedPer100g' | 'shellsPer100g', number>
 >
 
-/** Beans picked out of 100 g: one key or tap a bean, the last one taken back by Backspace. */
+/** Beans picked out of 100 g: one key or tap a bean, one fewer with Shift or by −. */
 defineProps<{ problemAt: (field: string) => string | undefined }>()
 const counts = defineModel<Counts>({ required: true })
 const emit = defineEmits<{ valid: [field: string, valid: boolean] }>()
@@ -29,10 +29,13 @@ function add(field: Field) {
   flashed.value = field
   setTimeout(() => (flashed.value = undefined), 180)
 }
+function fewer(field: Field) {
+  counts.value[field] = Math.max(0, (counts.value[field] ?? 0) - 1)
+}
 function undo() {
   const last = found.pop()
   if (last) {
-    counts.value[last] = Math.max(0, (counts.value[last] ?? 0) - 1)
+    fewer(last)
   }
 }
 function noneElse() {
@@ -46,7 +49,12 @@ useKeys([
     does: `one bean more: ${k.label.toLowerCase()}`,
     run: () => add(k.field),
   })),
-  { key: 'Backspace', does: 'take the last bean back', run: undo },
+  ...KINDS.map((k) => ({
+    key: k.key.toUpperCase(),
+    does: `one bean fewer: ${k.label.toLowerCase()}`,
+    run: () => fewer(k.field),
+  })),
+  { key: 'Backspace', does: 'undo the last bean', run: undo },
 ])
 </script>
 
@@ -65,6 +73,15 @@ useKeys([
         <span
           >{{ k.label }}<small class="quiet">{{ k.hint }}</small></span
         >
+      </button>
+      <button
+        type="button"
+        class="fewer"
+        :disabled="!counts[k.field]"
+        :aria-label="`${k.label}: one fewer`"
+        @click="fewer(k.field)"
+      >
+        −
       </button>
       <NumberField
         v-model="counts[k.field]"
@@ -88,7 +105,7 @@ useKeys([
 }
 .kind {
   display: grid;
-  grid-template-columns: 1fr 86px;
+  grid-template-columns: 1fr 44px 86px;
   gap: 8px;
   align-items: center;
 }
@@ -101,6 +118,15 @@ useKeys([
   border: 1px solid var(--line);
   border-radius: 4px;
   text-align: left;
+}
+.fewer {
+  min-height: 48px;
+  border: 1px solid var(--line);
+  border-radius: 4px;
+  font-size: 1.4rem;
+}
+.fewer:disabled {
+  color: var(--line);
 }
 .bean:hover,
 .flashed {

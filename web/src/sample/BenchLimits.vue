@@ -3,7 +3,7 @@ import { answer, api, type Schemas } from '@/shared/api/client'
 import LimitsDialog from '@/shared/components/LimitsDialog.vue'
 
 /** What the lab asks of a roasted sample beside the cupping protocol. */
-type Limits = Schemas['BenchLimits']
+type Limits = Schemas['KeptBenchLimits']
 const open = defineModel<boolean>({ required: true })
 const emit = defineEmits<{ saved: [] }>()
 

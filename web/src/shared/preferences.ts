@@ -1,7 +1,14 @@
 import { computed, watchEffect } from 'vue'
 import { defineStore } from 'pinia'
 import { useLocalStorage, usePreferredDark } from '@vueuse/core'
-import { differenceText, rateText, temperatureText, type UnitChoice } from '@/shared/format/units'
+import {
+  degree,
+  differenceText,
+  rateText,
+  shownTemperature,
+  temperatureText,
+  type UnitChoice,
+} from '@/shared/format/units'
 
 /** What a person prefers on this computer: units and light. */
 export const usePreferences = defineStore('preferences', () => {
@@ -24,6 +31,8 @@ export const usePreferences = defineStore('preferences', () => {
     togglePer: () => (per.value = per.value === 'min' ? '30s' : 'min'),
     toggleLight: () => (light.value = dark.value ? 'light' : 'dark'),
     temperatureText: (c: number) => temperatureText(c, units.value),
+    /** To the whole degree, for cautions. */
+    wholeTemperature: (c: number) => `${Math.round(shownTemperature(c, units.value))} ${degree(units.value)}`,
     differenceText: (c: number) => differenceText(c, units.value),
     rateText: (cPerMin: number) => rateText(cPerMin, units.value),
   }

@@ -1,4 +1,5 @@
-import { beforeEach } from 'vitest'
+import { afterEach, beforeEach } from 'vitest'
+import { disableAutoUnmount, enableAutoUnmount } from '@vue/test-utils'
 
 class ResizeObserverStub {
   observe() {}
@@ -9,6 +10,11 @@ class ResizeObserverStub {
 globalThis.ResizeObserver ??= ResizeObserverStub as unknown as typeof ResizeObserver
 
 beforeEach(() => localStorage.clear())
+
+// the files share one window: what one test mounted hears no key of the next
+disableAutoUnmount()
+enableAutoUnmount(afterEach)
+afterEach(() => (document.body.innerHTML = ''))
 
 // jsdom has none, and an overlay asks it where the screen ends
 globalThis.visualViewport ??= Object.assign(new EventTarget(), {

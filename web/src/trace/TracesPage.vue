@@ -6,17 +6,8 @@ import PageState from '@/shared/components/PageState.vue'
 import { moment, roastName } from '@/shared/format/text'
 import { STANDINGS } from './standings'
 
-const roasts = useLoad(() => answer(api.GET('/api/roasts')))
 const traces = useLoad(() => answer(api.GET('/api/traces')))
-const rows = computed(() => {
-  const byId = new Map((roasts.data.value ?? []).map((r) => [r.id, r]))
-  return (traces.data.value ?? [])
-    .flatMap((trace) => {
-      const roast = byId.get(trace.roastId)
-      return roast ? [{ trace, roast }] : []
-    })
-    .sort((a, b) => rank(a.trace) - rank(b.trace))
-})
+const rows = computed(() => [...(traces.data.value ?? [])].sort((a, b) => rank(a) - rank(b)))
 const rank = (t: { settled: boolean; standing?: string }) =>
   t.settled ? 3 : t.standing === undefined ? 2 : t.standing === 'to-watch' ? 1 : 0
 </script>
@@ -28,10 +19,10 @@ const rank = (t: { settled: boolean; standing?: string }) =>
   </div>
   <PageState
     :loading="traces.loading.value"
-    :failure="roasts.failure.value ?? traces.failure.value"
-    :there="!!traces.data.value && !!roasts.data.value"
+    :failure="traces.failure.value"
+    :there="!!traces.data.value"
     :empty="rows.length === 0"
-    @retry="(roasts.reload(), traces.reload())"
+    @retry="traces.reload"
   >
     <template #empty><p>Nothing to trace yet: finish a cupping sheet first.</p></template>
     <div class="card table-scroll">
@@ -46,12 +37,12 @@ const rank = (t: { settled: boolean; standing?: string }) =>
           </tr>
         </thead>
         <tbody>
-          <tr v-for="{ trace, roast } in rows" :key="trace.roastId">
+          <tr v-for="trace in rows" :key="trace.roastId">
             <td>
-              <router-link :to="`/trace/${trace.roastId}`">{{ roastName(roast) }}</router-link>
-              <span class="quiet"> {{ roast.process }}</span>
+              <router-link :to="`/trace/${trace.roastId}`">{{ roastName(trace) }}</router-link>
+              <span class="quiet"> · {{ trace.process }}</span>
             </td>
-            <td>{{ moment(roast.roastedAt) }}</td>
+            <td>{{ moment(trace.roastedAt) }}</td>
             <td class="num">{{ trace.finalScore?.toFixed(2) ?? '–' }}</td>
             <td>{{ trace.cause ?? 'nothing found' }}</td>
             <td :class="{ ember: trace.standing === 'supported' && !trace.settled }">

@@ -4,7 +4,7 @@ import type { Schemas } from '@/shared/api/client'
 import { clock } from '@/shared/format/text'
 import type { TimeScale } from './geometry'
 
-/** The three phases as tints behind their text. */
+/** The three phases: three depths of one mist tone with notched ends; the text says which. */
 const props = defineProps<{ analysis: Schemas['AnalysisView']; scale: TimeScale }>()
 
 const NARROW_PX = 120
@@ -41,7 +41,7 @@ const phases = computed(() =>
     class="phase"
     :class="p.name"
     :title="p.title"
-    :style="{ left: `${p.left}px`, width: `${p.width}px` }"
+    :style="{ left: `${p.left}px`, width: `${p.width + 5}px` }"
   >
     {{ p.text }}<span v-if="p.text !== p.title" class="d-sr-only">{{ p.title }}</span>
   </div>
@@ -53,20 +53,20 @@ const phases = computed(() =>
   top: 0;
   height: 26px;
   line-height: 26px;
-  padding-left: 7px;
+  padding-left: 14px;
+  clip-path: polygon(0 0, calc(100% - 7px) 0, 100% 50%, calc(100% - 7px) 100%, 0 100%, 7px 50%);
   font-size: 0.875rem;
   white-space: nowrap;
   overflow: hidden;
   color: var(--ink);
-  border-right: 2px solid var(--card);
 }
 .drying {
-  background: var(--drying);
+  background: var(--phase-1);
 }
 .browning {
-  background: var(--browning);
+  background: var(--phase-2);
 }
 .development {
-  background: var(--development);
+  background: var(--phase-3);
 }
 </style>

@@ -182,7 +182,10 @@ function onKey(event: KeyboardEvent) {
       <PhaseRuler :analysis="analysis" :scale="scale" />
       <span
         class="pane-name"
-        :style="{ top: `${geometry.temperature.top - 2}px`, left: `${geometry.left + 4}px` }"
+        :style="{
+          top: `${geometry.temperature.top + geometry.temperature.height - 22}px`,
+          right: `${geometry.right + 4}px`,
+        }"
         >bean, environment {{ degree(preferences.units) }}</span
       >
       <span class="pane-name" :style="{ top: `${geometry.ror.top - 21}px`, left: `${geometry.left + 4}px` }"

@@ -21,6 +21,7 @@ const ROR_STEP = 5
 const ROR_LABEL_STEP = 10
 const FONT = "'Source Sans 3 Variable', sans-serif"
 const SECONDS_PER_TICK = 60
+const ENVIRONMENT_ABOVE_C = 30
 
 /** Top of the rate-of-rise axis: the next five above the highest value, with air. */
 export function rorCeiling(values: readonly number[]): number {
@@ -139,11 +140,16 @@ interface Bounds {
 export function temperatureBounds(curve: Curve, units: UnitChoice, extra: readonly ExtraLine[] = []): Bounds {
   const interval = units.temperature === 'F' ? 100 : 50
   const further = extra.filter((e) => e.pane === 'temperature').flatMap((e) => e.series.value)
-  const shown = [...curve.beanC.value, ...curve.environmentC.value, ...further].map((v) =>
-    shownTemperature(v, units),
-  )
-  const lowest = shown.reduce((a, b) => Math.min(a, b), Infinity)
-  const highest = shown.reduce((a, b) => Math.max(a, b), -Infinity)
+  const ends = (values: readonly number[]) => [
+    values.reduce((a, b) => Math.min(a, b), Infinity),
+    values.reduce((a, b) => Math.max(a, b), -Infinity),
+  ]
+  const [lowestBean, highestBean] = ends([...curve.beanC.value, ...further]) as [number, number]
+  const environment = ends(curve.environmentC.value) as [number, number]
+  // the bean is what is read: an environment far above it runs out of the pane and does not flatten it
+  const highestC = Math.max(highestBean, Math.min(environment[1], highestBean + ENVIRONMENT_ABOVE_C))
+  const lowest = shownTemperature(Math.min(lowestBean, environment[0]), units)
+  const highest = shownTemperature(Number.isFinite(highestC) ? highestC : environment[1], units)
   return {
     min: Math.floor(lowest / interval) * interval,
     max: Math.ceil(highest / interval) * interval,

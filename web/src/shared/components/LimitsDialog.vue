@@ -1,9 +1,11 @@
 <script setup lang="ts" generic="L extends object">
 import { computed, ref, shallowRef, watch } from 'vue'
 import { problemAt, type Answer, type Failure } from '@/shared/api/client'
+import { shown, typed, unitOf } from '@/shared/format/kinds'
+import { usePreferences } from '@/shared/preferences'
 import NumberField from './NumberField.vue'
 
-/** Limits that a lab edits: one number field for each. */
+/** Limits that a lab edits: one number field for each; a rate of rise in the reader's own unit. */
 const props = defineProps<{
   note: string
   fields: [field: keyof L & string, label: string, unit: string][]
@@ -15,6 +17,7 @@ const emit = defineEmits<{ saved: [] }>()
 const limits = ref<L>()
 const failure = shallowRef<Failure>()
 const sending = ref(false)
+const preferences = usePreferences()
 // an empty limit would be taken for none
 const complete = computed(() =>
   props.fields.every(([f]) => (limits.value as L | undefined)?.[f] !== undefined),
@@ -32,6 +35,19 @@ watch(
   },
   { immediate: true },
 )
+
+const RATE = 'rate'
+const numbers = () => limits.value as Record<string, number | undefined>
+function read(field: string, unit: string) {
+  const v = numbers()[field]
+  return v === undefined || unit !== RATE ? v : shown(RATE, v, preferences.units)
+}
+function write(field: string, unit: string, v: number | undefined) {
+  // what only was shown rounded stays as it is kept
+  if (v !== read(field, unit)) {
+    numbers()[field] = v === undefined || unit !== RATE ? v : typed(RATE, v, preferences.units)
+  }
+}
 
 async function save() {
   sending.value = true
@@ -54,10 +70,11 @@ async function save() {
         <NumberField
           v-for="[field, label, unit] in fields"
           :key="field"
-          v-model="(limits as Record<string, number | undefined>)[field]"
+          :model-value="read(field, unit)"
           :label="label"
-          :unit="unit"
+          :unit="unit === RATE ? unitOf(RATE, preferences.units) : unit"
           :problem="problemAt(failure, field)"
+          @update:model-value="write(field, unit, $event)"
         />
       </div>
       <slot v-if="limits" :limits="limits as L" />

@@ -2,6 +2,7 @@ import { afterEach, expect, it, vi } from 'vitest'
 import { flushPromises } from '@vue/test-utils'
 import { mountApp, stubServer } from '@/shared/testMount'
 import BenchLimits from '@/sample/BenchLimits.vue'
+import FaultLimits from '@/roast/FaultLimits.vue'
 
 const LIMITS = {
   protocol: true,
@@ -59,4 +60,20 @@ it('keeps the limits of the bench, and shows at the field what was refused', asy
   expect(sent.at(-1)!.body).toEqual({ ...LIMITS, protocol: false, mostLossPct: 16.5 })
   expect(dialog.emitted('saved')).toHaveLength(1)
   expect(dialog.emitted('update:modelValue')).toEqual([[false]])
+})
+
+it('shows and takes the limits of a rate of rise in the unit of the reader, and keeps °C/min', async () => {
+  localStorage.setItem('barrowmist.temperature', 'F')
+  const faults = { crashFallShare: 0.4, crashWithinS: 45, crashDepthCPerMin: 3.5, flickRiseCPerMin: 1.5 }
+  const rest = { flickHoldS: 10, stallChangeCPerMin: 0.5, stallHoldS: 60, stalledCPerMin: 1.5 }
+  const limits = { ...faults, ...rest, stalledHoldS: 30, surgeSpreads: 2, version: 0 }
+  const sent = stubServer((method, _path, body) => ({ body: method === 'PUT' ? body : limits }))
+  mountApp(FaultLimits, { modelValue: true })
+  await flushPromises()
+  expect(field('below its trend').value).toBe('6.3')
+  type(field('below its trend'), '9')
+  await flushPromises()
+  document.querySelector('form')!.dispatchEvent(new Event('submit', { cancelable: true }))
+  await flushPromises()
+  expect(sent.at(-1)!.body).toEqual({ ...limits, crashDepthCPerMin: 5 })
 })

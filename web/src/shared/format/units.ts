@@ -22,6 +22,21 @@ export function shownRate(cPerMin: number, u: UnitChoice): number {
   return shownDifference(cPerMin, u) / (u.per === '30s' ? 2 : 1)
 }
 
+/** °C of a temperature as a person typed it. */
+export function typedTemperature(shown: number, u: UnitChoice): number {
+  return u.temperature === 'F' ? (shown - FAHRENHEIT_OFFSET) / FAHRENHEIT_PER_CELSIUS : shown
+}
+
+/** °C of a difference as a person typed it. */
+export function typedDifference(shown: number, u: UnitChoice): number {
+  return u.temperature === 'F' ? shown / FAHRENHEIT_PER_CELSIUS : shown
+}
+
+/** °C/min of a rate as a person typed it. */
+export function typedRate(shown: number, u: UnitChoice): number {
+  return typedDifference(shown, u) * (u.per === '30s' ? 2 : 1)
+}
+
 export const degree = (u: UnitChoice) => (u.temperature === 'F' ? '°F' : '°C')
 
 export const rateUnit = (u: UnitChoice) => `${degree(u)}/${u.per === '30s' ? '30 s' : 'min'}`

@@ -1,7 +1,18 @@
 <script setup lang="ts">
+import { nextTick, watch } from 'vue'
 import { keysInForce } from './useKeys'
 
 const open = defineModel<boolean>({ required: true })
+// where the hands were goes on after it
+let before: HTMLElement | null = null
+watch(open, async (now) => {
+  if (now) {
+    before = document.activeElement as HTMLElement | null
+  } else {
+    await nextTick()
+    before?.focus()
+  }
+})
 const onChart = [
   ['← →', 'on a chart: read it second by second, with Shift ten at a time'],
   ['← → on an event', 'move the event by a second, with Shift by ten'],
@@ -11,7 +22,7 @@ const onChart = [
 </script>
 
 <template>
-  <v-dialog v-model="open" aria-label="Keys of this page">
+  <v-dialog v-model="open" max-width="720" aria-label="Keys of this page">
     <div class="card">
       <h2>Keys of this page</h2>
       <table class="plain">
@@ -28,6 +39,11 @@ const onChart = [
           </tr>
         </tbody>
       </table>
+      <p class="quiet mt-4">
+        What Barrowmist is made with:
+        <a class="plain" href="/notices.txt" target="_blank">fonts and scripts</a>,
+        <a class="plain" href="/libraries.txt" target="_blank">libraries</a>
+      </p>
       <v-btn color="primary" class="mt-4" @click="open = false">Close</v-btn>
     </div>
   </v-dialog>

@@ -1,8 +1,8 @@
 package barrowmist.benchmarks;
 
+import barrowmist.core.roast.Band;
 import barrowmist.core.roast.EventKind;
 import barrowmist.core.roast.FaultSettings;
-import barrowmist.core.roast.MachineReference;
 import barrowmist.core.roast.RateOfRise;
 import barrowmist.core.roast.RoastAnalysis;
 import barrowmist.core.roast.RoastAnalyzer;
@@ -68,7 +68,7 @@ public class AnalysisBenchmark {
 
     @Benchmark
     public RoastAnalysis analysis() {
-        return analyzer.analyze(log, events, MachineReference.NONE);
+        return analyzer.analyze(log, events, Band.NONE);
     }
 
     @Benchmark

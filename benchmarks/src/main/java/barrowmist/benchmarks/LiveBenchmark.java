@@ -1,18 +1,19 @@
 package barrowmist.benchmarks;
 
+import barrowmist.core.desk.LiveRoast;
+import barrowmist.core.desk.LiveSetup;
+import barrowmist.core.machine.EventTemperatures;
+import barrowmist.core.machine.MachineReference;
+import barrowmist.core.machine.ModelFitter;
+import barrowmist.core.machine.thermal.ControlLevels;
+import barrowmist.core.machine.thermal.FitRoast;
 import barrowmist.core.plan.ControlPlan;
 import barrowmist.core.plan.DropRule;
-import barrowmist.core.plan.EventTemperatures;
-import barrowmist.core.plan.ModelFitter;
 import barrowmist.core.plan.SimulatedLab;
 import barrowmist.core.plan.Targets;
-import barrowmist.core.plan.live.LiveRoast;
-import barrowmist.core.plan.live.LiveSetup;
-import barrowmist.core.plan.thermal.ControlLevels;
-import barrowmist.core.plan.thermal.FitRoast;
+import barrowmist.core.roast.Band;
 import barrowmist.core.roast.EventKind;
 import barrowmist.core.roast.FaultSettings;
-import barrowmist.core.roast.MachineReference;
 import barrowmist.core.roast.Reading;
 import barrowmist.core.roast.RoastAnalysis;
 import barrowmist.core.roast.RoastAnalyzer;
@@ -90,7 +91,6 @@ public class LiveBenchmark {
 
     @Benchmark
     public RoastAnalysis analysisOfTheWholeLogBeside() {
-        return new RoastAnalyzer(FaultSettings.DEFAULTS)
-                .analyze(log, new RoastEvents(List.of()), MachineReference.NONE);
+        return new RoastAnalyzer(FaultSettings.DEFAULTS).analyze(log, new RoastEvents(List.of()), Band.NONE);
     }
 }

@@ -1,22 +1,23 @@
 package barrowmist.benchmarks;
 
+import barrowmist.core.machine.EventTemperatures;
+import barrowmist.core.machine.FittedModel;
+import barrowmist.core.machine.MachineReference;
+import barrowmist.core.machine.ModelFitter;
+import barrowmist.core.machine.thermal.BatchConditions;
+import barrowmist.core.machine.thermal.ControlLevels;
+import barrowmist.core.machine.thermal.FitRoast;
 import barrowmist.core.plan.ControlPlan;
 import barrowmist.core.plan.ControlStep;
 import barrowmist.core.plan.ControlStep.Control;
 import barrowmist.core.plan.DropRule;
-import barrowmist.core.plan.EventTemperatures;
-import barrowmist.core.plan.FittedModel;
-import barrowmist.core.plan.ModelFitter;
 import barrowmist.core.plan.Prediction;
 import barrowmist.core.plan.Predictor;
 import barrowmist.core.plan.SimulatedLab;
 import barrowmist.core.plan.Targets.DevelopmentFrom;
 import barrowmist.core.plan.Trigger;
-import barrowmist.core.plan.thermal.BatchConditions;
-import barrowmist.core.plan.thermal.ControlLevels;
-import barrowmist.core.plan.thermal.FitRoast;
+import barrowmist.core.roast.Band;
 import barrowmist.core.roast.FaultSettings;
-import barrowmist.core.roast.MachineReference;
 import barrowmist.core.roast.RoastAnalysis;
 import barrowmist.core.roast.RoastAnalyzer;
 import barrowmist.core.roast.RoastEvents;
@@ -76,7 +77,7 @@ public class PlanBenchmark {
     @Benchmark
     public RoastAnalysis analysisOfALogBeside() {
         return new RoastAnalyzer(FaultSettings.DEFAULTS)
-                .analyze(logs.get(0).log(), new RoastEvents(List.of()), MachineReference.NONE);
+                .analyze(logs.get(0).log(), new RoastEvents(List.of()), Band.NONE);
     }
 
     @Benchmark

@@ -81,6 +81,11 @@ final class Chromium implements AutoCloseable {
                 + rule.getNodes().get(0).getHtml();
     }
 
+    /** Closes what was opened; the browser stays. */
+    void closePages() {
+        List.copyOf(browser.contexts()).forEach(BrowserContext::close);
+    }
+
     @Override
     public void close() {
         browser.close();

@@ -1,5 +1,6 @@
 package barrowmist.browser;
 
+import static barrowmist.browser.Readme.says;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThat;
 
@@ -107,7 +108,7 @@ class DeskIT {
 
     private static void prepare(Page page, String url) {
         roaster.panel("/speed?x=1");
-        roaster.panel("/set?gas=80&air=39");
+        roaster.panel("/set?gas=25&air=39");
         page.navigate(url + "/roast/desk/1");
         assertThat(next(page)).isVisible();
         if (next(page).textContent().equals("next batch")) {
@@ -119,14 +120,15 @@ class DeskIT {
                         .getByText("Again"))
                 .first()
                 .click();
-        roaster.panel("/preheat?c=191");
+        roaster.panel("/preheat?c=192");
         assertThat(page.getByText("Charge now")).isVisible();
     }
 
     /** Puts the batch into a drum that is as hot as it was planned, and lets time run fast. */
     private static void charge(Page page, double cutS, Runnable marks) {
         roaster.panel("/hand", hand(cutS));
-        roaster.panel("/preheat?c=191");
+        roaster.panel("/preheat?c=192");
+        roaster.panel("/set?gas=80&air=39");
         roaster.panel("/charge?g=120&moisture=11");
         marks.run();
         assertThat(next(page)).hasText("dry end");
@@ -165,7 +167,15 @@ class DeskIT {
         watching.forEach(w -> w.navigate(app.url() + "/roast/desk/1"));
         prepare(page, app.url());
         page.locator("body").click();
+        says(
+                "On the panel set gas to 25 and press Heat at once to 192 °C. The desk says Charge now: press Charge 120 g on"
+                        + " the panel and C at the desk, and set gas to 80.");
         charge(page, 515, () -> page.keyboard().press("c"));
+        says(
+                "The turning point is found by itself; the desk says when dry end and first crack will come, and counts down"
+                        + " the next planned move.");
+        says("space at 158 °C is dry end, space at 195 °C is first crack. Then cut the gas to 25 on the panel: the desk"
+                + " warns that a crash is coming, before the rate of rise falls.");
         waitFor("dry end", () -> number(state(), "nowS") > 120 && bean() > 158);
         space(page, "dry end");
         waitFor("first crack", () -> bean() > 194.5);
@@ -177,6 +187,9 @@ class DeskIT {
         }
         waitFor("the low", () -> number(state(), "nowS") > warnedS + 70);
         watching.forEach(w -> assertThat(w.getByText("first crack").first()).isVisible());
+        says("W puts the warning away.");
+        page.keyboard().press("w");
+        says("space drops; press Drop on the panel. The roast is kept.");
         space(page, "drop");
         roaster.panel("/drop");
         assertThat(kept(page)).isVisible();
@@ -193,6 +206,7 @@ class DeskIT {
                 .as("warned ahead of its low")
                 .isGreaterThan(20);
 
+        says("To the bench: count with Q S T H. Rest says when it may be cupped.");
         page.getByText("To the bench").click();
         Person person = new Person(page, app.url());
         assertThat(page.getByText("Not judged yet")).isVisible();
@@ -204,7 +218,6 @@ class DeskIT {
         page.keyboard().press("Backspace");
         person.button("The rest: none found").click();
         person.field("one colour through").check();
-        person.button("Keep the figures").click();
         assertThat(page.getByText("Fit to be cupped").first()).isVisible();
 
         person.open("/rest");
@@ -275,15 +288,15 @@ class DeskIT {
         assertThat(kept(page)).isVisible();
         roaster.panel("/drop");
         assertThat(page.getByText(SLIP)).isHidden();
-        page.getByText("Set it aside…").tap();
-        page.getByLabel("Why is it set aside?").fill("only a trial");
+        page.getByText("Exclude it…").tap();
+        page.getByLabel("Why is it excluded?").fill("only a trial");
         page.getByRole(
                         AriaRole.BUTTON,
-                        new Page.GetByRoleOptions().setName("Set aside").setExact(true))
+                        new Page.GetByRoleOptions().setName("Exclude").setExact(true))
                 .tap();
         assertThat(page.getByText("only a trial")).isVisible();
         page.getByText("Take it back").tap();
-        assertThat(page.getByText("Set it aside…")).isVisible();
+        assertThat(page.getByText("Exclude it…")).isVisible();
         page.context().close();
         cable.close();
     }

@@ -6,9 +6,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.LoadState;
 import java.nio.file.Path;
-import org.junit.jupiter.api.AfterAll;
-import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.RegisterExtension;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
@@ -18,26 +17,14 @@ import org.junit.jupiter.params.provider.CsvSource;
  */
 class PagesIT {
 
-    private static App app;
-    private static Chromium chromium;
-
-    @BeforeAll
-    static void start() {
-        app = new App(true);
-        chromium = new Chromium();
-    }
-
-    @AfterAll
-    static void stop() {
-        chromium.close();
-        app.close();
-    }
+    @RegisterExtension
+    static final Laboratory LAB = Laboratory.ofTheDemo();
 
     /** Columns: path, a text that the page shows, name of its picture where the README has one. */
     @ParameterizedTest(name = "{0}")
     @CsvSource({
-        "/, Read why it tastes scorched, today",
-        "/green, Cerro Niebla, ",
+        "/, Read why it tastes underdeveloped, today",
+        "/green, Zaramonde Bench, ",
         "/green/1, 2 roasts, lot",
         "/green/samples/4, Full defects of category 1, inspection",
         "/instruments, Moisture meter, ",
@@ -62,9 +49,9 @@ class PagesIT {
         "/nowhere, There is no such page, ",
     })
     void isFreeOfSeriousViolationsInBothLights(String path, String shows, String picture) {
-        Page page = chromium.page();
+        Page page = LAB.page();
         page.addInitScript("localStorage.setItem('barrowmist.light', 'light')");
-        page.navigate(app.url() + path);
+        page.navigate(LAB.app().url() + path);
         assertThat(page.getByText(shows).first()).isVisible();
         page.waitForLoadState(LoadState.NETWORKIDLE);
         assertThat(Chromium.violations(page)).isEmpty();
@@ -80,19 +67,21 @@ class PagesIT {
 
     @Test
     void thePageAsksNoOtherHostAndTheKeysAreExplained() {
-        Page page = chromium.page();
-        page.navigate(app.url() + "/trace/14");
+        Page page = LAB.page();
+        page.navigate(LAB.app().url() + "/trace/14");
         assertThat(page.getByText("Cut the gas at").first()).isVisible();
         page.keyboard().press("?");
         assertThat(page.getByText("Keys of this page").first()).isVisible();
-        assertThat(chromium.asked()).isNotEmpty().allMatch(url -> url.startsWith(app.url()) || url.startsWith("data:"));
+        assertThat(LAB.chromium().asked())
+                .isNotEmpty()
+                .allMatch(url -> url.startsWith(LAB.app().url()) || url.startsWith("data:"));
         page.context().close();
     }
 
     @Test
     void unitsHoldOnEveryPage() {
-        Page page = chromium.page();
-        Person person = new Person(page, app.url());
+        Page page = LAB.page();
+        Person person = LAB.person(page);
         person.open("/roast/14");
         person.button("Temperatures in °C; switch").click();
         person.button("Rates per minute; switch").click();

@@ -16,35 +16,23 @@ import java.util.List;
 import java.util.Map;
 import java.util.regex.Pattern;
 import org.assertj.core.api.Assertions;
-import org.junit.jupiter.api.AfterAll;
-import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.RegisterExtension;
 
 /** The whole path on the packaged application, by a lab that begins with nothing. */
 class PathIT {
 
-    private static App app;
-    private static Chromium chromium;
+    @RegisterExtension
+    static final Laboratory LAB = Laboratory.empty();
+
     private Page page;
     private Person person;
 
-    @BeforeAll
-    static void start() {
-        app = new App(false);
-        chromium = new Chromium();
-    }
-
-    @AfterAll
-    static void stop() {
-        chromium.close();
-        app.close();
-    }
-
     @BeforeEach
     void sitDown() {
-        page = chromium.page();
-        person = new Person(page, app.url());
+        page = LAB.page();
+        person = LAB.person(page);
     }
 
     @Test
@@ -74,7 +62,7 @@ class PathIT {
 
         person.enterBench("58", "62", "0");
         Assertions.assertThat(Chromium.violations(page)).isEmpty();
-        person.button("Keep, then cup it").click();
+        person.button("Cup it").click();
         person.button("Begin with 1 sample").click();
         person.score("6.75", List.of("flat", "bread"));
         assertThat(page.getByText("77.25")).isVisible();
@@ -89,7 +77,7 @@ class PathIT {
         Assertions.assertThat(Chromium.violations(page)).isEmpty();
         String traced = page.url();
 
-        app.restart();
+        LAB.app().restart();
         page.navigate(traced);
         assertThat(person.cause("baked", "supported")).isVisible();
         person.open("/roast");
@@ -109,20 +97,22 @@ class PathIT {
 
     @Test
     void aHotChargeIsReadAsScorched() {
-        long machine = App.id(app.send("POST", "/api/machines", "application/json", "{\"name\":\"Hot drum\"}"));
-        long lot = App.id(app.send(
-                "POST",
-                "/api/lots",
-                "application/json",
-                "{\"name\":\"Usual\",\"supplier\":\"T\",\"origin\":\"Kenya\",\"process\":\"washed\","
-                        + "\"arrivalDate\":\"2026-01-05\",\"kg\":60}"));
+        long machine = App.id(LAB.app().send("POST", "/api/machines", "application/json", "{\"name\":\"Hot drum\"}"));
+        long lot = App.id(LAB.app()
+                .send(
+                        "POST",
+                        "/api/lots",
+                        "application/json",
+                        "{\"name\":\"Usual\",\"supplier\":\"T\",\"origin\":\"Kenya\",\"process\":\"washed\","
+                                + "\"arrivalDate\":\"2026-01-05\",\"kg\":60}"));
         for (int i = 0; i < 5; i++) {
-            long roast = App.id(app.send(
-                    "POST",
-                    "/api/lots/" + lot + "/roasts?machineId=" + machine,
-                    "text/csv",
-                    "# batch: " + i + "\n" + KnownLog.csv(false)));
-            app.send("PUT", "/api/roasts/" + roast + "/accepted", "application/json", "{\"accepted\":true}");
+            long roast = App.id(LAB.app()
+                    .send(
+                            "POST",
+                            "/api/lots/" + lot + "/roasts?machineId=" + machine,
+                            "text/csv",
+                            "# batch: " + i + "\n" + KnownLog.csv(false)));
+            LAB.app().send("PUT", "/api/roasts/" + roast + "/accepted", "application/json", "{\"accepted\":true}");
         }
         person.enterLot("Hot Hill", "washed");
         person.pasteLog(KnownLog.csv(KnownCurve.steady(), KnownLog.EVENTS, 11));
@@ -131,7 +121,7 @@ class PathIT {
         assertThat(page.getByText(Pattern.compile("^195\\.\\d °C in 5 roasts$")))
                 .isVisible();
         person.enterBench("56", "61", "9");
-        person.button("Keep, then cup it").click();
+        person.button("Cup it").click();
         person.button("Begin with 1 sample").click();
         person.score("6.5", List.of("burnt", "ash"));
         person.link("Trace").last().click();
@@ -148,7 +138,11 @@ class PathIT {
         addRoasterWhenAsked();
         person.button("Import").click();
         person.enterBench("58", "63", "0");
-        person.button("Keep, then cup it").click();
+        page.reload();
+        assertThat(person.field("Weight out")).hasValue("104.4");
+        assertThat(person.field("Quakers in 100 g")).hasValue("0");
+        assertThat(person.field("one colour through")).isChecked();
+        person.button("Cup it").click();
         person.button("Begin with 1 sample").click();
         person.score("8", List.of("citrus", "honey"));
         person.link("Trace").last().click();
@@ -192,42 +186,43 @@ class PathIT {
 
     @Test
     void aHalfFilledSheetSurvivesAReloadAndALostServer() {
-        long lot = App.id(app.send(
-                "POST",
-                "/api/lots",
-                "application/json",
-                "{\"name\":\"Half\",\"supplier\":\"T\",\"origin\":\"Kenya\",\"process\":\"natural\","
-                        + "\"arrivalDate\":\"2026-01-05\",\"kg\":1}"));
-        long roast = App.id(app.send("POST", "/api/lots/" + lot + "/roasts", "text/csv", KnownLog.csv(false)));
-        long cupping = App.id(
-                app.send("POST", "/api/cuppings", "application/json", "{\"roastIds\":[" + roast + "],\"cups\":3}"));
-        BrowserContext context = chromium.context(800, 1280, true);
+        long lot = App.id(LAB.app()
+                .send(
+                        "POST",
+                        "/api/lots",
+                        "application/json",
+                        "{\"name\":\"Half\",\"supplier\":\"T\",\"origin\":\"Kenya\",\"process\":\"natural\","
+                                + "\"arrivalDate\":\"2026-01-05\",\"kg\":1}"));
+        long roast = App.id(LAB.app().send("POST", "/api/lots/" + lot + "/roasts", "text/csv", KnownLog.csv(false)));
+        long cupping = App.id(LAB.app()
+                .send("POST", "/api/cuppings", "application/json", "{\"roastIds\":[" + roast + "],\"cups\":3}"));
+        BrowserContext context = LAB.chromium().context(800, 1280, true);
         Page tablet = context.newPage();
-        Person wet = new Person(tablet, app.url());
+        Person wet = new Person(tablet, LAB.app().url());
         wet.open("/cupping/" + cupping);
         wet.button("Flavour, a quarter more").tap();
         wet.button("Flavour, a quarter more").tap();
         wet.button("Cup 2 sweet").tap();
         assertThat(tablet.getByText("6 of 7 attributes to score")).isVisible();
-        assertThat(tablet.locator("[role=status]")).hasText("kept");
+        assertThat(tablet.locator("[role=status]")).hasText("Kept");
         tablet.reload();
         assertThat(wet.slider("Flavour")).hasAttribute("aria-valuetext", "7.25");
         assertThat(wet.button("Cup 2 sweet")).hasAttribute("aria-pressed", "false");
 
         context.setOffline(true);
         wet.button("Acidity, a quarter more").tap();
-        assertThat(tablet.getByText("kept in this browser")).isVisible();
+        assertThat(tablet.getByText("Kept in this browser")).isVisible();
         context.setOffline(false);
-        assertThat(tablet.locator("[role=status]")).hasText("kept");
+        assertThat(tablet.locator("[role=status]")).hasText("Kept");
 
         Page second = context.newPage();
-        second.navigate(app.url() + "/cupping/" + cupping);
-        new Person(second, app.url()).button("Body, a quarter more").tap();
-        assertThat(second.locator("[role=status]")).hasText("kept");
+        second.navigate(LAB.app().url() + "/cupping/" + cupping);
+        new Person(second, LAB.app().url()).button("Body, a quarter more").tap();
+        assertThat(second.locator("[role=status]")).hasText("Kept");
         wet.button("Balance, a quarter more").tap();
-        assertThat(tablet.getByText("This sheet was changed in another window."))
+        assertThat(tablet.getByText("This was changed in another window, or by somebody else."))
                 .isVisible();
-        wet.button("Take what the other window kept").tap();
+        wet.button("Take theirs").tap();
         assertThat(wet.slider("Body")).hasAttribute("aria-valuetext", "7.00");
         context.close();
     }
@@ -263,7 +258,7 @@ class PathIT {
 
     @Test
     void manyLogsGoInTogetherAndEachRefusedOneIsReported() {
-        long lot = App.id(app.send("POST", "/api/lots", "application/json", """
+        long lot = App.id(LAB.app().send("POST", "/api/lots", "application/json", """
                         {"name":"Many Hill","supplier":"Tester","origin":"Burundi","process":"washed",
                          "arrivalDate":"2026-01-05","kg":60}
                         """));
@@ -298,7 +293,7 @@ class PathIT {
                 .content()
                 .contains("\"log-5.csv\",\"refused\",")
                 .contains("\"log-6.csv\",\"kept\"");
-        Assertions.assertThat(app.send("GET", "/api/roasts/search?lotId=" + lot, "application/json", ""))
+        Assertions.assertThat(LAB.app().send("GET", "/api/roasts/search?lotId=" + lot, "application/json", ""))
                 .contains("\"total\":10");
     }
 }

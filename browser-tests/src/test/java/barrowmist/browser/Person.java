@@ -99,7 +99,7 @@ final class Person {
             page.keyboard().press("Enter");
         }
         assertThat(page.getByText("final score")).isVisible();
-        assertThat(page.locator("[role=status]")).hasText("kept");
+        assertThat(page.locator("[role=status]")).hasText("Kept");
     }
 
     Locator slider(String name) {

@@ -11,11 +11,9 @@ import com.microsoft.playwright.options.LoadState;
 import java.util.List;
 import java.util.regex.Pattern;
 import org.assertj.core.api.Assertions;
-import org.junit.jupiter.api.AfterAll;
-import org.junit.jupiter.api.AfterEach;
-import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.RegisterExtension;
 
 /** From the sack to a planned day, in the demo laboratory. */
 class PlanIT {
@@ -23,32 +21,16 @@ class PlanIT {
     private static final int MOST_TABS = 120;
     private static final double FIT_MS = 60_000;
 
-    private static App app;
-    private static Chromium chromium;
+    @RegisterExtension
+    static final Laboratory LAB = Laboratory.ofTheDemo();
+
     private Page page;
     private Person person;
 
-    @BeforeAll
-    static void start() {
-        app = new App(true);
-        chromium = new Chromium();
-    }
-
-    @AfterAll
-    static void stop() {
-        chromium.close();
-        app.close();
-    }
-
     @BeforeEach
     void sitDown() {
-        page = chromium.page();
-        person = new Person(page, app.url());
-    }
-
-    @AfterEach
-    void getUp() {
-        page.context().close();
+        page = LAB.page();
+        person = LAB.person(page);
     }
 
     /** Presses Tab until {@code wanted} has the focus, as somebody without a mouse does. */
@@ -80,7 +62,7 @@ class PlanIT {
     @Test
     void aLotIsInspectedAndGradedWithTheKeyboardAlone() {
         person.open("/green/10");
-        assertThat(person.heading("Cerro Niebla")).isVisible();
+        assertThat(person.heading("Zaramonde Bench")).isVisible();
         tabTo(person.link("Inspect"));
         page.keyboard().press("Enter");
         assertThat(person.heading("Defects")).isVisible();
@@ -101,8 +83,8 @@ class PlanIT {
         assertThat(page.getByText("Full defects of category 1: 1 full black. None allowed."))
                 .isVisible();
         page.keyboard().press("Backspace");
-        assertThat(page.getByText("specialty so far")).isVisible();
-        assertThat(page.locator("button.kind.some b")).hasText(new String[] {"1", "10"});
+        assertThat(page.getByText("not fully inspected")).isVisible();
+        assertThat(page.locator(".kind.some .more b")).hasText(new String[] {"1", "10"});
         assertThat(page.getByText("Kept", new Page.GetByTextOptions().setExact(true)))
                 .isVisible();
         page.reload();
@@ -128,9 +110,9 @@ class PlanIT {
         assertThat(page.getByText("The sieves hold 6.7 % less than the sample weighed"))
                 .isVisible();
 
-        BrowserContext other = chromium.page().context();
+        BrowserContext other = LAB.chromium().page().context();
         Page second = other.pages().get(0);
-        second.navigate(app.url() + "/green/samples/1");
+        second.navigate(LAB.app().url() + "/green/samples/1");
         assertThat(second.getByLabel("Water activity", new Page.GetByLabelOptions().setExact(true)))
                 .hasValue("0.55");
         second.getByLabel("Water activity", new Page.GetByLabelOptions().setExact(true))
@@ -138,8 +120,7 @@ class PlanIT {
         assertThat(second.getByText("Kept", new Page.GetByTextOptions().setExact(true)))
                 .isVisible();
         person.field("Water activity").fill("0.52");
-        assertThat(page.getByText("Somebody else changed this inspection meanwhile"))
-                .isVisible();
+        assertThat(page.getByText("This was changed in another window")).isVisible();
         assertThat(person.field("Water activity")).hasValue("0.52");
         other.close();
     }
@@ -154,7 +135,12 @@ class PlanIT {
         person.open("/green/samples/2");
         person.button("Read moisture from the meter").click();
         assertThat(person.field("Moisture")).hasValue("10.4");
-        app.send("PUT", "/api/instruments/moisture", "application/json", "{\"value\":10.4,\"behaviour\":\"silent\"}");
+        LAB.app()
+                .send(
+                        "PUT",
+                        "/api/instruments/moisture",
+                        "application/json",
+                        "{\"value\":10.4,\"behaviour\":\"silent\"}");
         person.button("Read moisture from the meter").click();
         assertThat(page.getByText("Moisture meter does not answer.", new Page.GetByTextOptions().setExact(false)))
                 .isVisible();
@@ -196,9 +182,9 @@ class PlanIT {
         page.reload();
         assertThat(crack).hasText(after);
 
-        person.button("Find it").click();
+        person.button("Fit to targets").click();
         assertThat(page.locator(".found li").first()).isVisible();
-        person.button("Take back").click();
+        person.button("Undo").click();
         assertThat(crack).hasText(after);
         Assertions.assertThat(Chromium.violations(page)).isEmpty();
     }
@@ -212,6 +198,7 @@ class PlanIT {
     void eightSamplesBecomeADayThatIsMovedByKeyAndByMouse() {
         person.open("/plan/day?on=2027-03-01");
         assertThat(person.heading("Put samples in")).isVisible();
+        assertThat(page.getByRole(AriaRole.CHECKBOX).nth(7)).isVisible();
         List<Locator> boxes = page.getByRole(AriaRole.CHECKBOX).all();
         boxes.subList(0, 8).forEach(Locator::check);
         person.button("Put 8 samples in").click();
@@ -243,8 +230,8 @@ class PlanIT {
         person.open("/machines/1");
         Locator step = page.locator(".step").last();
         step.getByLabel("value").fill("120");
-        person.button("Keep the roaster").click();
-        assertThat(page.getByText("Step 8: it waits for the bean probe to rise to 120 °C"))
+        assertThat(page.getByText("Step 8: it waits for the bean probe to rise to 120 °C")
+                        .first())
                 .isVisible();
         assertThat(step.getByLabel("value")).hasValue("120");
     }

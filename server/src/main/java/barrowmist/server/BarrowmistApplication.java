@@ -7,9 +7,11 @@ import java.time.Clock;
 import org.springframework.boot.SpringApplication;
 import org.springframework.boot.autoconfigure.SpringBootApplication;
 import org.springframework.context.annotation.Bean;
+import org.springframework.resilience.annotation.EnableResilientMethods;
 
 /** One server for one roastery lab. */
 @SpringBootApplication
+@EnableResilientMethods
 public class BarrowmistApplication {
 
     private static final String DEFAULT_DATA = "./data";

@@ -31,6 +31,18 @@ public final class Lab {
         return send(MockMvcRequestBuilders.get(path));
     }
 
+    /** The status of an answer of any kind, such as a calendar or a label. */
+    public int status(String path) {
+        try {
+            return mvc.perform(MockMvcRequestBuilders.get(path))
+                    .andReturn()
+                    .getResponse()
+                    .getStatus();
+        } catch (Exception e) {
+            throw new IllegalStateException(path, e);
+        }
+    }
+
     public Answer delete(String path) {
         return send(MockMvcRequestBuilders.delete(path));
     }

@@ -6,6 +6,7 @@ import java.lang.annotation.RetentionPolicy;
 import java.lang.annotation.Target;
 import org.springframework.boot.test.context.SpringBootTest;
 import org.springframework.boot.webmvc.test.autoconfigure.AutoConfigureMockMvc;
+import org.springframework.boot.webmvc.test.autoconfigure.MockMvcPrint;
 
 /** The whole server on a database in memory, asked without a network. */
 @Target(ElementType.TYPE)
@@ -15,5 +16,5 @@ import org.springframework.boot.webmvc.test.autoconfigure.AutoConfigureMockMvc;
             "spring.datasource.url=jdbc:h2:mem:${random.uuid}",
             "barrowmist.data.path=target/test-data/${random.uuid}/barrowmist"
         })
-@AutoConfigureMockMvc
+@AutoConfigureMockMvc(print = MockMvcPrint.NONE)
 public @interface LabTest {}

@@ -3,11 +3,17 @@ package barrowmist.server;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
 import java.sql.Connection;
 import java.sql.DriverManager;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.sql.Statement;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.zip.ZipInputStream;
 import org.flywaydb.core.Flyway;
 import org.junit.jupiter.api.Test;
 
@@ -24,6 +30,43 @@ class MigrationTest {
         for (String line : lines) {
             statement.execute(line);
         }
+    }
+
+    /** A lab of ten lots kept by version 4, where three imports at once were all given number 4 and hold one log. */
+    private static Path labOfVersion4() throws IOException {
+        Path folder = Files.createTempDirectory("lab");
+        try (ZipInputStream zip = new ZipInputStream(MigrationTest.class.getResourceAsStream("lab-of-version-4.zip"))) {
+            Files.copy(zip, folder.resolve(zip.getNextEntry().getName()));
+        }
+        return folder.resolve("barrowmist");
+    }
+
+    @Test
+    void aLabOfVersion4IsFoundAgainWithNumbersGivenTwiceGivenAnew() throws Exception {
+        String url = "jdbc:h2:file:" + labOfVersion4();
+        Flyway.configure().dataSource(url, "sa", "").load().migrate();
+        try (Connection connection = DriverManager.getConnection(url, "sa", "");
+                Statement statement = connection.createStatement()) {
+            assertThat(all(statement, "select number_in_lot from roast where lot_id = 1 order by id"))
+                    .containsExactly("1", "2", "3", "4", "5", "6");
+            assertThat(all(statement, "select count(*) from roast")).containsExactly("26");
+            assertThat(all(statement, "select count(*) from roast where import_key is null"))
+                    .as("one of four keeps the key of their log")
+                    .containsExactly("3");
+            assertThat(all(statement, "select sum(version) from lot")).containsExactly("0");
+            assertThatThrownBy(() -> statement.execute("update roast set number_in_lot = 5 where lot_id = 1"))
+                    .hasMessageContaining("ROAST_NUMBER_IN_LOT");
+        }
+    }
+
+    private static List<String> all(Statement statement, String query) throws SQLException {
+        List<String> out = new ArrayList<>();
+        try (ResultSet rows = statement.executeQuery(query)) {
+            while (rows.next()) {
+                out.add(rows.getString(1));
+            }
+        }
+        return out;
     }
 
     @Test

@@ -5,6 +5,8 @@ import static org.assertj.core.api.Assertions.within;
 
 import barrowmist.core.roast.KnownLog;
 import barrowmist.server.Lab.Answer;
+import java.util.Locale;
+import org.jspecify.annotations.Nullable;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
@@ -176,5 +178,97 @@ class WholePathTest {
         lab.put("/api/roasts/" + roastId + "/trace/settled", "{\"settled\":true}");
         assertThat(lab.get("/api/today").body().get("waiting").get("trace").asInt())
                 .isEqualTo(before - 1);
+    }
+
+    private static double weight(JsonNode trace, String cause, String text) {
+        for (JsonNode finding : trace.get("findings")) {
+            if (finding.get("cause").asString().equals(cause)) {
+                for (JsonNode e : finding.get("evidence")) {
+                    if (e.get("text").asString().contains(text)) {
+                        return e.get("weight").asDouble();
+                    }
+                }
+            }
+        }
+        return 0;
+    }
+
+    @Test
+    void limitsThatAreEditedReachTheTraceAndTheLists() {
+        long roastId = roast(true);
+        lab.put(
+                "/api/roasts/" + roastId + "/sample",
+                "{\"greenG\":120,\"roastedG\":104.4,\"colourWhole\":58,\"colourGround\":65}");
+        sheet(roastId, "[{\"word\":\"flat\",\"cups\":5},{\"word\":\"grassy\",\"cups\":5}]");
+        String trace = "/api/roasts/" + roastId + "/trace";
+        JsonNode green = lab.get("/api/green-limits").body();
+        JsonNode bench = lab.get("/api/bench/limits").body();
+        try {
+            limits(green, 10, bench, 8);
+            assertThat(weight(lab.get(trace).body(), "baked", "moist enough")).isPositive();
+            assertThat(weight(lab.get(trace).body(), "underdeveloped", "the inside is behind"))
+                    .isZero();
+
+            limits(green, 11.5, bench, 6);
+            assertThat(weight(lab.get(trace).body(), "baked", "dry green")).isNegative();
+            assertThat(weight(lab.get(trace).body(), "underdeveloped", "the inside is behind"))
+                    .isPositive();
+        } finally {
+            lab.put("/api/green-limits", without(green));
+            lab.put("/api/bench/limits", without(bench));
+        }
+    }
+
+    private void limits(JsonNode green, double moistureMinPct, JsonNode bench, double mostGap) {
+        lab.put(
+                "/api/green-limits",
+                without(green).replaceFirst("\"moistureMinPct\":[0-9.]+", "\"moistureMinPct\":" + moistureMinPct));
+        lab.put("/api/bench/limits", without(bench).replaceFirst("\"mostGap\":[0-9.]+", "\"mostGap\":" + mostGap));
+    }
+
+    private static String without(JsonNode kept) {
+        return kept.toString().replaceAll(",?\"version\":\\d+", "");
+    }
+
+    @Test
+    void whatListsShowFollowsWhateverChangesIt() {
+        long roastId = roast(true);
+        sheet(roastId, "[{\"word\":\"flat\",\"cups\":5},{\"word\":\"dull\",\"cups\":5}]");
+        assertThat(standing(roastId)).isEqualTo("supported");
+        lab.put("/api/roasts/" + roastId + "/events/first_crack", "{\"timeS\":590}");
+        String moved = standing(roastId);
+        JsonNode whole = lab.get("/api/roasts/" + roastId + "/trace").body().get("findings");
+        assertThat(moved).isEqualTo(whole.get(0).get("standing").asString());
+        lab.put("/api/roasts/" + roastId + "/discarded", "{\"reason\":\"Wrong coffee.\"}");
+        assertThat(standing(roastId)).isNull();
+        lab.delete("/api/roasts/" + roastId + "/discarded");
+        assertThat(standing(roastId)).isEqualTo(moved);
+    }
+
+    private @Nullable String standing(long roastId) {
+        for (JsonNode row : lab.get("/api/traces").body()) {
+            if (row.get("roastId").asLong() == roastId) {
+                return row.get("standing").asString();
+            }
+        }
+        return null;
+    }
+
+    @Test
+    void aComputerThatWritesACommaForThePointWritesTheSame() {
+        Locale before = Locale.getDefault();
+        try {
+            Locale.setDefault(Locale.GERMANY);
+            long roastId = roast(true);
+            sheet(roastId, "[{\"word\":\"flat\",\"cups\":5}]");
+            String said = lab.get("/api/roasts/" + roastId + "/trace").body().toString()
+                    + lab.get("/api/roasts/" + roastId + "/sample/verdict").body()
+                    + lab.get("/api/today").body();
+            assertThat(said).doesNotContainPattern("\\d,\\d+ (%|°C|g|s)").containsPattern("\\d\\.\\d");
+            assertThat(lab.get("/api/roasts/" + roastId + "/analysis").body().toString())
+                    .contains("\"totalS\":600.0");
+        } finally {
+            Locale.setDefault(before);
+        }
     }
 }

@@ -1,7 +1,7 @@
 package barrowmist.standin;
 
 import barrowmist.core.device.StandInRoaster;
-import barrowmist.core.plan.thermal.ControlLevels;
+import barrowmist.core.machine.thermal.ControlLevels;
 import java.util.ArrayList;
 import java.util.List;
 

@@ -1,7 +1,7 @@
 package barrowmist.core.device;
 
-import barrowmist.core.plan.thermal.BeanPhysics;
-import barrowmist.core.plan.thermal.ControlLevels;
+import barrowmist.core.machine.thermal.BeanPhysics;
+import barrowmist.core.machine.thermal.ControlLevels;
 
 /**
  * A drum roaster that is not there: what the demo and the tests roast on. On purpose it is not the model that predicts

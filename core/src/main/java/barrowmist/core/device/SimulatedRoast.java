@@ -1,7 +1,7 @@
 package barrowmist.core.device;
 
-import barrowmist.core.plan.thermal.ControlLevels;
-import barrowmist.core.plan.thermal.Controls;
+import barrowmist.core.machine.thermal.ControlLevels;
+import barrowmist.core.machine.thermal.Controls;
 import barrowmist.core.roast.EventKind;
 import barrowmist.core.roast.RoastEvent;
 import barrowmist.core.roast.RoastEvents;

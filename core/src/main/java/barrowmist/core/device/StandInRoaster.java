@@ -1,6 +1,6 @@
 package barrowmist.core.device;
 
-import barrowmist.core.plan.thermal.ControlLevels;
+import barrowmist.core.machine.thermal.ControlLevels;
 import java.util.Random;
 
 /**

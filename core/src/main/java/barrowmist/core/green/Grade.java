@@ -12,7 +12,7 @@ public record Grade(Name name, String reason) {
     public enum Name {
         SPECIALTY("specialty"),
         /** All that the green tells allows it; quakers are not counted yet. */
-        SPECIALTY_SO_FAR("specialty so far"),
+        SPECIALTY_SO_FAR("not fully inspected"),
         BELOW_SPECIALTY("below specialty");
 
         private final String label;

@@ -2,7 +2,6 @@ package barrowmist.core.green;
 
 import barrowmist.core.units.Wording;
 import java.time.LocalDate;
-import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -26,8 +25,6 @@ public record GreenJudgement(String field, Verdict verdict, String text) {
         /** Not roasted and not tasted. */
         STOP
     }
-
-    private static final double DAYS_PER_MONTH = 30.44;
 
     /** Judges every figure that was measured, in the order of the page. */
     public static List<GreenJudgement> of(Inspection i, GreenLimits limits, LocalDate today) {
@@ -140,7 +137,7 @@ public record GreenJudgement(String field, Verdict verdict, String text) {
     }
 
     private static GreenJudgement age(LocalDate harvest, GreenLimits l, LocalDate today) {
-        double months = ChronoUnit.DAYS.between(harvest, today) / DAYS_PER_MONTH;
+        double months = Months.between(harvest, today);
         return months > l.maxAgeMonths()
                 ? judged(
                         "harvest",

@@ -35,17 +35,7 @@ public record GreenLimits(
      * to 0.60 with 0.70 as the limit (values from memory); 9 % workable, density and 18 months are common practice, no
      * published source; 5 % below the contracted screen is a house default.
      */
-    public static final GreenLimits DEFAULTS = new GreenLimits(
-            GreenFacts.MOISTURE_WANTED_MIN_PCT,
-            12,
-            9,
-            0.50,
-            0.60,
-            0.70,
-            GreenFacts.DENSE_G_PER_L,
-            GreenFacts.SOFT_G_PER_L,
-            5,
-            18);
+    public static final GreenLimits DEFAULTS = new GreenLimits(10, 12, 9, 0.50, 0.60, 0.70, 700, 680, 5, 18);
 
     /** Every problem of these limits. */
     public List<FieldProblem> problems() {

@@ -1,6 +1,7 @@
 package barrowmist.core.green;
 
 import barrowmist.core.check.Checks;
+import barrowmist.core.check.Days;
 import barrowmist.core.check.FieldProblem;
 import java.time.LocalDate;
 import java.util.Arrays;
@@ -28,8 +29,6 @@ public final class LotRules {
     public static final double DENSITY_MIN_G_PER_L = 400;
 
     public static final double DENSITY_MAX_G_PER_L = 900;
-
-    private static final LocalDate EARLIEST_ARRIVAL = LocalDate.of(2000, 1, 1);
 
     private static final String PROCESSES =
             Arrays.stream(Process.values()).map(Process::label).collect(Collectors.joining(", "));
@@ -81,8 +80,8 @@ public final class LotRules {
         if (arrival == null) {
             return;
         }
-        if (arrival.isBefore(EARLIEST_ARRIVAL) || arrival.isAfter(today.plusDays(1))) {
-            checks.add("arrivalDate", "Arrival date is " + arrival + ", allowed are " + EARLIEST_ARRIVAL + " to today");
+        if (arrival.isBefore(Days.EARLIEST) || arrival.isAfter(today.plusDays(1))) {
+            checks.add("arrivalDate", "Arrival date is " + arrival + ", allowed are " + Days.EARLIEST + " to today");
         }
     }
 }

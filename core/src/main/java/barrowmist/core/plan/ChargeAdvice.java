@@ -1,9 +1,10 @@
 package barrowmist.core.plan;
 
 import barrowmist.core.green.GreenFacts;
+import barrowmist.core.green.GreenLimits;
 import barrowmist.core.green.Process;
+import barrowmist.core.machine.MachineReference;
 import barrowmist.core.roast.Band;
-import barrowmist.core.roast.MachineReference;
 import barrowmist.core.units.Wording;
 import java.util.ArrayList;
 import java.util.List;
@@ -40,8 +41,6 @@ public record ChargeAdvice(Line base, List<Line> addends, double chargeC, Option
     private static final double MIXED_C = -1.5;
     private static final double C_PER_10_G_PER_L = 0.5;
     private static final double MOST_DENSITY_C = 3;
-    private static final double DRY_PCT = 10;
-    private static final double MOIST_PCT = 12;
     private static final double C_PER_MOISTURE_PCT = 1.5;
     private static final double MOST_MOISTURE_C = 3;
     private static final double C_PER_BATCH_PCT = 0.12;
@@ -142,9 +141,7 @@ public record ChargeAdvice(Line base, List<Line> addends, double chargeC, Option
         if (green.small()) {
             return new Line("Small beans take heat faster", SMALL_C, 0);
         }
-        boolean mixed = green.screen().isPresent()
-                && green.screen().get().largest() - green.screen().get().smallest() >= 2;
-        return mixed ? new Line("Mixed sizes roast unevenly: gently", MIXED_C, 0) : NOTHING;
+        return green.mixedSizes() ? new Line("Mixed sizes roast unevenly: gently", MIXED_C, 0) : NOTHING;
     }
 
     private static Line density(GreenFacts green) {
@@ -152,10 +149,10 @@ public record ChargeAdvice(Line base, List<Line> addends, double chargeC, Option
             return NOTHING;
         }
         double density = green.densityGPerL().getAsDouble();
-        if (!green.soft() && density <= GreenFacts.DENSE_G_PER_L) {
+        if (!green.soft() && !green.dense()) {
             return NOTHING;
         }
-        double c = bounded((density - GreenFacts.DENSE_G_PER_L) / 10 * C_PER_10_G_PER_L, MOST_DENSITY_C);
+        double c = bounded((density - green.limits().denseGPerL()) / 10 * C_PER_10_G_PER_L, MOST_DENSITY_C);
         String why = green.soft() ? "Soft bean, %.0f g/L: less heat" : "Dense bean, %.0f g/L: more heat";
         return new Line(String.format(Locale.ROOT, why, density), c, 0);
     }
@@ -165,7 +162,8 @@ public record ChargeAdvice(Line base, List<Line> addends, double chargeC, Option
             return NOTHING;
         }
         double moisture = green.moisturePct().getAsDouble();
-        double beyond = moisture > MOIST_PCT ? moisture - MOIST_PCT : Math.min(0, moisture - DRY_PCT);
+        GreenLimits limits = green.limits();
+        double beyond = moisture - Math.max(limits.moistureMinPct(), Math.min(limits.moistureMaxPct(), moisture));
         String why = beyond > 0 ? "Moist, %.1f %%: more energy early" : "Dry, %.1f %%: less energy";
         return new Line(
                 String.format(Locale.ROOT, why, moisture), bounded(C_PER_MOISTURE_PCT * beyond, MOST_MOISTURE_C), 0);

@@ -1,7 +1,7 @@
 package barrowmist.core.plan;
 
+import barrowmist.core.machine.thermal.ControlLevels;
 import barrowmist.core.plan.ControlStep.Control;
-import barrowmist.core.plan.thermal.ControlLevels;
 import barrowmist.core.roast.RoastLog;
 import barrowmist.core.roast.Series;
 import java.util.ArrayList;

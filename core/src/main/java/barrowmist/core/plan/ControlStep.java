@@ -1,6 +1,6 @@
 package barrowmist.core.plan;
 
-import barrowmist.core.plan.thermal.ControlLevels;
+import barrowmist.core.machine.thermal.ControlLevels;
 
 /**
  * One planned move of a control.

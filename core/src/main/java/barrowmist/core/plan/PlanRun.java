@@ -1,7 +1,8 @@
 package barrowmist.core.plan;
 
-import barrowmist.core.plan.thermal.ControlLevels;
-import barrowmist.core.plan.thermal.Controls;
+import barrowmist.core.machine.EventTemperatures;
+import barrowmist.core.machine.thermal.ControlLevels;
+import barrowmist.core.machine.thermal.Controls;
 import barrowmist.core.roast.EventKind;
 import barrowmist.core.roast.RoastEvents;
 import java.util.ArrayList;

@@ -1,5 +1,6 @@
 package barrowmist.core.plan;
 
+import barrowmist.core.roast.KeyFigure;
 import barrowmist.core.roast.RoastAnalysis;
 import java.util.List;
 import java.util.Map;
@@ -14,7 +15,7 @@ import java.util.Optional;
  * @param doubts why not, or what else is to be known of it, a sentence each
  */
 public record Prediction(
-        RoastAnalysis analysis, Map<PlanFigure, Predicted> figures, boolean trusted, List<String> doubts) {
+        RoastAnalysis analysis, Map<KeyFigure, Predicted> figures, boolean trusted, List<String> doubts) {
 
     /**
      * A predicted figure.
@@ -29,7 +30,7 @@ public record Prediction(
         doubts = List.copyOf(doubts);
     }
 
-    public Optional<Predicted> figure(PlanFigure figure) {
+    public Optional<Predicted> figure(KeyFigure figure) {
         return Optional.ofNullable(figures.get(figure));
     }
 }

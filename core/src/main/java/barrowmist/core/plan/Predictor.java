@@ -1,21 +1,19 @@
 package barrowmist.core.plan;
 
+import barrowmist.core.machine.EventTemperatures;
+import barrowmist.core.machine.FittedModel;
+import barrowmist.core.machine.MachineReference;
+import barrowmist.core.machine.SimulatedRoastFigures;
+import barrowmist.core.machine.thermal.BatchConditions;
+import barrowmist.core.machine.thermal.DrumSimulation;
+import barrowmist.core.machine.thermal.SimulatedCurve;
 import barrowmist.core.plan.Prediction.Predicted;
 import barrowmist.core.plan.Targets.DevelopmentFrom;
-import barrowmist.core.plan.thermal.BatchConditions;
-import barrowmist.core.plan.thermal.DrumSimulation;
-import barrowmist.core.plan.thermal.SimulatedCurve;
 import barrowmist.core.roast.Clock;
-import barrowmist.core.roast.EventKind;
 import barrowmist.core.roast.Fault;
-import barrowmist.core.roast.FaultSettings;
-import barrowmist.core.roast.MachineReference;
+import barrowmist.core.roast.KeyFigure;
 import barrowmist.core.roast.Milestone;
 import barrowmist.core.roast.RoastAnalysis;
-import barrowmist.core.roast.RoastAnalyzer;
-import barrowmist.core.roast.RoastEvent;
-import barrowmist.core.roast.RoastEvents;
-import barrowmist.core.roast.Series;
 import barrowmist.core.units.Wording;
 import java.util.ArrayList;
 import java.util.EnumMap;
@@ -29,8 +27,6 @@ public final class Predictor {
 
     /** A roast that has not dropped by then never does, s (house default). */
     public static final double LONGEST_S = 1200;
-
-    private static final RoastAnalyzer ANALYZER = new RoastAnalyzer(FaultSettings.DEFAULTS);
 
     private final FittedModel model;
     private final MachineReference reference;
@@ -75,7 +71,7 @@ public final class Predictor {
             droppedS[0] = drop ? t : Double.NaN;
             return drop;
         });
-        RoastAnalysis analysis = figures(curve, events, droppedS[0], reference);
+        RoastAnalysis analysis = SimulatedRoastFigures.of(curve, events, droppedS[0], reference);
         List<String> outside = model.range().outside(batch, curve, wording);
         List<String> doubts = new ArrayList<>(outside);
         doubts.addAll(doubts(run, droppedS[0], analysis));
@@ -126,11 +122,11 @@ public final class Predictor {
         return said;
     }
 
-    private Map<PlanFigure, Predicted> withErrors(
+    private Map<KeyFigure, Predicted> withErrors(
             RoastAnalysis analysis, DropRule drop, DevelopmentFrom developmentFrom) {
         Targets counted = new Targets(Map.of(), developmentFrom);
-        Map<PlanFigure, Predicted> out = new EnumMap<>(PlanFigure.class);
-        for (PlanFigure figure : PlanFigure.values()) {
+        Map<KeyFigure, Predicted> out = new EnumMap<>(KeyFigure.class);
+        for (KeyFigure figure : KeyFigure.values()) {
             OptionalDouble value = counted.figure(figure, analysis.figures());
             value.ifPresent(v -> out.put(figure, new Predicted(v, error(figure, analysis, drop))));
         }
@@ -138,7 +134,7 @@ public final class Predictor {
     }
 
     /** What the model misses, and what follows from an event being called a little earlier or later. */
-    private Optional<Double> error(PlanFigure figure, RoastAnalysis analysis, DropRule drop) {
+    private Optional<Double> error(KeyFigure figure, RoastAnalysis analysis, DropRule drop) {
         if (!model.error().containsKey(figure)) {
             return Optional.empty();
         }
@@ -171,11 +167,11 @@ public final class Predictor {
             case TOTAL_S -> 0;
             case BEAN_C ->
                 secondsFor(
-                        model.error().getOrDefault(PlanFigure.DROP_C, 0.0),
+                        model.error().getOrDefault(KeyFigure.DROP_C, 0.0),
                         analysis,
                         analysis.figures().drop());
             case DEVELOPMENT_S, DEVELOPMENT_PCT ->
-                firstCrackErrorS(model.error().getOrDefault(PlanFigure.FIRST_CRACK_S, 0.0), analysis);
+                firstCrackErrorS(model.error().getOrDefault(KeyFigure.FIRST_CRACK_S, 0.0), analysis);
         };
     }
 
@@ -189,28 +185,4 @@ public final class Predictor {
     }
 
     private static final double SLOWEST_C_PER_MIN = 2;
-
-    /** Works a simulated curve out as a logged one. */
-    static RoastAnalysis figures(
-            SimulatedCurve curve, EventTemperatures events, double dropS, MachineReference reference) {
-        Series bean = curve.log().beanC();
-        double lowestS = lowestS(bean);
-        List<RoastEvent> called = new ArrayList<>(List.of(RoastEvent.at(EventKind.CHARGE, 0)));
-        bean.risesTo(events.dryEndC(), lowestS).ifPresent(t -> called.add(RoastEvent.at(EventKind.DRY_END, t)));
-        bean.risesTo(events.firstCrackC(), lowestS).ifPresent(t -> called.add(RoastEvent.at(EventKind.FIRST_CRACK, t)));
-        if (Double.isFinite(dropS)) {
-            called.add(RoastEvent.at(EventKind.DROP, dropS));
-        }
-        return ANALYZER.analyze(curve.log(), new RoastEvents(called), reference);
-    }
-
-    private static double lowestS(Series bean) {
-        int lowest = 0;
-        for (int i = 1; i < bean.size() && bean.timeS(i) <= LATEST_TURN_S; i++) {
-            lowest = bean.value(i) < bean.value(lowest) ? i : lowest;
-        }
-        return bean.timeS(lowest);
-    }
-
-    private static final double LATEST_TURN_S = 300;
 }

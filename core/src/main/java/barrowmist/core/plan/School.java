@@ -1,6 +1,7 @@
 package barrowmist.core.plan;
 
 import barrowmist.core.plan.Targets.DevelopmentFrom;
+import barrowmist.core.roast.KeyFigure;
 import java.util.List;
 import java.util.Map;
 
@@ -47,13 +48,13 @@ public record School(String id, String name, String note, Targets targets) {
                         "Development is browning too: counted from dry end.",
                         new Targets(
                                 Map.of(
-                                        PlanFigure.TOTAL_S,
+                                        KeyFigure.TOTAL_S,
                                         new Aim(600, 30),
-                                        PlanFigure.DRY_END_S,
+                                        KeyFigure.DRY_END_S,
                                         new Aim(300, 20),
-                                        PlanFigure.DROP_C,
+                                        KeyFigure.DROP_C,
                                         new Aim(206, 2.5),
-                                        PlanFigure.DEVELOPMENT_PCT,
+                                        KeyFigure.DEVELOPMENT_PCT,
                                         new Aim(50, 3)),
                                 DevelopmentFrom.DRY_END)));
     }
@@ -61,8 +62,8 @@ public record School(String id, String name, String note, Targets targets) {
     private static Targets fruitForward() {
         // 12 °F/min at first crack where a washed coffee gets 14 to 15: a rate, so 5/9 without the 32°
         return aims(570, 30, 285, 20, 484, 25, 202, 2.5, 15, 2)
-                .with(PlanFigure.ROR_AT_FIRST_CRACK, new Aim(12 * 5.0 / 9, 1))
-                .with(PlanFigure.BROWNING_PCT, new Aim(37, 2.5));
+                .with(KeyFigure.ROR_AT_FIRST_CRACK, new Aim(12 * 5.0 / 9, 1))
+                .with(KeyFigure.BROWNING_PCT, new Aim(37, 2.5));
     }
 
     private static School school(String id, String name, String note, Targets targets) {
@@ -82,11 +83,11 @@ public record School(String id, String name, String note, Targets targets) {
             double developmentTolerance) {
         return new Targets(
                 Map.of(
-                        PlanFigure.TOTAL_S, new Aim(totalS, totalTolerance),
-                        PlanFigure.DRY_END_S, new Aim(dryEndS, dryEndTolerance),
-                        PlanFigure.FIRST_CRACK_S, new Aim(crackS, crackTolerance),
-                        PlanFigure.DROP_C, new Aim(dropC, dropTolerance),
-                        PlanFigure.DEVELOPMENT_PCT, new Aim(developmentPct, developmentTolerance)),
+                        KeyFigure.TOTAL_S, new Aim(totalS, totalTolerance),
+                        KeyFigure.DRY_END_S, new Aim(dryEndS, dryEndTolerance),
+                        KeyFigure.FIRST_CRACK_S, new Aim(crackS, crackTolerance),
+                        KeyFigure.DROP_C, new Aim(dropC, dropTolerance),
+                        KeyFigure.DEVELOPMENT_PCT, new Aim(developmentPct, developmentTolerance)),
                 DevelopmentFrom.FIRST_CRACK);
     }
 }

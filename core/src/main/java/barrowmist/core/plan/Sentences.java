@@ -1,7 +1,8 @@
 package barrowmist.core.plan;
 
-import barrowmist.core.plan.PlanFigure.Unit;
 import barrowmist.core.roast.Clock;
+import barrowmist.core.roast.KeyFigure;
+import barrowmist.core.roast.KeyFigure.Unit;
 import barrowmist.core.units.Wording;
 import java.util.Locale;
 import java.util.OptionalDouble;
@@ -22,7 +23,7 @@ record Sentences(Wording wording) {
         };
     }
 
-    String missed(PlanFigure figure, Aim aim, OptionalDouble value) {
+    String missed(KeyFigure figure, Aim aim, OptionalDouble value) {
         String wanted = value(figure.unit(), aim.value());
         return value.isPresent()
                 ? "%s comes to %s instead of %s"

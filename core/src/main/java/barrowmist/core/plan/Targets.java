@@ -1,5 +1,6 @@
 package barrowmist.core.plan;
 
+import barrowmist.core.roast.KeyFigure;
 import barrowmist.core.roast.RoastFigures;
 import java.util.EnumMap;
 import java.util.Map;
@@ -11,7 +12,7 @@ import java.util.OptionalDouble;
  * @param aims the figures aimed at, each with its tolerance; any may be left out
  * @param developmentFrom where development is counted from
  */
-public record Targets(Map<PlanFigure, Aim> aims, DevelopmentFrom developmentFrom) {
+public record Targets(Map<KeyFigure, Aim> aims, DevelopmentFrom developmentFrom) {
 
     /** Two schools count differently (common practice, no published source). */
     public enum DevelopmentFrom {
@@ -25,20 +26,20 @@ public record Targets(Map<PlanFigure, Aim> aims, DevelopmentFrom developmentFrom
     }
 
     /** A figure of a roast as these targets count it. */
-    public OptionalDouble figure(PlanFigure figure, RoastFigures roast) {
+    public OptionalDouble figure(KeyFigure figure, RoastFigures roast) {
         OptionalDouble value = figure.of(roast);
-        if (figure != PlanFigure.DEVELOPMENT_PCT || developmentFrom == DevelopmentFrom.FIRST_CRACK) {
+        if (figure != KeyFigure.DEVELOPMENT_PCT || developmentFrom == DevelopmentFrom.FIRST_CRACK) {
             return value;
         }
-        OptionalDouble browning = PlanFigure.BROWNING_PCT.of(roast);
+        OptionalDouble browning = KeyFigure.BROWNING_PCT.of(roast);
         return value.isPresent() && browning.isPresent()
                 ? OptionalDouble.of(value.getAsDouble() + browning.getAsDouble())
                 : OptionalDouble.empty();
     }
 
     /** The same with one aim set or replaced. */
-    public Targets with(PlanFigure figure, Aim aim) {
-        Map<PlanFigure, Aim> changed = new EnumMap<>(PlanFigure.class);
+    public Targets with(KeyFigure figure, Aim aim) {
+        Map<KeyFigure, Aim> changed = new EnumMap<>(KeyFigure.class);
         changed.putAll(aims);
         changed.put(figure, aim);
         return new Targets(changed, developmentFrom);

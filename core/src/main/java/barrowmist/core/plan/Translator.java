@@ -1,9 +1,11 @@
 package barrowmist.core.plan;
 
+import barrowmist.core.machine.EventTemperatures;
+import barrowmist.core.machine.thermal.BatchConditions;
+import barrowmist.core.machine.thermal.ControlLevels;
 import barrowmist.core.plan.ControlStep.Control;
 import barrowmist.core.plan.Targets.DevelopmentFrom;
-import barrowmist.core.plan.thermal.BatchConditions;
-import barrowmist.core.plan.thermal.ControlLevels;
+import barrowmist.core.roast.KeyFigure;
 import barrowmist.core.roast.RoastFigures;
 import java.util.ArrayList;
 import java.util.EnumMap;
@@ -60,16 +62,16 @@ public final class Translator {
     }
 
     private static Targets targets(RoastFigures figures, EventTemperatures from, EventTemperatures to) {
-        Map<PlanFigure, Aim> aims = new EnumMap<>(PlanFigure.class);
-        for (PlanFigure figure : List.of(PlanFigure.DRY_END_S, PlanFigure.FIRST_CRACK_S, PlanFigure.TOTAL_S)) {
+        Map<KeyFigure, Aim> aims = new EnumMap<>(KeyFigure.class);
+        for (KeyFigure figure : List.of(KeyFigure.DRY_END_S, KeyFigure.FIRST_CRACK_S, KeyFigure.TOTAL_S)) {
             figure.of(figures).ifPresent(v -> aims.put(figure, new Aim(v, TIME_TOLERANCE_S)));
         }
-        PlanFigure.DEVELOPMENT_PCT
+        KeyFigure.DEVELOPMENT_PCT
                 .of(figures)
-                .ifPresent(v -> aims.put(PlanFigure.DEVELOPMENT_PCT, new Aim(v, SHARE_TOLERANCE_PCT)));
-        PlanFigure.DROP_C
+                .ifPresent(v -> aims.put(KeyFigure.DEVELOPMENT_PCT, new Aim(v, SHARE_TOLERANCE_PCT)));
+        KeyFigure.DROP_C
                 .of(figures)
-                .ifPresent(v -> aims.put(PlanFigure.DROP_C, new Aim(mapped(v, from, to), TEMPERATURE_TOLERANCE_C)));
+                .ifPresent(v -> aims.put(KeyFigure.DROP_C, new Aim(mapped(v, from, to), TEMPERATURE_TOLERANCE_C)));
         return new Targets(aims, DevelopmentFrom.FIRST_CRACK);
     }
 
@@ -104,8 +106,8 @@ public final class Translator {
                 steps.add(carried(step, from, to));
             }
         }
-        double dropC = targets.aims().containsKey(PlanFigure.DROP_C)
-                ? targets.aims().get(PlanFigure.DROP_C).value()
+        double dropC = targets.aims().containsKey(KeyFigure.DROP_C)
+                ? targets.aims().get(KeyFigure.DROP_C).value()
                 : mapped(plan.drop().value(), from, to.predictor.events());
         figures.rorAtFirstCrackCPerMin()
                 .ifPresent(ror -> say(

@@ -15,6 +15,12 @@ public record Ageing(List<Point> points) {
     /** A coffee has fallen off when it scores so much below its best (house default). */
     public static final double FALLEN = 1.0;
 
+    /** Kept back of a roast for cupping it again, g (common practice, no published source). */
+    public static final double USUAL_KEPT_G = 80;
+
+    /** One, two and three weeks after the roast (common practice, no published source). */
+    public static final List<Integer> USUAL_DAYS = List.of(7, 14, 21);
+
     private static final double GIVE_DAYS = 1.5;
 
     /** A score, 0 to 100, at an age in days. */

@@ -1,6 +1,8 @@
 package barrowmist.core.rest;
 
 import barrowmist.core.green.Process;
+import java.time.Duration;
+import java.time.Instant;
 import java.util.Comparator;
 import java.util.Optional;
 
@@ -33,6 +35,32 @@ public record Rest(State state, double ageH, double opensInH, double bestInH, do
             case RESTING -> 1;
             case MISSED -> 2;
         };
+    }
+
+    private static final double MILLIS_PER_HOUR = 3_600_000;
+
+    /** Hours from the drop to a moment: the one clock that rest is counted by. */
+    public static double ageH(Instant droppedAt, Instant at) {
+        return Duration.between(droppedAt, at).toMillis() / MILLIS_PER_HOUR;
+    }
+
+    /** What a table is told of a sample that has not rested, or not rested in time; empty where nothing is to be said. */
+    public Optional<String> warning(RestSchool school) {
+        return switch (state) {
+            case RESTING ->
+                Optional.of("Not rested: %s since the drop, %s more are missing by the %s style. It may taste flat."
+                        .formatted(hours(Math.max(0, ageH)), hours(opensInH), school.label()));
+            case MISSED ->
+                Optional.of("Past its rest: %s since the drop, %s too long by the %s style."
+                        .formatted(hours(ageH), hours(-closesInH), school.label()));
+            case OPEN, BEST -> Optional.empty();
+        };
+    }
+
+    private static String hours(double h) {
+        return h < 48
+                ? "%d h".formatted(Math.max(h > 0 ? 1 : 0, Math.round(h)))
+                : "%d days".formatted(Math.round(h / 24));
     }
 
     /** @param ageH hours since the drop */

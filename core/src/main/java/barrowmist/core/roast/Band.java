@@ -1,6 +1,7 @@
 package barrowmist.core.roast;
 
 import java.util.Arrays;
+import org.hipparchus.stat.descriptive.rank.Median;
 
 /** What a machine usually does, by its own accepted roasts: learned, or not yet. */
 public sealed interface Band {
@@ -31,6 +32,9 @@ public sealed interface Band {
      */
     record NotYetLearned(int roasts) implements Band {}
 
+    /** No roast taught it. */
+    Band NONE = new NotYetLearned(0);
+
     /**
      * Learns from values, any order.
      *
@@ -49,9 +53,6 @@ public sealed interface Band {
 
     /** The middle of the values, at least one, any order; between the two middle ones when their number is even. */
     static double median(double[] values) {
-        double[] sorted = values.clone();
-        Arrays.sort(sorted);
-        int half = sorted.length / 2;
-        return sorted.length % 2 == 1 ? sorted[half] : (sorted[half - 1] + sorted[half]) / 2;
+        return new Median().evaluate(values);
     }
 }

@@ -1,5 +1,6 @@
 package barrowmist.core.roast;
 
+import barrowmist.core.green.Months;
 import java.util.Arrays;
 
 /**
@@ -7,7 +8,7 @@ import java.util.Arrays;
  * between all pairs of roasts, so that one wrong roast does not turn it; whether it is more than chance by the test of
  * Mann (1945) and Kendall, without ties.
  *
- * @param perMonth change in 30 days, unit of the figure
+ * @param perMonth change in a mean month, unit of the figure
  * @param overall change over the whole span of the roasts, same unit
  * @param roasts number of roasts behind it
  * @param beyondChance whether the trend has less than one chance in twenty of being none
@@ -16,8 +17,6 @@ public record Drift(double perMonth, double overall, int roasts, boolean beyondC
 
     /** Fewer roasts than this show no trend (house default). */
     public static final int FEWEST_ROASTS = 8;
-
-    private static final double DAYS_PER_MONTH = 30;
 
     /** Two-sided 5 % point of the standard normal distribution. */
     private static final double Z_95 = 1.959964;
@@ -52,6 +51,6 @@ public record Drift(double perMonth, double overall, int roasts, boolean beyondC
                 Arrays.stream(days).max().orElse(0) - Arrays.stream(days).min().orElse(0);
         double variance = n * (n - 1.0) * (2.0 * n + 5) / 18;
         double z = (Math.abs(s) - 1) / Math.sqrt(variance);
-        return new Drift(perDay * DAYS_PER_MONTH, perDay * span, n, z > Z_95);
+        return new Drift(perDay * Months.DAYS, perDay * span, n, z > Z_95);
     }
 }

@@ -1,7 +1,11 @@
 package barrowmist.core.roast;
 
+import barrowmist.core.check.Checks;
+import barrowmist.core.check.FieldProblem;
+import java.util.List;
+
 /**
- * From where on the rate of rise is called faulty. All are house defaults.
+ * From where on the rate of rise is called faulty, at the desk and afterwards. All are house defaults, to be edited.
  *
  * @param crashFallShare a crash falls by more than this share of its value, in (0, 1)
  * @param crashWithinS within so many seconds
@@ -27,4 +31,20 @@ public record FaultSettings(
         double surgeSpreads) {
 
     public static final FaultSettings DEFAULTS = new FaultSettings(0.40, 45, 3.5, 1.5, 10, 0.5, 60, 1.5, 30, 2);
+
+    /** Every problem of these limits. */
+    public List<FieldProblem> problems() {
+        return new Checks()
+                .range("crashFallShare", "A crash falls by more than", crashFallShare, 0.05, 0.95, "of its value")
+                .range("crashWithinS", "A crash falls within", crashWithinS, 10, 180, "s")
+                .range("crashDepthCPerMin", "A crash lies below its trend by", crashDepthCPerMin, 0.5, 20, "°C/min")
+                .range("flickRiseCPerMin", "A flick rises by", flickRiseCPerMin, 0.3, 20, "°C/min")
+                .range("flickHoldS", "A flick lasts", flickHoldS, 2, 120, "s")
+                .range("stallChangeCPerMin", "A stall changes by less than", stallChangeCPerMin, 0.05, 5, "°C/min")
+                .range("stallHoldS", "A stall lasts", stallHoldS, 15, 300, "s")
+                .range("stalledCPerMin", "Stalled below", stalledCPerMin, 0, 10, "°C/min")
+                .range("stalledHoldS", "Stalled for", stalledHoldS, 10, 300, "s")
+                .range("surgeSpreads", "A surge lies above the usual peak by", surgeSpreads, 0.5, 10, "spreads")
+                .problems();
+    }
 }

@@ -1,6 +1,5 @@
 package barrowmist.core.roast;
 
-import java.util.Arrays;
 import java.util.Optional;
 import java.util.OptionalDouble;
 
@@ -17,45 +16,16 @@ public final class LiveCurve {
 
     private static final int FEW = 20;
 
-    private final Channel bean = new Channel();
-    private final Channel environment = new Channel();
-    private final Channel gas = new Channel();
-    private final Channel air = new Channel();
-    private final Channel drum = new Channel();
-    private final Channel ror = new Channel();
+    private final GrowingSeries bean = new GrowingSeries();
+    private final GrowingSeries environment = new GrowingSeries();
+    private final GrowingSeries gas = new GrowingSeries();
+    private final GrowingSeries air = new GrowingSeries();
+    private final GrowingSeries drum = new GrowingSeries();
+    private final GrowingSeries ror = new GrowingSeries();
     private double lastS = Double.NEGATIVE_INFINITY;
     private int segment;
     private int lowest;
     private Optional<Milestone> turningPoint = Optional.empty();
-
-    private static final class Channel {
-        private double[] t = new double[256];
-        private double[] v = new double[256];
-        private int n;
-
-        void add(double timeS, double value) {
-            if (n == t.length) {
-                t = Arrays.copyOf(t, 2 * n);
-                v = Arrays.copyOf(v, 2 * n);
-            }
-            t[n] = timeS;
-            v[n++] = value;
-        }
-
-        void addIfThere(double timeS, OptionalDouble value) {
-            if (value.isPresent()) {
-                add(timeS, value.getAsDouble());
-            }
-        }
-
-        OptionalDouble last() {
-            return n == 0 ? OptionalDouble.empty() : OptionalDouble.of(v[n - 1]);
-        }
-
-        Series series() {
-            return new Series(Arrays.copyOf(t, n), Arrays.copyOf(v, n));
-        }
-    }
 
     /**
      * Takes in a reading.

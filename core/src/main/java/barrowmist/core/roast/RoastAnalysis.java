@@ -9,6 +9,7 @@ import java.util.List;
  * @param ror rate of rise from the turning point to the drop, °C/min
  * @param figures the figures
  * @param faults what is wrong with the rate of rise, in order of time
+ * @param judgedBy the limits by which faults were found
  * @param missing what must be marked before the rest can be known, a sentence each
  * @param notices what a reader should know of the log, such as a gap, a sentence each
  */
@@ -17,6 +18,7 @@ public record RoastAnalysis(
         Series ror,
         RoastFigures figures,
         List<Fault> faults,
+        FaultSettings judgedBy,
         List<String> missing,
         List<String> notices) {
 

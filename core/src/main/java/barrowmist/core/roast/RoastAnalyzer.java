@@ -9,7 +9,7 @@ import java.util.OptionalDouble;
 public final class RoastAnalyzer {
 
     /** Version of these rules; stored beside figures made by them, which are made anew when it changes. */
-    public static final int RULES_VERSION = 1;
+    public static final int RULES_VERSION = 3;
 
     /** Rate of rise is shown up to this far from a marked event, s. */
     private static final double NEAR_S = 10;
@@ -23,9 +23,9 @@ public final class RoastAnalyzer {
     /**
      * @param log readings on the clock of the log
      * @param events events on the same clock
-     * @param reference what this machine usually does with such coffee
+     * @param usualPeak where this roaster's rate of rise usually peaks with such coffee, °C/min
      */
-    public RoastAnalysis analyze(RoastLog log, RoastEvents events, MachineReference reference) {
+    public RoastAnalysis analyze(RoastLog log, RoastEvents events, Band usualPeak) {
         double chargeS = events.timeS(EventKind.CHARGE).orElse(0);
         RoastLog sinceCharge = log.shifted(-chargeS);
         RoastEvents marked = events.shifted(-chargeS);
@@ -39,14 +39,16 @@ public final class RoastAnalyzer {
         Series ror = turning.map(tp -> RateOfRise.centred(bean).slice(tp.timeS(), dropS, 0))
                 .orElse(Series.empty());
         Optional<RorPoint> peak = peak(ror);
+        Optional<Milestone> crack = charged ? milestone(bean, marked, EventKind.FIRST_CRACK) : Optional.empty();
+        Optional<Milestone> drop = charged ? milestone(bean, marked, EventKind.DROP) : Optional.empty();
         RoastFigures figures = new RoastFigures(
                 charged ? BeanCurve.charge(sinceCharge.beanC()) : OptionalDouble.empty(),
                 turning,
                 charged ? milestone(bean, marked, EventKind.DRY_END) : Optional.empty(),
-                charged ? milestone(bean, marked, EventKind.FIRST_CRACK) : Optional.empty(),
-                charged ? milestone(bean, marked, EventKind.DROP) : Optional.empty(),
-                rorAt(ror, marked.timeS(EventKind.FIRST_CRACK)),
-                rorAt(ror, marked.timeS(EventKind.DROP)),
+                crack,
+                drop,
+                rorAt(ror, crack),
+                rorAt(ror, drop),
                 peak);
         List<Fault> faults = peak.map(p -> FaultFinder.find(
                         ror,
@@ -55,10 +57,10 @@ public final class RoastAnalyzer {
                         marked.timeS(EventKind.DRY_END),
                         marked.timeS(EventKind.FIRST_CRACK),
                         p,
-                        reference.peakCPerMin(),
+                        usualPeak,
                         settings))
                 .orElse(List.of());
-        return new RoastAnalysis(sinceCharge, ror, figures, faults, missing(marked, turning), gaps(bean));
+        return new RoastAnalysis(sinceCharge, ror, figures, faults, settings, missing(marked, turning), gaps(bean));
     }
 
     private static Optional<Milestone> milestone(Series bean, RoastEvents events, EventKind kind) {
@@ -82,11 +84,11 @@ public final class RoastAnalyzer {
         return Optional.of(new RorPoint(ror.timeS(best), ror.value(best)));
     }
 
-    private static OptionalDouble rorAt(Series ror, OptionalDouble timeS) {
-        if (timeS.isEmpty() || ror.isEmpty()) {
+    private static OptionalDouble rorAt(Series ror, Optional<Milestone> milestone) {
+        if (milestone.isEmpty() || ror.isEmpty()) {
             return OptionalDouble.empty();
         }
-        double t = timeS.getAsDouble();
+        double t = milestone.get().timeS();
         int after = Math.min(ror.indexFrom(t), ror.size() - 1);
         int before = Math.max(0, after - 1);
         int nearest = Math.abs(ror.timeS(after) - t) <= Math.abs(ror.timeS(before) - t) ? after : before;

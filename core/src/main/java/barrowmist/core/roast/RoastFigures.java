@@ -27,6 +27,17 @@ public record RoastFigures(
         OptionalDouble rorAtDropCPerMin,
         Optional<RorPoint> rorPeak) {
 
+    /** Those of a roast of which nothing is known yet. */
+    public static final RoastFigures NONE = new RoastFigures(
+            OptionalDouble.empty(),
+            Optional.empty(),
+            Optional.empty(),
+            Optional.empty(),
+            Optional.empty(),
+            OptionalDouble.empty(),
+            OptionalDouble.empty(),
+            Optional.empty());
+
     /** Charge to drop, s. */
     public OptionalDouble totalS() {
         return drop.stream().mapToDouble(Milestone::timeS).findFirst();

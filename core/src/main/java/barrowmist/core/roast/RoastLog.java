@@ -20,4 +20,14 @@ public record RoastLog(Series beanC, Series environmentC, Series gasPct, Series 
                 airflowPct.shifted(shiftS),
                 drumRpm.shifted(shiftS));
     }
+
+    /** The readings from one time to another, s on this log's clock. */
+    public RoastLog sliced(double fromS, double toS) {
+        return new RoastLog(
+                beanC.slice(fromS, toS, 0),
+                environmentC.slice(fromS, toS, 0),
+                gasPct.slice(fromS, toS, 0),
+                airflowPct.slice(fromS, toS, 0),
+                drumRpm.slice(fromS, toS, 0));
+    }
 }

@@ -8,4 +8,7 @@
  *   <li>A figure whose event is not marked is empty, and the analysis says which event to mark.
  * </ol>
  */
+@NullMarked
 package barrowmist.core.roast;
+
+import org.jspecify.annotations.NullMarked;

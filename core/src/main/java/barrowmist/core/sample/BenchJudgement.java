@@ -1,5 +1,6 @@
 package barrowmist.core.sample;
 
+import barrowmist.core.roast.Clock;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -25,8 +26,6 @@ public record BenchJudgement(Verdict verdict, List<Check> checks) {
     public static final double PROTOCOL_SHORTEST_S = 480;
 
     public static final double PROTOCOL_LONGEST_S = 720;
-
-    private static final double SECONDS_PER_MINUTE = 60;
 
     /** What becomes of a sample. */
     public enum Verdict {
@@ -71,7 +70,7 @@ public record BenchJudgement(Verdict verdict, List<Check> checks) {
         if (limits.protocol()) {
             colour(checks, "colour, whole", f.colourWhole(), PROTOCOL_WHOLE);
             colour(checks, "colour, ground", f.colourGround(), PROTOCOL_GROUND);
-            between(checks, "roast time", "protocol", minutes(totalS), 8, 12, "min");
+            checks.add(time(totalS));
             none(checks, "scorched", f.scorchedPer100g());
             none(checks, "tipped", f.tippedPer100g());
         }
@@ -122,8 +121,14 @@ public record BenchJudgement(Verdict verdict, List<Check> checks) {
         return words.substring(0, 1).toUpperCase(Locale.ROOT) + words.substring(1) + ".";
     }
 
-    private static OptionalDouble minutes(OptionalDouble s) {
-        return s.isPresent() ? OptionalDouble.of(s.getAsDouble() / SECONDS_PER_MINUTE) : s;
+    private static Check time(OptionalDouble totalS) {
+        boolean inside = totalS.isPresent()
+                && totalS.getAsDouble() >= PROTOCOL_SHORTEST_S
+                && totalS.getAsDouble() <= PROTOCOL_LONGEST_S;
+        String wanted = Clock.text(PROTOCOL_SHORTEST_S) + " to " + Clock.text(PROTOCOL_LONGEST_S);
+        Standing standing = totalS.isEmpty() ? Standing.NOT_MEASURED : inside ? Standing.INSIDE : Standing.OUTSIDE;
+        String value = totalS.isPresent() ? Clock.text(totalS.getAsDouble()) : "";
+        return new Check("roast time", "protocol", wanted, value, standing, false);
     }
 
     private static OptionalDouble real(OptionalInt n) {

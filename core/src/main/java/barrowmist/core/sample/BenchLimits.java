@@ -1,5 +1,9 @@
 package barrowmist.core.sample;
 
+import barrowmist.core.check.Checks;
+import barrowmist.core.check.FieldProblem;
+import java.util.List;
+
 /**
  * What a lab asks of a roasted sample beside the cupping protocol. All are house defaults, to be edited.
  *
@@ -15,4 +19,15 @@ public record BenchLimits(
 
     /** Light roasts lose about 11 to 13 % (common practice, no published source), medium ones a little more. */
     public static final BenchLimits DEFAULTS = new BenchLimits(true, 11, 15, 8, 0, 5);
+
+    /** Every problem of these limits. */
+    public List<FieldProblem> problems() {
+        return new Checks()
+                .range("mostLossPct", "Most weight loss", mostLossPct, 1, 40, "%")
+                .range("leastLossPct", "Least weight loss", leastLossPct, 0, mostLossPct, "%")
+                .range("mostGap", "Ground lighter by", mostGap, 0, 40, "")
+                .range("mostQuakers", "Quakers", mostQuakers, 0, 500, "in 100 g")
+                .range("mostShells", "Shells", mostShells, 0, 500, "in 100 g")
+                .problems();
+    }
 }

@@ -7,11 +7,9 @@ import static barrowmist.core.trace.Evidence.Source.LOG;
 import static barrowmist.core.trace.Evidence.Source.TIME;
 import static java.util.Map.entry;
 
-import barrowmist.core.green.GreenFacts;
 import barrowmist.core.green.Process;
 import barrowmist.core.roast.Clock;
 import barrowmist.core.roast.Fault;
-import barrowmist.core.roast.FaultSettings;
 import barrowmist.core.roast.Phases;
 import barrowmist.core.sample.BenchFigures;
 import barrowmist.core.units.Wording;
@@ -84,7 +82,10 @@ final class BakedRule implements CauseRule {
         for (Fault f : crashes) {
             double weight = Math.min(
                     CRASH_MOST,
-                    CRASH_BASE + CRASH_PER_C_PER_MIN * (f.depthCPerMin() - FaultSettings.DEFAULTS.crashDepthCPerMin()));
+                    CRASH_BASE
+                            + CRASH_PER_C_PER_MIN
+                                    * (f.depthCPerMin()
+                                            - in.analysis().judgedBy().crashDepthCPerMin()));
             ledger.add(Evidence.log(
                     weight,
                     "rate of rise crashed at %s: %s to %s in %d s"
@@ -98,7 +99,10 @@ final class BakedRule implements CauseRule {
         }
         for (Fault f : stalls) {
             double weight = Math.min(
-                    STALL_MOST, STALL_BASE + STALL_PER_S * (f.durationS() - FaultSettings.DEFAULTS.stallHoldS()));
+                    STALL_MOST,
+                    STALL_BASE
+                            + STALL_PER_S
+                                    * (f.durationS() - in.analysis().judgedBy().stallHoldS()));
             ledger.add(Evidence.log(
                     weight,
                     "rate of rise stalled near %s for %d s from %s"
@@ -178,7 +182,7 @@ final class BakedRule implements CauseRule {
         }
         double hours = in.restHours().getAsDouble();
         boolean natural = in.green().process() == Process.NATURAL;
-        if (hours < settings.restMinHours()) {
+        if (hours < in.school().opensH(Process.WASHED)) {
             ledger.add(TIME, -1.0, "cupped after %.0f h: flatness may be youth".formatted(hours));
         } else if (natural && hours < NATURAL_REST_HOURS) {
             ledger.add(TIME, -0.4, "cupped after %.0f h: a natural may still be closed".formatted(hours));
@@ -186,18 +190,21 @@ final class BakedRule implements CauseRule {
             ledger.add(
                     TIME,
                     0.1,
-                    "%.0f h rest: only just past the protocol's %.0f h".formatted(hours, settings.restMinHours()));
+                    "%.0f h rest: only just past the %.0f h of the %s style"
+                            .formatted(
+                                    hours,
+                                    in.school().opensH(Process.WASHED),
+                                    in.school().label()));
         } else {
             ledger.add(TIME, 0.4, "%.0f h rest: flatness is not youth".formatted(hours));
         }
     }
 
     private void weighAge(TraceInput in, Ledger ledger) {
-        boolean dry = in.green().moisturePct().isPresent()
-                && in.green().moisturePct().getAsDouble() < GreenFacts.MOISTURE_WANTED_MIN_PCT;
-        boolean old = in.monthsSinceArrival() > settings.oldMonths();
-        if (dry || old) {
-            ledger.add(GREEN, -0.5, (old ? "over a year in store" : "dry green") + ": flatness may be age");
+        boolean old = in.green().old(in.roastedOn());
+        if (in.green().dry() || old) {
+            String why = old ? "%.0f months old".formatted(in.green().ageMonths(in.roastedOn())) : "dry green";
+            ledger.add(GREEN, -0.5, why + ": flatness may be age");
         } else if (in.green().moisturePct().isPresent()) {
             ledger.add(GREEN, 0.3, "fresh, moist enough: flatness is not age");
         } else {

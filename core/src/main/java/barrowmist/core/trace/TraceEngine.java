@@ -10,6 +10,9 @@ import java.util.stream.Stream;
 /** Traces the taste of a roast back to its cause. Pure: the same input gives the same findings. */
 public final class TraceEngine {
 
+    /** Counted up with the rules: what was traced by others is traced again. */
+    public static final int RULES_VERSION = 2;
+
     private static final String LOOK_NEXT =
             "Nothing in the log explains it. Look next at the bench, the green, the rest and the preparation.";
 

@@ -1,9 +1,12 @@
 package barrowmist.core.trace;
 
 import barrowmist.core.green.GreenFacts;
-import barrowmist.core.roast.MachineReference;
+import barrowmist.core.machine.MachineReference;
+import barrowmist.core.rest.RestSchool;
 import barrowmist.core.roast.RoastAnalysis;
 import barrowmist.core.sample.BenchFigures;
+import barrowmist.core.sample.BenchLimits;
+import java.time.LocalDate;
 import java.util.OptionalDouble;
 
 /**
@@ -16,7 +19,9 @@ import java.util.OptionalDouble;
  * @param bench the roasted sample
  * @param cup the cups
  * @param restHours hours from roasting to cupping; empty when not cupped or not known
- * @param monthsSinceArrival months from the lot's arrival to the roast, 0 or more
+ * @param roastedOn the day of the roast, for the age of the green
+ * @param benchLimits what the lab asks of a roasted sample
+ * @param school how long the lab lets samples rest
  */
 public record TraceInput(
         GreenFacts green,
@@ -26,4 +31,6 @@ public record TraceInput(
         BenchFigures bench,
         CupFacts cup,
         OptionalDouble restHours,
-        double monthsSinceArrival) {}
+        LocalDate roastedOn,
+        BenchLimits benchLimits,
+        RestSchool school) {}

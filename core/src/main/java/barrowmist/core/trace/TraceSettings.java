@@ -1,5 +1,7 @@
 package barrowmist.core.trace;
 
+import barrowmist.core.sample.BenchJudgement;
+
 /**
  * From where on a figure speaks for or against a cause. House defaults unless a figure says otherwise.
  *
@@ -15,13 +17,8 @@ package barrowmist.core.trace;
  * @param fastAtFirstCrackCPerMin a rate of rise at first crack beyond this lets the outside run ahead, °C/min
  * @param calmAtFirstCrackCPerMin the rate of rise at first crack to correct a natural to, °C/min (common practice, no published
  *     source: 12 °F/min)
- * @param wideColourGap ground lighter than whole by this much means the inside is behind; the protocol's 58/63 is 5
- *     apart
- * @param lowLossPct a weight loss below this is low, % (common practice, no published source)
  * @param manyScorched this many scorched beans in 100 g are no accident
  * @param slowDrumRpm a drum slower than this scorches, 1/min
- * @param restMinHours rest before cupping, h (SCA cupping protocol, value from memory)
- * @param oldMonths a lot older than this may taste of age, months since arrival
  * @param leastChargeStepC a clearly scorched coffee is charged at least so much lower, °C
  */
 public record TraceSettings(
@@ -34,14 +31,10 @@ public record TraceSettings(
         double fewDegreesC,
         double fastAtFirstCrackCPerMin,
         double calmAtFirstCrackCPerMin,
-        double wideColourGap,
-        double lowLossPct,
         int manyScorched,
         double slowDrumRpm,
-        double restMinHours,
-        double oldMonths,
         double leastChargeStepC) {
 
     public static final TraceSettings DEFAULTS =
-            new TraceSettings(0.8, 720, 42, 13, 15, 16, 5, 11, 6.7, 8, 11, 3, 40, 8, 12, 5);
+            new TraceSettings(0.8, BenchJudgement.PROTOCOL_LONGEST_S, 42, 13, 15, 16, 5, 11, 6.7, 3, 40, 5);
 }

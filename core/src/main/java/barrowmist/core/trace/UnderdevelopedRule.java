@@ -39,7 +39,6 @@ final class UnderdevelopedRule implements CauseRule {
     private static final double FAST_PER_C_PER_MIN = 0.15;
     private static final double FAST_MOST = 1.6;
     private static final double USUAL_COLOUR_GAP = 6;
-    private static final double MOIST_PCT = 11.5;
     private static final double SOUND_LOSS_PCT = 12.5;
 
     /** Seconds added to development by one correction: at least, at most. */
@@ -74,8 +73,8 @@ final class UnderdevelopedRule implements CauseRule {
         }
         development.ifPresent(d -> weighDevelopment(in, d, wording, ledger));
         weighSpeed(in, wording, ledger);
-        weighColour(in.bench(), ledger);
-        weighInside(in.bench(), ledger);
+        weighColour(in, ledger);
+        weighInside(in, ledger);
         weighGreen(in.green(), ledger);
     }
 
@@ -123,7 +122,8 @@ final class UnderdevelopedRule implements CauseRule {
         }
     }
 
-    private void weighColour(BenchFigures bench, Ledger ledger) {
+    private static void weighColour(TraceInput in, Ledger ledger) {
+        BenchFigures bench = in.bench();
         bench.colourGap()
                 .ifPresentOrElse(
                         gap -> {
@@ -131,7 +131,7 @@ final class UnderdevelopedRule implements CauseRule {
                                     .formatted(
                                             bench.colourGround().getAsDouble(),
                                             bench.colourWhole().getAsDouble());
-                            if (gap >= settings.wideColourGap()) {
+                            if (gap >= in.benchLimits().mostGap()) {
                                 ledger.add(BENCH, 1.0, text + ": the inside is behind");
                             } else if (gap <= USUAL_COLOUR_GAP) {
                                 ledger.add(BENCH, -0.6, text + ": the inside has kept up");
@@ -141,7 +141,8 @@ final class UnderdevelopedRule implements CauseRule {
                                 "Colour whole and ground are not both read: a wide gap would show the inside behind."));
     }
 
-    private void weighInside(BenchFigures bench, Ledger ledger) {
+    private static void weighInside(TraceInput in, Ledger ledger) {
+        BenchFigures bench = in.bench();
         bench.oneColourThrough()
                 .ifPresentOrElse(
                         one -> ledger.add(
@@ -151,7 +152,7 @@ final class UnderdevelopedRule implements CauseRule {
                         () -> ledger.missing("No bean was broken open: pale inside would speak for it."));
         bench.weightLossPct().ifPresent(loss -> {
             String text = "weight loss %.1f %%".formatted(loss);
-            if (loss < settings.lowLossPct()) {
+            if (loss < in.benchLimits().leastLossPct()) {
                 ledger.add(BENCH, 0.5, text + ": low");
             } else if (loss >= SOUND_LOSS_PCT) {
                 ledger.add(BENCH, -0.3, text + ": not low");
@@ -163,7 +164,7 @@ final class UnderdevelopedRule implements CauseRule {
         if (green.dense()) {
             ledger.add(GREEN, 0.2, "dense beans: ask for more heat");
         }
-        if (green.moisturePct().orElse(0) >= MOIST_PCT) {
+        if (green.moist()) {
             ledger.add(GREEN, 0.2, "moist beans: ask for more heat early");
         }
     }

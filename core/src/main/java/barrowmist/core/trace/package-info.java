@@ -10,4 +10,7 @@
  *   <li>A correction changes one thing, by a stated size, and is only given for a supported cause.
  * </ol>
  */
+@NullMarked
 package barrowmist.core.trace;
+
+import org.jspecify.annotations.NullMarked;

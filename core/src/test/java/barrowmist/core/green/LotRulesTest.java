@@ -75,7 +75,7 @@ class LotRulesTest {
                         new FieldProblem("arrivalDate", "Arrival date is 2027-03-02, allowed are 2000-01-01 to today"));
     }
 
-    /** ISO 4150 sieves: screen 17 is 17/64 inch, 6.75 mm; screen 20 is 8.00 mm as rounded there (values from memory). */
+    /** 64ths of an inch by the definition of the inch; ScreenAnalysisTest holds them against ISO 4150. */
     @ParameterizedTest
     @CsvSource({"17, 6.75", "16, 6.35", "15, 5.95", "13, 5.16"})
     void screensAreSixtyFourthsOfAnInch(int screen, double mm) {

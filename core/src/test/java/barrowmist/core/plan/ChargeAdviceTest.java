@@ -4,9 +4,11 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import barrowmist.core.green.GreenFacts;
+import barrowmist.core.green.GreenLimits;
 import barrowmist.core.green.Process;
+import barrowmist.core.green.ScreenAnalysis;
 import barrowmist.core.green.ScreenRange;
-import barrowmist.core.roast.MachineReference;
+import barrowmist.core.machine.MachineReference;
 import barrowmist.core.roast.RoastFigures;
 import java.time.LocalDate;
 import java.util.List;
@@ -102,7 +104,7 @@ class ChargeAdviceTest {
                 "11; 740; 16; 17; 120; Dense bean, 740 g/L: more heat; 1",
                 "11; 660; 16; 17; 120; Soft bean, 660 g/L: less heat; -1",
                 "11; 695; 12; 13; 120; Small beans take heat faster; -1",
-                "11; 695; 15; 18; 120; Mixed sizes roast unevenly: gently; -1",
+                "11; 695; 14; 18; 120; Mixed sizes roast unevenly: gently; -1",
                 "13; 695; 16; 17; 120; Moist, 13.0 %: more energy early; 1",
                 "9; 695; 16; 17; 120; Dry, 9.0 %: less energy; -1",
                 "11; 695; 16; 17; 150; 150 g is more than the usual 120 g; 1",
@@ -127,5 +129,29 @@ class ChargeAdviceTest {
                 .isEqualTo("Held: all together they move the charge no further");
         double sum = advice.addends().stream().mapToDouble(ChargeAdvice.Line::c).sum();
         assertThat(sum).isCloseTo(-ChargeAdvice.MOST_C, within(1e-9));
+    }
+
+    @Test
+    void whatTheSievesCallEvenIsNotCalledMixed() {
+        GreenFacts even = new GreenFacts(
+                Process.WASHED,
+                java.time.LocalDate.of(2026, 1, 5),
+                OptionalDouble.of(11),
+                OptionalDouble.of(695),
+                ScreenRange.parse("14/18"),
+                OptionalDouble.of(ScreenAnalysis.WIDE_SPREAD),
+                Optional.empty(),
+                GreenLimits.DEFAULTS);
+        assertThat(advise(WASHED, even, 120).addends()).isEmpty();
+    }
+
+    @Test
+    void theLabsOwnLimitsMoveTheCharge() {
+        GreenLimits strict = new GreenLimits(10.5, 11.5, 9, 0.5, 0.6, 0.7, 740, 700, 5, 18);
+        GreenFacts facts = green(Process.WASHED, 11.9, 695, new ScreenRange(16, 17));
+        assertThat(advise(WASHED, facts, 120).addends()).isEmpty();
+        assertThat(advise(WASHED, facts.by(strict), 120).addends())
+                .extracting(ChargeAdvice.Line::text)
+                .containsExactly("Soft bean, 695 g/L: less heat", "Moist, 11.9 %: more energy early");
     }
 }

@@ -2,8 +2,9 @@ package barrowmist.core.plan;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import barrowmist.core.machine.EventTemperatures;
+import barrowmist.core.machine.thermal.ControlLevels;
 import barrowmist.core.plan.ControlStep.Control;
-import barrowmist.core.plan.thermal.ControlLevels;
 import barrowmist.core.roast.EventKind;
 import java.util.List;
 import org.junit.jupiter.api.Test;

@@ -3,14 +3,18 @@ package barrowmist.core.plan;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import barrowmist.core.machine.EventTemperatures;
+import barrowmist.core.machine.FittedModel;
+import barrowmist.core.machine.MachineReference;
+import barrowmist.core.machine.ModelFitter;
+import barrowmist.core.machine.thermal.BatchConditions;
+import barrowmist.core.machine.thermal.ControlLevels;
+import barrowmist.core.machine.thermal.FitRoast;
+import barrowmist.core.machine.thermal.MachineConstants;
 import barrowmist.core.plan.ControlStep.Control;
 import barrowmist.core.plan.Targets.DevelopmentFrom;
-import barrowmist.core.plan.thermal.BatchConditions;
-import barrowmist.core.plan.thermal.ControlLevels;
-import barrowmist.core.plan.thermal.FitRoast;
-import barrowmist.core.plan.thermal.MachineConstants;
 import barrowmist.core.roast.EventKind;
-import barrowmist.core.roast.MachineReference;
+import barrowmist.core.roast.KeyFigure;
 import java.util.List;
 import java.util.Map;
 import java.util.OptionalDouble;
@@ -55,17 +59,17 @@ class PredictionTest {
         return new Predictor(model, MachineReference.NONE, EVENTS).predict(batch, plan, DevelopmentFrom.FIRST_CRACK);
     }
 
-    private static double figure(Prediction prediction, PlanFigure figure) {
+    private static double figure(Prediction prediction, KeyFigure figure) {
         return prediction.figure(figure).orElseThrow().value();
     }
 
     @Test
     void roastsLeftOutOfTheFitAreForetold() {
         for (FitRoast left : roasts.subList(20, 24)) {
-            Map<PlanFigure, Double> misses = ModelFitter.misses(model.machine(), left);
-            assertThat(misses.get(PlanFigure.DRY_END_S)).as("dry end").isBetween(-15.0, 15.0);
-            assertThat(misses.get(PlanFigure.FIRST_CRACK_S)).as("first crack").isBetween(-15.0, 15.0);
-            assertThat(misses.get(PlanFigure.DROP_C)).as("drop").isBetween(-2.5, 2.5);
+            Map<KeyFigure, Double> misses = ModelFitter.misses(model.machine(), left);
+            assertThat(misses.get(KeyFigure.DRY_END_S)).as("dry end").isBetween(-15.0, 15.0);
+            assertThat(misses.get(KeyFigure.FIRST_CRACK_S)).as("first crack").isBetween(-15.0, 15.0);
+            assertThat(misses.get(KeyFigure.DROP_C)).as("drop").isBetween(-2.5, 2.5);
         }
     }
 
@@ -73,16 +77,16 @@ class PredictionTest {
     void theErrorShownIsTheErrorOfRoastsLeftOut() {
         assertThat(model.roasts()).isEqualTo(20);
         assertThat(model.beanErrorC()).isBetween(0.1, 1.5);
-        assertThat(model.error().get(PlanFigure.DRY_END_S)).isBetween(0.5, 10.0);
-        assertThat(model.error().get(PlanFigure.FIRST_CRACK_S)).isBetween(1.0, 20.0);
+        assertThat(model.error().get(KeyFigure.DRY_END_S)).isBetween(0.5, 10.0);
+        assertThat(model.error().get(KeyFigure.FIRST_CRACK_S)).isBetween(1.0, 20.0);
     }
 
     @Test
     void moreHeatAtChargeBringsFirstCrackForward() {
         DropRule drop = new DropRule(DropRule.By.BEAN_C, 204);
-        double cool = figure(predict(batch(120, 190), plan(75, drop)), PlanFigure.FIRST_CRACK_S);
-        double hot = figure(predict(batch(120, 190), plan(85, drop)), PlanFigure.FIRST_CRACK_S);
-        double charged = figure(predict(batch(120, 195), plan(75, drop)), PlanFigure.FIRST_CRACK_S);
+        double cool = figure(predict(batch(120, 190), plan(75, drop)), KeyFigure.FIRST_CRACK_S);
+        double hot = figure(predict(batch(120, 190), plan(85, drop)), KeyFigure.FIRST_CRACK_S);
+        double charged = figure(predict(batch(120, 195), plan(75, drop)), KeyFigure.FIRST_CRACK_S);
         assertThat(hot).isLessThan(cool - 5);
         assertThat(charged).isLessThan(cool - 3);
     }
@@ -90,12 +94,12 @@ class PredictionTest {
     @Test
     void theDropRuleDecides() {
         Prediction byShare = predict(batch(120, 190), plan(80, new DropRule(DropRule.By.DEVELOPMENT_PCT, 18)));
-        assertThat(figure(byShare, PlanFigure.DEVELOPMENT_PCT)).isCloseTo(18, within(0.3));
+        assertThat(figure(byShare, KeyFigure.DEVELOPMENT_PCT)).isCloseTo(18, within(0.3));
         Prediction byTime = predict(batch(120, 190), plan(80, new DropRule(DropRule.By.DEVELOPMENT_S, 90)));
-        double development = figure(byTime, PlanFigure.TOTAL_S) - figure(byTime, PlanFigure.FIRST_CRACK_S);
+        double development = figure(byTime, KeyFigure.TOTAL_S) - figure(byTime, KeyFigure.FIRST_CRACK_S);
         assertThat(development).isCloseTo(90, within(1.5));
         Prediction byTotal = predict(batch(120, 190), plan(80, new DropRule(DropRule.By.TOTAL_S, 560)));
-        assertThat(figure(byTotal, PlanFigure.TOTAL_S)).isEqualTo(560);
+        assertThat(figure(byTotal, KeyFigure.TOTAL_S)).isEqualTo(560);
     }
 
     @Test
@@ -104,10 +108,9 @@ class PredictionTest {
         Predictor predictor = new Predictor(model, MachineReference.NONE, EVENTS);
         Prediction crack = predictor.predict(batch(120, 190), plan, DevelopmentFrom.FIRST_CRACK);
         Prediction yellow = predictor.predict(batch(120, 190), plan, DevelopmentFrom.DRY_END);
-        assertThat(figure(yellow, PlanFigure.DEVELOPMENT_PCT))
+        assertThat(figure(yellow, KeyFigure.DEVELOPMENT_PCT))
                 .isCloseTo(
-                        figure(crack, PlanFigure.DEVELOPMENT_PCT) + figure(crack, PlanFigure.BROWNING_PCT),
-                        within(1e-9));
+                        figure(crack, KeyFigure.DEVELOPMENT_PCT) + figure(crack, KeyFigure.BROWNING_PCT), within(1e-9));
     }
 
     @Test
@@ -125,7 +128,7 @@ class PredictionTest {
     void aDropThatIsNeverReachedIsSaid() {
         Prediction never = predict(batch(120, 190), plan(80, new DropRule(DropRule.By.BEAN_C, 290)));
         assertThat(never.doubts()).anyMatch(s -> s.startsWith("The drop is never reached within 20 minutes"));
-        assertThat(never.figure(PlanFigure.TOTAL_S)).isEmpty();
+        assertThat(never.figure(KeyFigure.TOTAL_S)).isEmpty();
     }
 
     @Test
@@ -142,8 +145,8 @@ class PredictionTest {
         Prediction before = predict(batch(120, 190), start);
         Targets targets = new Targets(
                 Map.of(
-                        PlanFigure.FIRST_CRACK_S, new Aim(figure(before, PlanFigure.FIRST_CRACK_S) - 25, 6),
-                        PlanFigure.DRY_END_S, new Aim(figure(before, PlanFigure.DRY_END_S) - 8, 6)),
+                        KeyFigure.FIRST_CRACK_S, new Aim(figure(before, KeyFigure.FIRST_CRACK_S) - 25, 6),
+                        KeyFigure.DRY_END_S, new Aim(figure(before, KeyFigure.DRY_END_S) - 8, 6)),
                 DevelopmentFrom.FIRST_CRACK);
         Finder.Found found =
                 new Finder(predictor, Finder.Limits.within(model, 0, 100, 1)).find(batch(120, 190), start, targets);
@@ -157,7 +160,7 @@ class PredictionTest {
     void findItSaysWhichTargetCannotBeReachedAndWhy() {
         ControlPlan start = plan(80, new DropRule(DropRule.By.BEAN_C, 204));
         Predictor predictor = new Predictor(model, MachineReference.NONE, EVENTS);
-        Targets targets = new Targets(Map.of(PlanFigure.FIRST_CRACK_S, new Aim(300, 5)), DevelopmentFrom.FIRST_CRACK);
+        Targets targets = new Targets(Map.of(KeyFigure.FIRST_CRACK_S, new Aim(300, 5)), DevelopmentFrom.FIRST_CRACK);
         Finder.Found found =
                 new Finder(predictor, Finder.Limits.within(model, 0, 100, 5)).find(batch(120, 190), start, targets);
         assertThat(found.reached()).isFalse();
@@ -179,7 +182,7 @@ class PredictionTest {
                         DevelopmentFrom.FIRST_CRACK);
         assertThat(prediction.trusted()).isFalse();
         assertThat(prediction.doubts()).contains("The model was fitted to 2 roasts only; from 5 on it is trusted.");
-        assertThat(prediction.figure(PlanFigure.DRY_END_S).orElseThrow().plusMinus())
+        assertThat(prediction.figure(KeyFigure.DRY_END_S).orElseThrow().plusMinus())
                 .isEmpty();
     }
 

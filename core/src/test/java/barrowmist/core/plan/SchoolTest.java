@@ -5,9 +5,11 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import barrowmist.core.green.Process;
+import barrowmist.core.machine.EventTemperatures;
+import barrowmist.core.machine.MachineReference;
 import barrowmist.core.plan.Targets.DevelopmentFrom;
 import barrowmist.core.roast.EventKind;
-import barrowmist.core.roast.MachineReference;
+import barrowmist.core.roast.KeyFigure;
 import barrowmist.core.roast.Milestone;
 import barrowmist.core.roast.RoastFigures;
 import barrowmist.core.roast.RorPoint;
@@ -44,7 +46,7 @@ class SchoolTest {
     @CsvSource({"classic, 20, 20", "light-medium, 15, 17", "fruit-forward, 13, 17"})
     void developmentSharesAreThoseOfTheTrade(String id, double from, double to) {
         // common practice, no published source
-        Aim aim = school(id).targets().aims().get(PlanFigure.DEVELOPMENT_PCT);
+        Aim aim = school(id).targets().aims().get(KeyFigure.DEVELOPMENT_PCT);
         assertThat(aim.value()).isBetween(from, to);
         assertThat(aim.value() - aim.tolerance()).isGreaterThanOrEqualTo(from - 1.5);
         assertThat(aim.value() + aim.tolerance()).isLessThanOrEqualTo(to + 1.5);
@@ -53,7 +55,7 @@ class SchoolTest {
     @Test
     void theProtocolRoastTakesEightToTwelveMinutes() {
         // SCA cupping protocol, value from memory
-        Aim total = school("protocol").targets().aims().get(PlanFigure.TOTAL_S);
+        Aim total = school("protocol").targets().aims().get(KeyFigure.TOTAL_S);
         assertThat(total.value() - total.tolerance()).isGreaterThanOrEqualTo(480);
         assertThat(total.value() + total.tolerance()).isLessThanOrEqualTo(720);
     }
@@ -61,19 +63,19 @@ class SchoolTest {
     @Test
     void fruitForwardNaturalsHoldTheRiseAtFirstCrackAndTheirBrowning() {
         // 12 °F/min and 35 % or more: common practice, no published source
-        Map<PlanFigure, Aim> aims = school("fruit-forward").targets().aims();
-        assertThat(aims.get(PlanFigure.ROR_AT_FIRST_CRACK).value()).isCloseTo(6.67, within(0.01));
-        assertThat(aims.get(PlanFigure.BROWNING_PCT).value()).isBetween(35.0, 40.0);
+        Map<KeyFigure, Aim> aims = school("fruit-forward").targets().aims();
+        assertThat(aims.get(KeyFigure.ROR_AT_FIRST_CRACK).value()).isCloseTo(6.67, within(0.01));
+        assertThat(aims.get(KeyFigure.BROWNING_PCT).value()).isBetween(35.0, 40.0);
     }
 
     @Test
     void theTargetsOfASchoolDoNotContradictThemselves() {
         for (School school : School.defaults()) {
-            Map<PlanFigure, Aim> aims = school.targets().aims();
-            if (aims.containsKey(PlanFigure.FIRST_CRACK_S)) {
-                double total = aims.get(PlanFigure.TOTAL_S).value();
-                double crack = aims.get(PlanFigure.FIRST_CRACK_S).value();
-                Aim share = aims.get(PlanFigure.DEVELOPMENT_PCT);
+            Map<KeyFigure, Aim> aims = school.targets().aims();
+            if (aims.containsKey(KeyFigure.FIRST_CRACK_S)) {
+                double total = aims.get(KeyFigure.TOTAL_S).value();
+                double crack = aims.get(KeyFigure.FIRST_CRACK_S).value();
+                Aim share = aims.get(KeyFigure.DEVELOPMENT_PCT);
                 assertThat(100 * (total - crack) / total)
                         .as(school.id())
                         .isCloseTo(share.value(), within(share.tolerance()));
@@ -96,17 +98,17 @@ class SchoolTest {
         "ROR_AT_FIRST_CRACK, 7.5",
         "ROR_PEAK, 24"
     })
-    void figuresAreReadOffARoast(PlanFigure figure, double expected) {
+    void figuresAreReadOffARoast(KeyFigure figure, double expected) {
         assertThat(figure.of(ROAST).orElseThrow()).isCloseTo(expected, within(0.001));
-        assertThat(PlanFigure.parse(figure.field())).contains(figure);
+        assertThat(KeyFigure.parse(figure.field())).contains(figure);
     }
 
     @Test
     void aSchoolThatCountsFromYellowAddsBrowning() {
         Targets yellow = new Targets(Map.of(), DevelopmentFrom.DRY_END);
-        assertThat(yellow.figure(PlanFigure.DEVELOPMENT_PCT, ROAST).orElseThrow())
+        assertThat(yellow.figure(KeyFigure.DEVELOPMENT_PCT, ROAST).orElseThrow())
                 .isCloseTo(50, within(0.001));
-        assertThat(yellow.figure(PlanFigure.DRY_END_S, ROAST)).hasValue(300);
+        assertThat(yellow.figure(KeyFigure.DRY_END_S, ROAST)).hasValue(300);
     }
 
     @Test
@@ -125,9 +127,9 @@ class SchoolTest {
         assertThat(us.when(new Trigger.AtEvent(EventKind.FIRST_CRACK, 20))).isEqualTo("0:20 after first crack");
         assertThat(us.when(new Trigger.AtEvent(EventKind.DRY_END, 0))).isEqualTo("at dry end");
         Sentences si = new Sentences(Wording.SI);
-        assertThat(si.missed(PlanFigure.DROP_C, new Aim(205, 2), OptionalDouble.of(209)))
+        assertThat(si.missed(KeyFigure.DROP_C, new Aim(205, 2), OptionalDouble.of(209)))
                 .isEqualTo("Drop comes to 209 °C instead of 205 °C");
-        assertThat(si.missed(PlanFigure.FIRST_CRACK_S, new Aim(480, 2), OptionalDouble.empty()))
+        assertThat(si.missed(KeyFigure.FIRST_CRACK_S, new Aim(480, 2), OptionalDouble.empty()))
                 .isEqualTo("First crack of 8:00 is never reached");
     }
 

@@ -2,12 +2,12 @@ package barrowmist.core.plan;
 
 import barrowmist.core.device.SimulatedDrum;
 import barrowmist.core.device.SimulatedRoast;
-import barrowmist.core.plan.thermal.BatchConditions;
-import barrowmist.core.plan.thermal.ControlLevels;
-import barrowmist.core.plan.thermal.Controls;
-import barrowmist.core.plan.thermal.FitRoast;
+import barrowmist.core.machine.thermal.BatchConditions;
+import barrowmist.core.machine.thermal.ControlLevels;
+import barrowmist.core.machine.thermal.Controls;
+import barrowmist.core.machine.thermal.FitRoast;
+import barrowmist.core.roast.Band;
 import barrowmist.core.roast.FaultSettings;
-import barrowmist.core.roast.MachineReference;
 import barrowmist.core.roast.RoastAnalyzer;
 import barrowmist.core.roast.RoastFigures;
 import java.util.List;
@@ -70,7 +70,7 @@ public final class SimulatedLab {
     /** A simulated roast as a machine's model is fitted to it. */
     public static FitRoast fitRoast(SimulatedRoast roast, double greenG) {
         RoastFigures figures = new RoastAnalyzer(FaultSettings.DEFAULTS)
-                .analyze(roast.log(), roast.events(), MachineReference.NONE)
+                .analyze(roast.log(), roast.events(), Band.NONE)
                 .figures();
         BatchConditions batch = new BatchConditions(
                 greenG,

@@ -5,10 +5,14 @@ import static org.assertj.core.api.Assertions.within;
 
 import barrowmist.core.device.SimulatedDrum;
 import barrowmist.core.device.SimulatedRoast;
-import barrowmist.core.plan.thermal.BatchConditions;
-import barrowmist.core.plan.thermal.ControlLevels;
-import barrowmist.core.plan.thermal.FitRoast;
-import barrowmist.core.roast.MachineReference;
+import barrowmist.core.machine.EventTemperatures;
+import barrowmist.core.machine.FittedModel;
+import barrowmist.core.machine.MachineReference;
+import barrowmist.core.machine.ModelFitter;
+import barrowmist.core.machine.thermal.BatchConditions;
+import barrowmist.core.machine.thermal.ControlLevels;
+import barrowmist.core.machine.thermal.FitRoast;
+import barrowmist.core.roast.KeyFigure;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.OptionalDouble;
@@ -64,14 +68,14 @@ class TranslatorTest {
 
         Translator.Translated translated = Translator.translate(profile.figures(), plan, SMALL_DRUM, batch, to);
 
-        assertThat(translated.targets().aims().get(PlanFigure.DRY_END_S).value())
+        assertThat(translated.targets().aims().get(KeyFigure.DRY_END_S).value())
                 .isEqualTo(profile.figures().dryEnd().orElseThrow().timeS());
-        assertThat(translated.targets().aims().get(PlanFigure.DROP_C).value())
+        assertThat(translated.targets().aims().get(KeyFigure.DROP_C).value())
                 .isGreaterThan(profile.figures().drop().orElseThrow().beanC() + 2);
         double dryEnd = translated
                 .found()
                 .prediction()
-                .figure(PlanFigure.DRY_END_S)
+                .figure(KeyFigure.DRY_END_S)
                 .orElseThrow()
                 .value();
         assertThat(dryEnd).isCloseTo(profile.figures().dryEnd().orElseThrow().timeS(), within(20.0));

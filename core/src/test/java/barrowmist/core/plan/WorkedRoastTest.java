@@ -3,14 +3,19 @@ package barrowmist.core.plan;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import barrowmist.core.machine.EventTemperatures;
+import barrowmist.core.machine.FittedModel;
+import barrowmist.core.machine.MachineReference;
+import barrowmist.core.machine.ModelFitter;
+import barrowmist.core.machine.thermal.BatchConditions;
+import barrowmist.core.machine.thermal.ControlLevels;
+import barrowmist.core.machine.thermal.FitRoast;
 import barrowmist.core.plan.ControlStep.Control;
 import barrowmist.core.plan.Targets.DevelopmentFrom;
-import barrowmist.core.plan.thermal.BatchConditions;
-import barrowmist.core.plan.thermal.ControlLevels;
-import barrowmist.core.plan.thermal.FitRoast;
+import barrowmist.core.roast.Band;
 import barrowmist.core.roast.EventKind;
 import barrowmist.core.roast.FaultSettings;
-import barrowmist.core.roast.MachineReference;
+import barrowmist.core.roast.KeyFigure;
 import barrowmist.core.roast.RoastAnalyzer;
 import barrowmist.core.roast.RoastEvent;
 import barrowmist.core.roast.RoastEvents;
@@ -68,7 +73,7 @@ class WorkedRoastTest {
                 RoastEvent.at(EventKind.FIRST_CRACK, CRACK_S),
                 RoastEvent.at(EventKind.DROP, DROP_S));
         var figures = new RoastAnalyzer(FaultSettings.DEFAULTS)
-                .analyze(log, events, MachineReference.NONE)
+                .analyze(log, events, Band.NONE)
                 .figures();
         return new FitRoast(batch(CHARGE_C), log, figures);
     }
@@ -104,12 +109,12 @@ class WorkedRoastTest {
                 new DropRule(DropRule.By.BEAN_C, DROP_C));
         Targets targets = new Targets(
                 Map.of(
-                        PlanFigure.TURNING_POINT_S, new Aim(TURN_S, 10),
-                        PlanFigure.TURNING_POINT_C, new Aim(TURN_C, 1.5),
-                        PlanFigure.DRY_END_S, new Aim(DRY_S, 10),
-                        PlanFigure.FIRST_CRACK_S, new Aim(CRACK_S, 10),
-                        PlanFigure.TOTAL_S, new Aim(DROP_S, 10),
-                        PlanFigure.DROP_C, new Aim(DROP_C, 1.5)),
+                        KeyFigure.TURNING_POINT_S, new Aim(TURN_S, 10),
+                        KeyFigure.TURNING_POINT_C, new Aim(TURN_C, 1.5),
+                        KeyFigure.DRY_END_S, new Aim(DRY_S, 10),
+                        KeyFigure.FIRST_CRACK_S, new Aim(CRACK_S, 10),
+                        KeyFigure.TOTAL_S, new Aim(DROP_S, 10),
+                        KeyFigure.DROP_C, new Aim(DROP_C, 1.5)),
                 DevelopmentFrom.FIRST_CRACK);
         Prediction before = predictor.predict(batch(CHARGE_C - 4), start, DevelopmentFrom.FIRST_CRACK);
         Finder.Found found =

@@ -3,6 +3,7 @@ package barrowmist.core.roast;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import barrowmist.core.machine.MachineReference;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -125,11 +126,11 @@ class FaultFinderTest {
                 Band.learn(new double[] {21, 21.5, 22, 21.8, 21.2}, 0.5));
         RoastAnalyzer analyzer = new RoastAnalyzer(FaultSettings.DEFAULTS);
         RoastLog log = KnownCurve.log(bean);
-        assertThat(analyzer.analyze(log, KnownCurve.events(), usual).faults(Fault.Kind.SURGE))
+        assertThat(analyzer.analyze(log, KnownCurve.events(), usual.peakCPerMin())
+                        .faults(Fault.Kind.SURGE))
                 .singleElement()
                 .satisfies(f -> assertThat(f.depthCPerMin()).isBetween(3.0, 6.5));
-        assertThat(analyzer.analyze(log, KnownCurve.events(), MachineReference.NONE)
-                        .faults(Fault.Kind.SURGE))
+        assertThat(analyzer.analyze(log, KnownCurve.events(), Band.NONE).faults(Fault.Kind.SURGE))
                 .isEmpty();
     }
 }

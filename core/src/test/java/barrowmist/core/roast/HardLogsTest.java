@@ -63,7 +63,7 @@ class HardLogsTest {
                 .analyze(
                         KnownCurve.log(new Series(t, c)),
                         RoastEvents.of(RoastEvent.at(EventKind.CHARGE, 0), RoastEvent.at(EventKind.DROP, 299)),
-                        MachineReference.NONE);
+                        Band.NONE);
         assertThat(a.figures().turningPoint()).isEmpty();
         assertThat(a.ror().isEmpty()).isTrue();
         assertThat(a.faults()).isEmpty();
@@ -78,14 +78,14 @@ class HardLogsTest {
                 .analyze(
                         KnownCurve.log(new Series(t, c)),
                         RoastEvents.of(RoastEvent.at(EventKind.CHARGE, 0)),
-                        MachineReference.NONE);
+                        Band.NONE);
         assertThat(a.figures().turningPoint()).isEmpty();
     }
 
     @Test
     void anEmptyLogIsNoReasonToFail() {
         RoastAnalysis a = new RoastAnalyzer(FaultSettings.DEFAULTS)
-                .analyze(KnownCurve.log(Series.empty()), RoastEvents.of(), MachineReference.NONE);
+                .analyze(KnownCurve.log(Series.empty()), RoastEvents.of(), Band.NONE);
         assertThat(a.missing()).hasSize(4);
         assertThat(a.figures().chargeC()).isEmpty();
         assertThat(a.figures().phases().drying()).isEmpty();
@@ -95,8 +95,7 @@ class HardLogsTest {
     void readingsAfterTheDropDoNotCount() {
         Series bean = KnownCurve.steady().readings(0.1, 3);
         RoastEvents early = KnownCurve.events().with(EventKind.DROP, 560);
-        RoastAnalysis a =
-                new RoastAnalyzer(FaultSettings.DEFAULTS).analyze(KnownCurve.log(bean), early, MachineReference.NONE);
+        RoastAnalysis a = new RoastAnalyzer(FaultSettings.DEFAULTS).analyze(KnownCurve.log(bean), early, Band.NONE);
         assertThat(a.ror().timeS(a.ror().size() - 1)).isLessThanOrEqualTo(560);
         assertThat(a.log().beanC().size()).isEqualTo(bean.size());
     }
@@ -105,7 +104,7 @@ class HardLogsTest {
     void aTurningPointMarkedByHandIsHeeded() {
         RoastEvents marked = KnownCurve.events().with(EventKind.TURNING_POINT, 80);
         RoastAnalysis a = new RoastAnalyzer(FaultSettings.DEFAULTS)
-                .analyze(KnownCurve.log(KnownCurve.steady().readings(0.1, 3)), marked, MachineReference.NONE);
+                .analyze(KnownCurve.log(KnownCurve.steady().readings(0.1, 3)), marked, Band.NONE);
         assertThat(a.figures().turningPoint().orElseThrow().timeS()).isEqualTo(80);
     }
 
@@ -153,7 +152,7 @@ class HardLogsTest {
                 .analyze(
                         KnownCurve.log(KnownCurve.crash(480).readings(0.1, 3)),
                         KnownCurve.events().without(EventKind.FIRST_CRACK),
-                        MachineReference.NONE);
+                        Band.NONE);
         assertThat(a.faults(Fault.Kind.CRASH)).hasSize(1);
     }
 

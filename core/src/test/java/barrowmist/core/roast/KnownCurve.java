@@ -104,6 +104,6 @@ public final class KnownCurve {
     }
 
     public static RoastAnalysis analyze(Series bean) {
-        return new RoastAnalyzer(FaultSettings.DEFAULTS).analyze(log(bean), events(), MachineReference.NONE);
+        return new RoastAnalyzer(FaultSettings.DEFAULTS).analyze(log(bean), events(), Band.NONE);
     }
 }

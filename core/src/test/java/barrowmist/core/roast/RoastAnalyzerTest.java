@@ -13,7 +13,7 @@ class RoastAnalyzerTest {
     private static final RoastAnalyzer ANALYZER = new RoastAnalyzer(FaultSettings.DEFAULTS);
 
     private static RoastAnalysis analyze(Series bean, RoastEvents events) {
-        return ANALYZER.analyze(KnownCurve.log(bean), events, MachineReference.NONE);
+        return ANALYZER.analyze(KnownCurve.log(bean), events, Band.NONE);
     }
 
     /**

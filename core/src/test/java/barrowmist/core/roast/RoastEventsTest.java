@@ -61,7 +61,7 @@ class RoastEventsTest {
                 RoastEvent.at(EventKind.FIRST_CRACK, 480)));
         assertThat(events.problems()).isEmpty();
         RoastAnalysis analysis = new RoastAnalyzer(FaultSettings.DEFAULTS)
-                .analyze(KnownCurve.log(KnownCurve.steady().readings(0.1, 1)), events, MachineReference.NONE);
+                .analyze(KnownCurve.log(KnownCurve.steady().readings(0.1, 1)), events, Band.NONE);
         assertThat(analysis.figures().firstCrack().orElseThrow().timeS()).isEqualTo(480);
     }
 

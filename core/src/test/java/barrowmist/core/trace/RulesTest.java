@@ -7,19 +7,23 @@ import barrowmist.core.cupping.Cup;
 import barrowmist.core.cupping.HundredPointSheet;
 import barrowmist.core.cupping.TasteNote;
 import barrowmist.core.green.GreenFacts;
+import barrowmist.core.green.Months;
 import barrowmist.core.green.Process;
 import barrowmist.core.green.ScreenRange;
+import barrowmist.core.machine.MachineReference;
+import barrowmist.core.rest.RestSchool;
+import barrowmist.core.roast.Band;
 import barrowmist.core.roast.EventKind;
 import barrowmist.core.roast.Fault;
 import barrowmist.core.roast.FaultSettings;
 import barrowmist.core.roast.KnownCurve;
-import barrowmist.core.roast.MachineReference;
 import barrowmist.core.roast.RoastAnalysis;
 import barrowmist.core.roast.RoastAnalyzer;
 import barrowmist.core.roast.RoastEvents;
 import barrowmist.core.roast.RoastLog;
 import barrowmist.core.roast.Series;
 import barrowmist.core.sample.BenchFigures;
+import barrowmist.core.sample.BenchLimits;
 import barrowmist.core.units.Wording;
 import java.time.LocalDate;
 import java.util.Collections;
@@ -34,20 +38,17 @@ import org.junit.jupiter.params.provider.CsvSource;
 /** Single rules of the trace, one figure at a time. Weights are house defaults; what speaks for what is common practice. */
 class RulesTest {
 
+    private static final LocalDate ARRIVED = LocalDate.of(2026, 1, 5);
     private static final TraceSettings SETTINGS = TraceSettings.DEFAULTS;
 
     private static GreenFacts green(Process process, double moisture, double density, String screen) {
         return new GreenFacts(
-                process,
-                LocalDate.of(2026, 1, 5),
-                OptionalDouble.of(moisture),
-                OptionalDouble.of(density),
-                ScreenRange.parse(screen));
+                process, ARRIVED, OptionalDouble.of(moisture), OptionalDouble.of(density), ScreenRange.parse(screen));
     }
 
     private static RoastAnalysis analysis(KnownCurve curve, RoastEvents events, Series gas, Series rpm) {
         RoastLog log = new RoastLog(curve.readings(0.1, 2), Series.empty(), gas, Series.empty(), rpm);
-        return new RoastAnalyzer(FaultSettings.DEFAULTS).analyze(log, events, MachineReference.NONE);
+        return new RoastAnalyzer(FaultSettings.DEFAULTS).analyze(log, events, Band.NONE);
     }
 
     private static RoastAnalysis steady(RoastEvents events) {
@@ -57,7 +58,16 @@ class RulesTest {
     private static TraceInput input(GreenFacts green, RoastAnalysis analysis, OptionalDouble restHours, double months) {
         CupFacts cup = CupFacts.of(List.of(sheet("flat", 5)));
         return new TraceInput(
-                green, analysis, MachineReference.NONE, "Drum 1", BenchFigures.none(), cup, restHours, months);
+                green,
+                analysis,
+                MachineReference.NONE,
+                "Drum 1",
+                BenchFigures.none(),
+                cup,
+                restHours,
+                ARRIVED.plusDays(Math.round(months * Months.DAYS)),
+                BenchLimits.DEFAULTS,
+                RestSchool.PROTOCOL);
     }
 
     private static HundredPointSheet sheet(String word, int cups) {
@@ -108,7 +118,7 @@ class RulesTest {
     }
 
     @ParameterizedTest(name = "moisture {0}, {1} months: {2}")
-    @CsvSource({"11, 2, 0.3", "9, 2, -0.5", "11, 14, -0.5"})
+    @CsvSource({"11, 2, 0.3", "9, 2, -0.5", "11, 19, -0.5"})
     void ageSpeaksAgainstBaking(double moisture, double months, double weight) {
         Ledger ledger = weigh(
                 new BakedRule(SETTINGS),
@@ -117,7 +127,7 @@ class RulesTest {
                         steady(KnownCurve.events()),
                         OptionalDouble.of(20),
                         months));
-        assertThat(starting(ledger, "fresh", "dry green", "over a year").weight())
+        assertThat(starting(ledger, "fresh", "dry green", "19 months old").weight())
                 .isCloseTo(weight, within(1e-9));
     }
 
@@ -243,7 +253,7 @@ class RulesTest {
     void aStricterLabHearsLess() {
         TraceInput in =
                 input(green(Process.WASHED, 11, 690, "16"), steady(KnownCurve.events()), OptionalDouble.of(20), 2);
-        TraceSettings strict = new TraceSettings(1.5, 720, 42, 13, 15, 16, 5, 11, 6.7, 8, 11, 3, 40, 8, 12, 5);
+        TraceSettings strict = new TraceSettings(1.5, 720, 42, 13, 15, 16, 5, 11, 6.7, 3, 40, 5);
         assertThat(new TraceEngine(SETTINGS).trace(in, Wording.SI)).hasSize(1);
         assertThat(new TraceEngine(strict).trace(in, Wording.SI)).isEmpty();
     }

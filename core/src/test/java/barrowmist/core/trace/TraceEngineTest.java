@@ -10,17 +10,19 @@ import barrowmist.core.cupping.TasteNote;
 import barrowmist.core.cupping.Vocabulary;
 import barrowmist.core.green.GreenFacts;
 import barrowmist.core.green.Process;
+import barrowmist.core.machine.MachineReference;
+import barrowmist.core.rest.RestSchool;
 import barrowmist.core.roast.Band;
 import barrowmist.core.roast.EventKind;
 import barrowmist.core.roast.FaultSettings;
 import barrowmist.core.roast.KnownCurve;
-import barrowmist.core.roast.MachineReference;
 import barrowmist.core.roast.RoastAnalysis;
 import barrowmist.core.roast.RoastAnalyzer;
 import barrowmist.core.roast.RoastEvents;
 import barrowmist.core.roast.RoastLog;
 import barrowmist.core.roast.Series;
 import barrowmist.core.sample.BenchFigures;
+import barrowmist.core.sample.BenchLimits;
 import barrowmist.core.units.Wording;
 import java.time.LocalDate;
 import java.util.ArrayList;
@@ -51,7 +53,7 @@ class TraceEngineTest {
 
     private static RoastAnalysis analyze(KnownCurve curve, RoastEvents events, Series gas) {
         RoastLog log = new RoastLog(curve.readings(0.15, 3), Series.empty(), gas, Series.empty(), Series.empty());
-        return new RoastAnalyzer(FaultSettings.DEFAULTS).analyze(log, events, MachineReference.NONE);
+        return new RoastAnalyzer(FaultSettings.DEFAULTS).analyze(log, events, Band.NONE);
     }
 
     private static RoastAnalysis sound() {
@@ -76,6 +78,8 @@ class TraceEngineTest {
                 new HundredPointSheet(Map.of(Attribute.ACIDITY, 7.0), Collections.nCopies(5, Cup.SOUND), notes)));
     }
 
+    private static final LocalDate ROASTED = LocalDate.of(2026, 3, 5);
+
     private static TraceInput input(RoastAnalysis analysis, CupFacts cup, BenchFigures bench, double restHours) {
         GreenFacts green = new GreenFacts(
                 Process.WASHED,
@@ -83,7 +87,17 @@ class TraceEngineTest {
                 OptionalDouble.of(10.9),
                 OptionalDouble.of(690),
                 Optional.empty());
-        return new TraceInput(green, analysis, CHARGED_AT_195, "Drum 1", bench, cup, OptionalDouble.of(restHours), 2);
+        return new TraceInput(
+                green,
+                analysis,
+                CHARGED_AT_195,
+                "Drum 1",
+                bench,
+                cup,
+                OptionalDouble.of(restHours),
+                ROASTED,
+                BenchLimits.DEFAULTS,
+                RestSchool.PROTOCOL);
     }
 
     private static BenchFigures bench(double whole, double ground, int scorched, boolean oneColour) {
@@ -185,7 +199,9 @@ class TraceEngineTest {
                 usual.bench(),
                 usual.cup(),
                 usual.restHours(),
-                2);
+                ROASTED,
+                BenchLimits.DEFAULTS,
+                RestSchool.PROTOCOL);
         Finding scorched = trace(hot).get(0);
         assertThat(scorched.cause()).isEqualTo(Cause.SCORCHED);
         assertThat(scorched.standing()).isEqualTo(Finding.Standing.SUPPORTED);
@@ -215,7 +231,9 @@ class TraceEngineTest {
                                 in.bench(),
                                 in.cup(),
                                 in.restHours(),
-                                2),
+                                ROASTED,
+                                BenchLimits.DEFAULTS,
+                                RestSchool.PROTOCOL),
                         Wording.SI)
                 .orElseThrow();
         assertThat(c.from() - c.to()).isCloseTo(5, within(1e-9));
@@ -232,7 +250,9 @@ class TraceEngineTest {
                         in.bench(),
                         in.cup(),
                         in.restHours(),
-                        2))
+                        ROASTED,
+                        BenchLimits.DEFAULTS,
+                        RestSchool.PROTOCOL))
                 .get(0);
         assertThat(f.missing())
                 .contains("What Drum 1 is usually charged at for a washed coffee is not yet learned"

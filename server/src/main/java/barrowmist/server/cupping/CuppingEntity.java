@@ -11,9 +11,11 @@ import jakarta.persistence.Id;
 import jakarta.persistence.JoinColumn;
 import jakarta.persistence.OrderColumn;
 import jakarta.persistence.Table;
+import jakarta.persistence.Version;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
+import org.hibernate.annotations.BatchSize;
 import org.jspecify.annotations.Nullable;
 
 /** A cupping as kept: when, how many cups a sample, and which roasts are on the table. */
@@ -28,11 +30,15 @@ class CuppingEntity {
     private Instant cuppedAt;
     private int cups;
 
+    @BatchSize(size = 200)
     @ElementCollection(fetch = FetchType.EAGER)
     @CollectionTable(name = "cupping_roast", joinColumns = @JoinColumn(name = "cupping_id"))
     @OrderColumn(name = "position")
     @Column(name = "roast_id")
     private List<Long> roastIds = new ArrayList<>();
+
+    @Version
+    private long version;
 
     protected CuppingEntity() {}
 

@@ -2,47 +2,62 @@ package barrowmist.server.cupping;
 
 import barrowmist.core.check.Checks;
 import barrowmist.core.cupping.HundredPointSheet;
+import barrowmist.core.rest.Rest;
+import barrowmist.core.rest.RestSchool;
 import barrowmist.server.cupping.CuppingViews.CuppingEntry;
 import barrowmist.server.cupping.CuppingViews.CuppingView;
+import barrowmist.server.cupping.CuppingViews.RestWarning;
 import barrowmist.server.cupping.CuppingViews.SheetEntry;
 import barrowmist.server.cupping.CuppingViews.SheetView;
+import barrowmist.server.rest.RestSettings;
+import barrowmist.server.roast.RoastChanged;
 import barrowmist.server.roast.RoastService;
 import barrowmist.server.web.Conflict;
 import barrowmist.server.web.InputProblems;
+import barrowmist.server.web.KeptInTurn;
 import barrowmist.server.web.NotFound;
 import java.time.Clock;
 import java.time.Instant;
-import java.util.Collection;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
+import org.springframework.context.ApplicationEventPublisher;
+import org.springframework.data.domain.PageRequest;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
 /** Keeps cuppings and their sheets. */
 @Service
-@Transactional
+@KeptInTurn
 public class CuppingService {
 
     private static final String FORM = "hundred-point";
     private static final int USUAL_CUPS = 5;
     private static final int MAX_CUPPER = 120;
+    private static final int LISTED = 500;
 
     private final CuppingRepository cuppings;
     private final SheetRepository sheets;
     private final RoastService roasts;
+    private final RestSettings rest;
     private final Clock clock;
+    private final ApplicationEventPublisher told;
 
-    CuppingService(CuppingRepository cuppings, SheetRepository sheets, RoastService roasts, Clock clock) {
+    CuppingService(
+            CuppingRepository cuppings,
+            SheetRepository sheets,
+            RoastService roasts,
+            RestSettings rest,
+            Clock clock,
+            ApplicationEventPublisher told) {
+        this.told = told;
+        this.rest = rest;
         this.cuppings = cuppings;
         this.sheets = sheets;
         this.roasts = roasts;
         this.clock = clock;
     }
-
-    /** What was cupped of one roast: its sheets, and when it was first on the table. */
-    public record Cupped(List<HundredPointSheet> sheets, Instant cuppedAt) {}
 
     public CuppingView open(CuppingEntry entry) {
         int cups = entry.cups() == null ? USUAL_CUPS : entry.cups();
@@ -56,11 +71,13 @@ public class CuppingService {
                 new CuppingEntity(at, cups, roastIds.stream().distinct().toList())));
     }
 
+    /** The newest cuppings. */
     @Transactional(readOnly = true)
     public List<CuppingView> list() {
-        Map<Long, List<SheetEntity>> byCupping = sheets.findAllByOrderById().stream()
+        List<CuppingEntity> newest = cuppings.findAllByOrderByCuppedAtDescIdDesc(PageRequest.of(0, LISTED));
+        Map<Long, List<SheetEntity>> byCupping = sheets.findAllByCuppingInOrderById(newest).stream()
                 .collect(Collectors.groupingBy(s -> s.cupping().id()));
-        return cuppings.findAllByOrderByCuppedAtDescIdDesc().stream()
+        return newest.stream()
                 .map(c -> view(c, byCupping.getOrDefault(c.id(), List.of())))
                 .toList();
     }
@@ -123,30 +140,7 @@ public class CuppingService {
         }
         InputProblems.refuseIfAny(checks.problems());
         sheet.keep(filled, cupper, clock.instant());
-    }
-
-    /** What was cupped, by roast; only finished sheets speak. */
-    @Transactional(readOnly = true)
-    public Map<Long, Cupped> cupped() {
-        return sheets.findAllByOrderById().stream()
-                .collect(Collectors.groupingBy(
-                        SheetEntity::roastId, Collectors.collectingAndThen(Collectors.toList(), this::speaking)));
-    }
-
-    /** What was cupped of one roast; only finished sheets speak. */
-    @Transactional(readOnly = true)
-    public Cupped cupped(long roastId) {
-        return speaking(sheets.findAllByRoastIdOrderById(roastId));
-    }
-
-    private Cupped speaking(Collection<SheetEntity> all) {
-        List<SheetEntity> finished =
-                all.stream().filter(s -> s.sheet().finalScore().isPresent()).toList();
-        Instant first = finished.stream()
-                .map(s -> s.cupping().cuppedAt())
-                .min(Instant::compareTo)
-                .orElse(Instant.MAX);
-        return new Cupped(finished.stream().map(SheetEntity::sheet).toList(), first);
+        told.publishEvent(new RoastChanged(sheet.roastId()));
     }
 
     private CuppingEntity cupping(long id) {
@@ -154,7 +148,19 @@ public class CuppingService {
     }
 
     private CuppingView view(CuppingEntity c) {
-        return view(c, sheets.findAllByCuppingIdOrderById(c.id()));
+        return view(c, sheets.findAllByCuppingIdOrderById(c.id())).with(warnings(c));
+    }
+
+    /** What is to be said of the samples' rest: a warning, never a refusal. */
+    private List<RestWarning> warnings(CuppingEntity c) {
+        RestSchool school = rest.school();
+        return c.roastIds().stream()
+                .map(roasts::get)
+                .flatMap(r -> Rest.of(school, r.lot().process(), Rest.ageH(r.droppedAt(), c.cuppedAt()))
+                        .warning(school)
+                        .map(text -> new RestWarning(r.id(), text))
+                        .stream())
+                .toList();
     }
 
     private static CuppingView view(CuppingEntity c, List<SheetEntity> sheets) {
@@ -163,6 +169,7 @@ public class CuppingService {
                 c.cuppedAt(),
                 c.cups(),
                 c.roastIds(),
-                sheets.stream().map(SheetView::of).toList());
+                sheets.stream().map(SheetView::of).toList(),
+                null);
     }
 }

@@ -90,8 +90,22 @@ public final class CuppingViews {
         }
     }
 
-    /** A cupping with its sheets. */
-    public record CuppingView(long id, Instant cuppedAt, int cups, List<Long> roastIds, List<SheetView> sheets) {}
+    /** A sample that is on the table too early or too late, and by how much. */
+    public record RestWarning(long roastId, String text) {}
+
+    /** A cupping with its sheets; {@code warnings} are left out in lists. */
+    public record CuppingView(
+            long id,
+            Instant cuppedAt,
+            int cups,
+            List<Long> roastIds,
+            List<SheetView> sheets,
+            @Nullable List<RestWarning> warnings) {
+
+        CuppingView with(List<RestWarning> newWarnings) {
+            return new CuppingView(id, cuppedAt, cups, roastIds, sheets, newWarnings);
+        }
+    }
 
     /** A word of the vocabulary. */
     public record WordView(String word, String group, String pointsTo, List<String> alsoFoundBy) {

@@ -3,7 +3,7 @@ package barrowmist.server.demo;
 import barrowmist.core.device.SimulatedDrum;
 import barrowmist.core.device.SimulatedRoast;
 import barrowmist.core.green.ScreenRange;
-import barrowmist.core.plan.thermal.ControlLevels;
+import barrowmist.core.machine.thermal.ControlLevels;
 import barrowmist.core.roast.EventKind;
 import barrowmist.core.roast.RoastEvent;
 import barrowmist.core.roast.RoastLog;

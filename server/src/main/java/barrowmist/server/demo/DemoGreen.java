@@ -1,14 +1,14 @@
 package barrowmist.server.demo;
 
 import barrowmist.core.green.SampleStage;
+import barrowmist.server.day.DayService;
+import barrowmist.server.day.DayViews.DayChange;
+import barrowmist.server.day.DayViews.DayContent;
+import barrowmist.server.day.DayViews.DayItem;
 import barrowmist.server.green.GreenSampleService;
 import barrowmist.server.green.GreenViews.GreenSampleEntry;
 import barrowmist.server.green.GreenViews.InspectionEntry;
 import barrowmist.server.green.InspectionContent;
-import barrowmist.server.plan.DayService;
-import barrowmist.server.plan.DayViews.DayChange;
-import barrowmist.server.plan.DayViews.DayContent;
-import barrowmist.server.plan.DayViews.DayItem;
 import barrowmist.server.plan.PlanService;
 import barrowmist.server.plan.PlanViews.PlanEntry;
 import java.time.LocalDate;
@@ -26,10 +26,10 @@ import org.springframework.stereotype.Component;
 class DemoGreen {
 
     private static final int MWENDO = 2;
-    private static final int BRUMAS = 3;
-    private static final int ORVALHO = 5;
-    private static final int EMBUN = 8;
-    private static final int NIEBLA = 9;
+    private static final int VELQUORA = 3;
+    private static final int TRELUNHO = 5;
+    private static final int SEMBUYAN = 8;
+    private static final int ZARAMONDE = 9;
 
     private static final LocalTime LIT = LocalTime.of(8, 30);
 
@@ -57,9 +57,9 @@ class DemoGreen {
                         List.of("fresh", "sweet"),
                         "blue-green",
                         today.minusMonths(9)));
-        preShipment(lotIds.get(BRUMAS), today.minusDays(88));
+        preShipment(lotIds.get(VELQUORA), today.minusDays(88));
         inspect(
-                lotIds.get(BRUMAS),
+                lotIds.get(VELQUORA),
                 SampleStage.PRE_SHIPMENT,
                 content(
                         11.0,
@@ -72,7 +72,7 @@ class DemoGreen {
                         "green",
                         today.minusMonths(8)));
         inspect(
-                lotIds.get(BRUMAS),
+                lotIds.get(VELQUORA),
                 SampleStage.ARRIVAL,
                 content(
                         11.8,
@@ -85,7 +85,7 @@ class DemoGreen {
                         "yellow-green",
                         today.minusMonths(8)));
         inspect(
-                lotIds.get(ORVALHO),
+                lotIds.get(TRELUNHO),
                 SampleStage.ARRIVAL,
                 content(
                         11.1,
@@ -98,7 +98,7 @@ class DemoGreen {
                         "yellow-green",
                         today.minusMonths(7)));
         inspect(
-                lotIds.get(EMBUN),
+                lotIds.get(SEMBUYAN),
                 SampleStage.ARRIVAL,
                 content(
                         11.9,
@@ -115,13 +115,13 @@ class DemoGreen {
 
     private void plan(List<Long> lotIds, long machineId, LocalDate today) {
         List<DayItem> items = new ArrayList<>();
-        for (int lot : List.of(MWENDO, NIEBLA, BRUMAS, EMBUN, ORVALHO)) {
+        for (int lot : List.of(MWENDO, ZARAMONDE, VELQUORA, SEMBUYAN, TRELUNHO)) {
             long sampleId = samples.ofLot(lotIds.get(lot), Optional.empty()).id();
             long planId = plans.begin(new PlanEntry(sampleId, machineId, null, null, null))
                     .id();
             items.add(new DayItem(planId, null));
         }
-        days.keep(today, new DayChange(0, new DayContent(machineId, LIT, items, "protocol")));
+        days.keep(today, new DayChange(null, new DayContent(machineId, LIT, items, "protocol")));
     }
 
     private void preShipment(long lotId, LocalDate received) {
@@ -129,7 +129,7 @@ class DemoGreen {
     }
 
     private void inspect(long lotId, SampleStage stage, InspectionContent content) {
-        samples.keep(samples.ofLot(lotId, Optional.of(stage)).id(), new InspectionEntry(0, content));
+        samples.keep(samples.ofLot(lotId, Optional.of(stage)).id(), new InspectionEntry(null, content));
     }
 
     private static InspectionContent content(

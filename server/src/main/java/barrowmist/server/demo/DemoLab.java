@@ -21,12 +21,12 @@ final class DemoLab {
     private static final int GATOVU = 0;
     private static final int KIVUMBA = 1;
     private static final int MWENDO = 2;
-    private static final int BRUMAS = 3;
-    private static final int SERRA = 4;
-    private static final int ORVALHO = 5;
-    private static final int NUBES = 6;
+    private static final int VELQUORA = 3;
+    private static final int QUIMBROA = 4;
+    private static final int TRELUNHO = 5;
+    private static final int OSTRELMO = 6;
     private static final int KAPENDA = 7;
-    private static final int EMBUN = 8;
+    private static final int SEMBUYAN = 8;
 
     private DemoLab() {}
 
@@ -35,13 +35,13 @@ final class DemoLab {
                 lot("Gatovu Hill", LAKE, "Burundi", "washed", today.minusDays(61), 60, 10.9, 712, "16/17"),
                 lot("Kivumba Ridge", LAKE, "Rwanda", "washed", today.minusDays(54), 30, 11.2, 705, "15/16"),
                 lot("Mwendo Slope", VANE, "Kenya", "washed", today.minusDays(47), 60, 10.6, 731, "17/18"),
-                lot("Las Brumas", SACK, "Honduras", "washed", today.minusDays(40), 138, 11.0, 692, "16/18"),
-                lot("Serra Clara", HARBOUR, "Brazil", "natural", today.minusDays(58), 120, 10.8, 676, "16/17"),
-                lot("Vale do Orvalho", HARBOUR, "Brazil", "natural", today.minusDays(33), 60, 11.1, 684, "17/18"),
-                lot("Tres Nubes", SACK, "Nicaragua", "natural", today.minusDays(29), 69, 11.3, 688, "15/17"),
+                lot("Velquora Hollow", SACK, "Honduras", "washed", today.minusDays(40), 138, 11.0, 692, "16/18"),
+                lot("Serra Quimbroa", HARBOUR, "Brazil", "natural", today.minusDays(58), 120, 10.8, 676, "16/17"),
+                lot("Vale do Trelunho", HARBOUR, "Brazil", "natural", today.minusDays(33), 60, 11.1, 684, "17/18"),
+                lot("Ostrelmo Terraces", SACK, "Nicaragua", "natural", today.minusDays(29), 69, 11.3, 688, "15/17"),
                 lot("Kapenda Station", VANE, "Tanzania", "washed", today.minusDays(25), 60, 10.7, 708, "15/17"),
-                lot("Batu Embun", HARBOUR, "Sumatra", "wet-hulled", today.minusDays(12), 60, 11.9, 668, "17/19"),
-                lot("Cerro Niebla", SACK, "Costa Rica", "honey", today.minusDays(2), 34.5, 10.9, 715, "16/17"));
+                lot("Batu Sembuyan", HARBOUR, "Sumatra", "wet-hulled", today.minusDays(12), 60, 11.9, 668, "17/19"),
+                lot("Zaramonde Bench", SACK, "Costa Rica", "honey", today.minusDays(2), 34.5, 10.9, 715, "16/17"));
     }
 
     private static LotEntry lot(
@@ -54,7 +54,7 @@ final class DemoLab {
             double moisture,
             double density,
             String screen) {
-        return new LotEntry(name, supplier, origin, process, arrival, kg, moisture, density, screen);
+        return new LotEntry(name, supplier, origin, process, arrival, kg, moisture, density, screen, null);
     }
 
     /** The roasts in order of time. */
@@ -72,22 +72,32 @@ final class DemoLab {
                         washed(190.2, 475, 579),
                         12.9,
                         DemoRoast.cup(25, 7.75, 5, "floral", "apple", "clean")),
-                sound(SERRA, 22, natural(183.4, 462, 556), 13.1, DemoRoast.cup(48, 7.5, 5, "cocoa", "nutty", "sweet")),
+                sound(
+                        QUIMBROA,
+                        22,
+                        natural(183.4, 462, 556),
+                        13.1,
+                        DemoRoast.cup(48, 7.5, 5, "cocoa", "nutty", "sweet")),
                 sound(
                         MWENDO,
                         21,
                         washed(192.1, 486, 592),
                         12.6,
                         DemoRoast.cup(23, 8.0, 5, "berry", "citrus", "lively")),
-                sound(SERRA, 20, natural(184.1, 466, 561), 13.0, DemoRoast.cup(49, 7.5, 5, "chocolate", "dried fruit")),
-                sound(BRUMAS, 19, washed(190.7, 480, 583), 12.8, DemoRoast.cup(24, 7.5, 5, "caramel", "stone fruit")),
-                sound(ORVALHO, 18, natural(182.8, 460, 553), 13.2, DemoRoast.cup(47, 7.75, 5, "berry", "cocoa")),
+                sound(
+                        QUIMBROA,
+                        20,
+                        natural(184.1, 466, 561),
+                        13.0,
+                        DemoRoast.cup(49, 7.5, 5, "chocolate", "dried fruit")),
+                sound(VELQUORA, 19, washed(190.7, 480, 583), 12.8, DemoRoast.cup(24, 7.5, 5, "caramel", "stone fruit")),
+                sound(TRELUNHO, 18, natural(182.8, 460, 553), 13.2, DemoRoast.cup(47, 7.75, 5, "berry", "cocoa")),
                 sound(KIVUMBA, 17, washed(189.6, 472, 575), 12.7, DemoRoast.cup(24, 7.75, 5, "apple", "tea-like")),
-                sound(ORVALHO, 16, natural(183.9, 464, 558), 13.0, DemoRoast.cup(48, 7.75, 5, "dried fruit", "sweet")),
-                sound(NUBES, 15, natural(184.6, 468, 564), 12.9, DemoRoast.cup(48, 8.0, 5, "tropical", "berry")),
+                sound(TRELUNHO, 16, natural(183.9, 464, 558), 13.0, DemoRoast.cup(48, 7.75, 5, "dried fruit", "sweet")),
+                sound(OSTRELMO, 15, natural(184.6, 468, 564), 12.9, DemoRoast.cup(48, 8.0, 5, "tropical", "berry")),
                 sound(KAPENDA, 14, washed(191.4, 482, 586), 12.8, DemoRoast.cup(25, 7.5, 5, "citrus", "malt")),
-                sound(BRUMAS, 13, washed(190.0, 479, 581), 12.9, DemoRoast.cup(23, 7.5, 5, "caramel", "nutty")),
-                sound(NUBES, 12, natural(183.2, 463, 557), 13.1, DemoRoast.cup(48, 7.75, 5, "tropical", "honey")),
+                sound(VELQUORA, 13, washed(190.0, 479, 581), 12.9, DemoRoast.cup(23, 7.5, 5, "caramel", "nutty")),
+                sound(OSTRELMO, 12, natural(183.2, 463, 557), 13.1, DemoRoast.cup(48, 7.75, 5, "tropical", "honey")),
                 faulty(
                         GATOVU,
                         9,
@@ -101,7 +111,7 @@ final class DemoLab {
                         bench(13.2, 57, 61, 0, 0, true),
                         DemoRoast.cup(24, 6.75, 3, "dull", "papery", "little acidity")),
                 faulty(
-                        SERRA,
+                        QUIMBROA,
                         8,
                         new DemoBatch(Coffee.NATURAL, 199.5, 0, 94, Hand.HOT_START),
                         bench(13.4, 56, 61, 0, 11, true),
@@ -113,7 +123,7 @@ final class DemoLab {
                         bench(10.6, 63, 72, 0, 0, false),
                         DemoRoast.cup(23, 6.75, 4, "grassy", "sour", "thin")),
                 faulty(
-                        NUBES,
+                        OSTRELMO,
                         6,
                         new DemoBatch(Coffee.NATURAL, 184.0, -3, 72, Hand.HOT_END),
                         bench(11.6, 57, 67, 0, 0, false),
@@ -125,14 +135,14 @@ final class DemoLab {
                         bench(12.6, 58, 62, 0, 0, true),
                         DemoRoast.cup(24, 7.75, 5, "citrus", "sweet", "lively")),
                 faulty(
-                        BRUMAS,
+                        VELQUORA,
                         4,
                         washed(190.3, 481, 584),
                         bench(12.7, 58, 62, 1, 0, true),
                         DemoRoast.cup(9, 6.75, 4, "flat", "hollow")),
-                new DemoRoast(ORVALHO, 1, natural(183.6, 465, 560), false, bench(13.0, 57, 62, 0, 0, true), null),
+                new DemoRoast(TRELUNHO, 1, natural(183.6, 465, 560), false, bench(13.0, 57, 62, 0, 0, true), null),
                 new DemoRoast(
-                        EMBUN, 1, new DemoBatch(Coffee.WET_HULLED, 184.8, 4, 96, Hand.STEADY), false, null, null));
+                        SEMBUYAN, 1, new DemoBatch(Coffee.WET_HULLED, 184.8, 4, 96, Hand.STEADY), false, null, null));
     }
 
     /** A steady washed roast: earlier first crack by a little more gas. */

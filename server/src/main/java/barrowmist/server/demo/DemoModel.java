@@ -1,8 +1,8 @@
 package barrowmist.server.demo;
 
-import barrowmist.server.plan.ModelService;
-import barrowmist.server.roast.MachineService;
-import barrowmist.server.roast.MachineView;
+import barrowmist.server.machine.MachineService;
+import barrowmist.server.machine.MachineView;
+import barrowmist.server.machine.ModelService;
 import org.springframework.boot.ApplicationArguments;
 import org.springframework.boot.ApplicationRunner;
 import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;

@@ -20,7 +20,7 @@ record DemoRoast(int lot, int daysAgo, DemoBatch curve, boolean accepted, Bench 
 
         SampleEntry entry(double greenG) {
             double roastedG = Math.round(10 * greenG * (1 - lossPct / 100)) / 10.0;
-            return new SampleEntry(greenG, roastedG, whole, ground, quakers, scorched, 0, oneColour, null);
+            return new SampleEntry(greenG, roastedG, whole, ground, quakers, scorched, 0, oneColour, 0, null);
         }
     }
 

@@ -7,17 +7,18 @@ import barrowmist.server.cupping.CuppingViews.CuppingEntry;
 import barrowmist.server.cupping.CuppingViews.SheetEntry;
 import barrowmist.server.cupping.SheetContent.CupMark;
 import barrowmist.server.cupping.SheetContent.WordMark;
-import barrowmist.server.device.LinkSettings;
 import barrowmist.server.green.LotEntry;
 import barrowmist.server.green.LotService;
+import barrowmist.server.machine.LinkSettings;
+import barrowmist.server.machine.MachineEntry;
+import barrowmist.server.machine.MachineService;
+import barrowmist.server.machine.MachineSettings;
 import barrowmist.server.roast.ImportRequest;
 import barrowmist.server.roast.ImportService;
-import barrowmist.server.roast.MachineEntry;
-import barrowmist.server.roast.MachineService;
-import barrowmist.server.roast.MachineSettings;
 import barrowmist.server.roast.RoastService;
 import barrowmist.server.roast.RoastView;
 import barrowmist.server.sample.SampleService;
+import barrowmist.server.web.BeforeOpening;
 import java.nio.charset.StandardCharsets;
 import java.time.Clock;
 import java.time.Instant;
@@ -31,8 +32,6 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.stream.IntStream;
 import org.springframework.beans.factory.annotation.Value;
-import org.springframework.boot.ApplicationArguments;
-import org.springframework.boot.ApplicationRunner;
 import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
 import org.springframework.core.annotation.Order;
 import org.springframework.stereotype.Component;
@@ -42,7 +41,7 @@ import org.springframework.transaction.annotation.Transactional;
 @Component
 @Order(2)
 @ConditionalOnProperty(name = "barrowmist.demo", havingValue = "true")
-class DemoSeeder implements ApplicationRunner {
+class DemoSeeder implements BeforeOpening {
 
     private static final LocalTime FIRST_BATCH = LocalTime.of(9, 10);
     private static final int MINUTES_BETWEEN_BATCHES = 14;
@@ -81,14 +80,14 @@ class DemoSeeder implements ApplicationRunner {
 
     @Override
     @Transactional
-    public void run(ApplicationArguments args) {
+    public void prepare() {
         if (!lots.list().isEmpty()) {
             return;
         }
         LocalDate today = LocalDate.now(clock);
         MachineSettings settings =
                 MachineSettings.usual(DemoLab.MACHINE_CAPACITY_G).withLink(LinkSettings.standIn(standInPort));
-        long machineId = machines.add(new MachineEntry(DemoLab.MACHINE, DemoLab.MACHINE_CAPACITY_G, settings))
+        long machineId = machines.add(new MachineEntry(DemoLab.MACHINE, DemoLab.MACHINE_CAPACITY_G, settings, null))
                 .id();
         List<Long> lotIds = new ArrayList<>();
         List<LotEntry> entries = DemoLab.lots(today);

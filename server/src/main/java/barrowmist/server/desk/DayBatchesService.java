@@ -1,6 +1,6 @@
 package barrowmist.server.desk;
 
-import barrowmist.core.plan.live.BatchDrift;
+import barrowmist.core.desk.BatchDrift;
 import barrowmist.core.roast.EventKind;
 import barrowmist.core.roast.Milestone;
 import barrowmist.core.roast.RoastFigures;
@@ -9,7 +9,7 @@ import barrowmist.core.units.Wording;
 import barrowmist.server.desk.DeskViews.DayBatch;
 import barrowmist.server.desk.DeskViews.DayBatches;
 import barrowmist.server.roast.RoastEntity;
-import barrowmist.server.roast.RoastService;
+import barrowmist.server.roast.RoastLists;
 import barrowmist.server.web.Optionals;
 import java.time.Clock;
 import java.time.LocalDate;
@@ -26,10 +26,10 @@ class DayBatchesService {
 
     private static final DateTimeFormatter HOUR = DateTimeFormatter.ofPattern("HH:mm");
 
-    private final RoastService roasts;
+    private final RoastLists roasts;
     private final Clock clock;
 
-    DayBatchesService(RoastService roasts, Clock clock) {
+    DayBatchesService(RoastLists roasts, Clock clock) {
         this.roasts = roasts;
         this.clock = clock;
     }

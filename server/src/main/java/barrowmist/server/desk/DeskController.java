@@ -1,7 +1,7 @@
 package barrowmist.server.desk;
 
 import barrowmist.core.check.Checks;
-import barrowmist.core.device.ProbeFilter;
+import barrowmist.core.desk.ProbeFilter;
 import barrowmist.core.roast.EventKind;
 import barrowmist.core.units.Wording;
 import barrowmist.server.desk.DeskViews.ControlEntry;

@@ -1,17 +1,22 @@
 package barrowmist.server.desk;
 
-import barrowmist.core.plan.live.ChargeGate;
-import barrowmist.core.plan.live.LiveRoast;
+import barrowmist.core.desk.ChargeGate;
+import barrowmist.core.desk.DeskPhase;
+import barrowmist.core.desk.EventRules;
+import barrowmist.core.desk.JournalLine.Read;
+import barrowmist.core.desk.Listening;
+import barrowmist.core.desk.LiveRoast;
+import barrowmist.core.desk.RoastBatch;
 import barrowmist.core.roast.EventKind;
-import barrowmist.core.roast.RoastEvents;
+import barrowmist.core.roast.Reading;
 import barrowmist.core.units.Wording;
-import barrowmist.server.desk.DeskLine.Read;
 import barrowmist.server.desk.DeskViews.BatchView;
 import barrowmist.server.desk.DeskViews.CoolingView;
 import barrowmist.server.desk.DeskViews.DeskState;
 import barrowmist.server.desk.DeskViews.LinkView;
-import barrowmist.server.plan.LiveSetupService.Prepared;
-import barrowmist.server.roast.MachineSettings;
+import barrowmist.server.desk.LiveSetupService.Prepared;
+import barrowmist.server.machine.MachineSettings;
+import barrowmist.server.web.Codes;
 import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
@@ -21,50 +26,38 @@ import org.jspecify.annotations.Nullable;
 /**
  * A desk at one moment, written for its screens.
  *
- * @param lost why the roaster is not heard; empty when it is
- * @param frozen whether the bean probe stands still
  * @param nowS the desk's clock, s
- * @param rate how many of its seconds pass in one
- * @param zeroS where times begin, s of the desk's clock
  */
 record DeskScreen(
         long machineId,
         String machineName,
         MachineSettings settings,
-        String phase,
-        Optional<Batch> batch,
+        Optional<RoastBatch> batch,
         @Nullable Prepared prepared,
-        @Nullable Read last,
-        Optional<String> lost,
-        boolean frozen,
+        Listening roaster,
         Journal journal,
-        int refused,
-        double nowS,
-        double rate,
-        double zeroS) {
+        double nowS) {
 
     /** Everything that a screen shows, in the reader's units. */
     DeskState state(Wording wording) {
-        Optional<LiveRoast> live = batch.flatMap(Batch::live);
-        boolean preparing = phase.equals("preparing");
-        OptionalDouble beanC = last == null || lost.isPresent()
-                ? OptionalDouble.empty()
-                : last.reading().beanC();
-        OptionalDouble environmentC = last == null || lost.isPresent()
-                ? OptionalDouble.empty()
-                : last.reading().environmentC();
-        boolean roasting = phase.equals("roasting");
+        DeskPhase phase = batch.map(RoastBatch::phase).orElse(DeskPhase.IDLE);
+        double zeroS = batch.map(RoastBatch::zeroS).orElse(0.0);
+        Optional<LiveRoast> live = batch.flatMap(RoastBatch::live);
+        boolean preparing = phase == DeskPhase.PREPARING;
+        OptionalDouble beanC = roaster.now().map(Reading::beanC).orElse(OptionalDouble.empty());
+        OptionalDouble environmentC = roaster.now().map(Reading::environmentC).orElse(OptionalDouble.empty());
+        boolean roasting = phase == DeskPhase.ROASTING;
         double dropS = batch.flatMap(b -> b.events().find(EventKind.DROP))
                 .map(e -> e.timeS())
                 .orElse(Double.NaN);
         return new DeskState(
                 machineId,
                 machineName,
-                phase,
+                Codes.of(phase),
                 linkView(),
                 nowS - zeroS,
                 zeroS,
-                rate,
+                roaster.rate(),
                 batch.map(this::batchView).orElse(null),
                 preparing
                         ? batch.map(b -> StateWriter.protocol(b.protocol(), nowS))
@@ -76,11 +69,15 @@ record DeskScreen(
                                 environmentC,
                                 prepared.chargeC(),
                                 prepared.environmentC(),
-                                batch.map(Batch::slopeCPerS).orElse(0.0)))
+                                batch.map(RoastBatch::slopeCPerS).orElse(0.0)))
                         : null,
-                StateWriter.figures(beanC, environmentC, roasting ? live : Optional.empty(), nowS - zeroS, last),
+                FiguresWriter.figures(
+                        beanC, environmentC, roaster.last(), roasting ? live : Optional.empty(), nowS - zeroS),
                 batch.map(b -> StateWriter.entries(b, zeroS)).orElse(List.of()),
-                batch.flatMap(DeskScreen::expected).map(EventKind::code).orElse(null),
+                batch.map(b -> FiguresWriter.stretches(b, nowS - zeroS)).orElse(List.of()),
+                batch.flatMap(b -> EventRules.next(b.events()))
+                        .map(EventKind::code)
+                        .orElse(null),
                 live.map(StateWriter::turning).orElse(null),
                 roasting
                         ? live.flatMap(LiveRoast::outlook)
@@ -90,38 +87,22 @@ record DeskScreen(
                         : null,
                 roasting ? live.map(l -> StateWriter.next(l, wording)).orElse(null) : null,
                 roasting ? live.map(l -> StateWriter.warning(l, wording)).orElse(null) : null,
-                phase.equals("cooling") ? new CoolingView(nowS - zeroS - dropS, settings.coolingS()) : null,
+                phase == DeskPhase.COOLING ? new CoolingView(nowS - zeroS - dropS, settings.coolingS()) : null,
                 pops());
     }
 
     private int pops() {
-        List<Read> readings = batch.map(Batch::readings).orElse(List.of());
+        List<Read> readings = batch.map(RoastBatch::readings).orElse(List.of());
         OptionalDouble first = readings.stream()
                 .map(Read::pops)
                 .filter(OptionalDouble::isPresent)
                 .findFirst()
                 .orElse(OptionalDouble.empty());
-        return last == null || first.isEmpty() || last.pops().isEmpty()
-                ? 0
-                : (int) Math.max(0, last.pops().getAsDouble() - first.getAsDouble());
+        OptionalDouble newest = roaster.last().map(Read::pops).orElse(OptionalDouble.empty());
+        return first.isEmpty() || newest.isEmpty() ? 0 : (int) Math.max(0, newest.getAsDouble() - first.getAsDouble());
     }
 
-    /** The event that is expected next. */
-    private static Optional<EventKind> expected(Batch b) {
-        RoastEvents events = b.events();
-        for (EventKind kind : List.of(EventKind.CHARGE, EventKind.DRY_END, EventKind.FIRST_CRACK, EventKind.DROP)) {
-            if (events.find(kind).isEmpty()) {
-                boolean passed = kind == EventKind.DRY_END
-                        && events.find(EventKind.FIRST_CRACK).isPresent();
-                if (!passed) {
-                    return Optional.of(kind);
-                }
-            }
-        }
-        return Optional.empty();
-    }
-
-    private BatchView batchView(Batch b) {
+    private BatchView batchView(RoastBatch b) {
         Prepared p = prepared;
         return new BatchView(
                 p.greenSampleId(),
@@ -141,9 +122,11 @@ record DeskScreen(
 
     private LinkView linkView() {
         boolean byHand = settings.linkOrByHand().byHandOnly();
-        boolean openProbe =
-                last != null && lost.isEmpty() && last.reading().beanC().isEmpty();
-        String status = byHand ? "by-hand" : lost.isPresent() ? "lost" : frozen ? "frozen" : openProbe ? "probe" : "ok";
+        Optional<String> lost = roaster.lost();
+        boolean openProbe = roaster.now().filter(r -> r.beanC().isEmpty()).isPresent();
+        String status = byHand
+                ? "by-hand"
+                : lost.isPresent() ? "lost" : roaster.frozen() ? "frozen" : openProbe ? "probe" : "ok";
         String text = switch (status) {
             case "by-hand" -> "Temperatures are typed in";
             case "lost" -> lost.get();
@@ -155,7 +138,7 @@ record DeskScreen(
                 status,
                 text,
                 batch.map(b -> b.readings().size()).orElse(0),
-                refused,
+                roaster.refused(),
                 batch.map(b -> b.gaps().size()).orElse(0),
                 journal.waiting(),
                 journal.trouble()

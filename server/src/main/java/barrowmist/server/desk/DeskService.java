@@ -1,18 +1,19 @@
 package barrowmist.server.desk;
 
+import barrowmist.core.desk.DeskPhase;
+import barrowmist.core.desk.JournalLine.Prepare;
+import barrowmist.core.desk.RoastBatch;
 import barrowmist.core.roast.EventKind;
 import barrowmist.core.units.Wording;
-import barrowmist.server.desk.DeskLine.Prepare;
 import barrowmist.server.desk.DeskViews.DeskSummary;
 import barrowmist.server.desk.DeskViews.PrepareEntry;
+import barrowmist.server.desk.LiveSetupService.Prepared;
 import barrowmist.server.device.RoasterLinks;
-import barrowmist.server.plan.LiveSetupService;
-import barrowmist.server.plan.LiveSetupService.Prepared;
-import barrowmist.server.roast.MachineService;
-import barrowmist.server.roast.MachineView;
+import barrowmist.server.machine.MachineService;
+import barrowmist.server.machine.MachineView;
+import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Clock;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
@@ -35,6 +36,7 @@ class DeskService {
     private final RoasterLinks links;
     private final RoastKeeper keeper;
     private final Watchers watchers;
+    private final KeptAside aside;
     private final Clock wall;
     private final Path folder;
     private final Map<Long, Desk> desks = new ConcurrentHashMap<>();
@@ -46,6 +48,7 @@ class DeskService {
             RoasterLinks links,
             RoastKeeper keeper,
             Watchers watchers,
+            KeptAside aside,
             Clock wall,
             @Value("${barrowmist.data.path}") String data) {
         this.machines = machines;
@@ -53,6 +56,7 @@ class DeskService {
         this.links = links;
         this.keeper = keeper;
         this.watchers = watchers;
+        this.aside = aside;
         this.wall = wall;
         this.folder = Path.of(data).toAbsolutePath().getParent();
     }
@@ -61,8 +65,13 @@ class DeskService {
     @EventListener(ApplicationReadyEvent.class)
     void takeUp() {
         machines.list().stream().map(MachineView::id).forEach(id -> {
-            if (!Journal.read(file(id)).isEmpty()) {
-                desk(id);
+            try {
+                if (Files.exists(file(id))) {
+                    desk(id);
+                }
+            } catch (RuntimeException e) {
+                // one roast that cannot go on keeps nobody from opening the lab
+                LOG.error("The roast on roaster {} cannot be taken up", id, e);
             }
         });
     }
@@ -89,17 +98,14 @@ class DeskService {
     private Desk opened(MachineView machine) {
         Desk desk = new Desk(machine.id(), file(machine.id()), System::nanoTime);
         desk.configure(machine.name(), machine.settings());
-        List<DeskLine> lines = new ArrayList<>();
-        for (String text : Journal.read(desk.file())) {
-            try {
-                lines.add(DeskLine.parse(text));
-            } catch (RuntimeException e) {
-                LOG.warn("A line of {} cannot be read and is left out: {}", desk.file(), text);
-            }
+        Journal.Found found = Journal.read(desk.file());
+        boolean goesOn = !found.lines().isEmpty() && found.lines().get(0) instanceof Prepare;
+        if (found.damaged() > 0 || !found.lines().isEmpty() && !goesOn) {
+            aside.keep(machine.id(), desk.file(), found, goesOn);
         }
-        if (!lines.isEmpty() && lines.get(0) instanceof Prepare p) {
-            Prepared again = setups.prepare(machine.id(), p.greenSampleId(), planStill(p), p.greenG());
-            desk.resume(lines, again);
+        if (goesOn) {
+            Prepare p = (Prepare) found.lines().get(0);
+            desk.resume(found.lines(), setups.prepare(machine.id(), p.greenSampleId(), planStill(p), p.greenG()));
         }
         return desk;
     }
@@ -110,16 +116,16 @@ class DeskService {
     }
 
     private void tick(Desk desk) {
-        settle(desk);
+        keepDropped(desk);
         watchers.tell(desk);
     }
 
     /** Keeps a dropped roast; when the database takes none, it is tried again with the next reading. */
-    private void settle(Desk desk) {
+    private void keepDropped(Desk desk) {
         synchronized (desk) {
-            Batch batch = desk.batch().orElse(null);
+            RoastBatch batch = desk.batch().orElse(null);
             if (batch != null
-                    && desk.phase().equals("cooling")
+                    && desk.phase() == DeskPhase.COOLING
                     && batch.roastId().isEmpty()) {
                 try {
                     desk.kept(keeper.keep(desk.machineId(), batch, desk.link().kind(), desk.refused()));
@@ -168,11 +174,11 @@ class DeskService {
     void undo(long machineId, int seq) {
         Desk desk = desk(machineId);
         synchronized (desk) {
-            Batch batch = desk.batch().orElse(null);
+            RoastBatch batch = desk.batch().orElse(null);
             // first the roast, then the drop: what is refused leaves both as they are
             if (batch != null && batch.endsWith(seq) && batch.roastId().isPresent()) {
                 keeper.takeBack(batch.roastId().get());
-                desk.kept(Batch.NOT_KEPT);
+                desk.kept(RoastBatch.NOT_KEPT);
             }
             desk.undo(seq);
         }

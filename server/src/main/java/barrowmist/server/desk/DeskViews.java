@@ -1,6 +1,6 @@
 package barrowmist.server.desk;
 
-import barrowmist.server.roast.MachineSettings.ProtocolStepView;
+import barrowmist.server.machine.MachineSettings.ProtocolStepView;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.time.Instant;
 import java.util.List;
@@ -101,6 +101,7 @@ public final class DeskViews {
             @Nullable GateView gate,
             FiguresNow figures,
             List<EntryView> entries,
+            List<StretchView> stretches,
             @Nullable String expected,
             @Nullable String turning,
             @Nullable OutlookView outlook,
@@ -108,6 +109,21 @@ public final class DeskViews {
             @Nullable WarningView warning,
             @Nullable CoolingView cooling,
             int pops) {}
+
+    /**
+     * A stretch of the roast so far; the last one runs.
+     *
+     * @param fromS s since charge
+     * @param sharePct of the time since charge, %
+     */
+    public record StretchView(
+            @Schema(allowableValues = {"drying", "browning", "development"})
+            String name,
+
+            double fromS,
+            double toS,
+            double durationS,
+            @Nullable Double sharePct) {}
 
     /**
      * How the roaster is heard.

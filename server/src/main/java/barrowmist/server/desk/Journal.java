@@ -1,9 +1,11 @@
 package barrowmist.server.desk;
 
+import barrowmist.core.desk.JournalLine;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.ByteBuffer;
 import java.nio.channels.FileChannel;
+import java.nio.charset.CharacterCodingException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -35,20 +37,46 @@ final class Journal implements AutoCloseable {
         this.file = file;
     }
 
-    /** All whole lines of an earlier run; a line that was cut off is left out. */
-    static List<String> read(Path file) {
-        try {
-            if (!Files.exists(file)) {
-                return List.of();
+    /**
+     * What an earlier run wrote.
+     *
+     * @param lines all that can be read, in order
+     * @param damaged how many whole lines cannot
+     */
+    record Found(List<JournalLine> lines, int damaged) {}
+
+    /** Reads an earlier run's lines one by one, so that a bad one costs no other; one that was cut off is left out. */
+    static Found read(Path file) {
+        List<JournalLine> lines = new ArrayList<>();
+        int damaged = 0;
+        byte[] all = bytes(file);
+        int from = 0;
+        for (int i = 0; i < all.length; i++) {
+            if (all[i] == '\n') {
+                try {
+                    lines.add(JournalLine.parse(text(all, from, i)));
+                } catch (CharacterCodingException | RuntimeException e) {
+                    damaged++;
+                }
+                from = i + 1;
             }
-            String text = Files.readString(file, StandardCharsets.UTF_8);
-            int end = text.lastIndexOf('\n');
-            return end < 0
-                    ? List.of()
-                    : new ArrayList<>(List.of(text.substring(0, end).split("\n")));
+        }
+        return new Found(lines, damaged);
+    }
+
+    private static byte[] bytes(Path file) {
+        try {
+            return Files.exists(file) ? Files.readAllBytes(file) : new byte[0];
         } catch (IOException e) {
             throw new UncheckedIOException("The journal " + file + " cannot be read", e);
         }
+    }
+
+    private static String text(byte[] all, int from, int to) throws CharacterCodingException {
+        return StandardCharsets.UTF_8
+                .newDecoder()
+                .decode(ByteBuffer.wrap(all, from, to - from))
+                .toString();
     }
 
     void append(String line) {

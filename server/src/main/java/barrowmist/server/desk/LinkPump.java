@@ -1,9 +1,9 @@
 package barrowmist.server.desk;
 
-import barrowmist.server.device.LinkSettings;
 import barrowmist.server.device.RoasterLink;
 import barrowmist.server.device.RoasterLink.LinkLost;
 import barrowmist.server.device.RoasterLinks;
+import barrowmist.server.machine.LinkSettings;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 

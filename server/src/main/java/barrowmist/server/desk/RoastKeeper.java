@@ -1,15 +1,17 @@
 package barrowmist.server.desk;
 
-import barrowmist.core.plan.live.Outlook;
-import barrowmist.core.plan.live.Outlook.Expected;
+import barrowmist.core.desk.JournalLine.Entry;
+import barrowmist.core.desk.JournalLine.Read;
+import barrowmist.core.desk.Outlook;
+import barrowmist.core.desk.Outlook.Expected;
+import barrowmist.core.desk.RoastBatch;
 import barrowmist.core.roast.EventKind;
 import barrowmist.core.roast.LiveCurve;
 import barrowmist.core.roast.RateOfRise;
 import barrowmist.core.roast.Reading;
 import barrowmist.core.roast.RoastEvents;
 import barrowmist.core.roast.Series;
-import barrowmist.server.desk.DeskLine.Entry;
-import barrowmist.server.desk.DeskLine.Read;
+import barrowmist.server.disk.DiskRoom;
 import barrowmist.server.roast.DeskRecord;
 import barrowmist.server.roast.DeskRecord.Gap;
 import barrowmist.server.roast.DeskRecord.Note;
@@ -17,7 +19,6 @@ import barrowmist.server.roast.DeskRecord.PredictionCheck;
 import barrowmist.server.roast.DeskRecord.WarningGiven;
 import barrowmist.server.roast.RoastService;
 import barrowmist.server.roast.RoastService.LiveKeep;
-import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -34,12 +35,16 @@ class RoastKeeper {
 
     private final RoastService roasts;
 
-    RoastKeeper(RoastService roasts) {
+    private final DiskRoom room;
+
+    RoastKeeper(RoastService roasts, DiskRoom room) {
         this.roasts = roasts;
+        this.room = room;
     }
 
     /** Keeps a dropped batch; the id of its roast. */
-    long keep(long machineId, Batch batch, String link, int refused) {
+    long keep(long machineId, RoastBatch batch, String link, int refused) {
+        room.needed();
         double charge = batch.chargeS().orElseThrow();
         RoastEvents events = batch.events();
         double dropS = events.timeS(EventKind.DROP).orElseThrow();
@@ -51,7 +56,7 @@ class RoastKeeper {
                 batch.prepare().greenSampleId(),
                 machineId,
                 batch.prepare().planId(),
-                Instant.parse(batch.prepare().wallClock()),
+                batch.chargedAt(),
                 curve.log(),
                 events.shifted(-zero),
                 batch.greenG(),
@@ -62,7 +67,7 @@ class RoastKeeper {
         roasts.unkeep(roastId);
     }
 
-    private static List<Reading> readings(Batch batch, double charge, double dropS) {
+    private static List<Reading> readings(RoastBatch batch, double charge, double dropS) {
         List<Reading> out = new ArrayList<>();
         for (Read r : batch.readings()) {
             double t = r.reading().timeS() - charge;
@@ -80,7 +85,7 @@ class RoastKeeper {
         return out;
     }
 
-    private static DeskRecord record(Batch batch, double charge, String link, int refused) {
+    private static DeskRecord record(RoastBatch batch, double charge, String link, int refused) {
         return new DeskRecord(
                 link,
                 refused,
@@ -97,7 +102,7 @@ class RoastKeeper {
                         .toList());
     }
 
-    private static List<PredictionCheck> predictions(Batch batch) {
+    private static List<PredictionCheck> predictions(RoastBatch batch) {
         RoastEvents came = batch.events();
         Series bean = batch.live().orElseThrow().curve().log().beanC();
         List<PredictionCheck> out = new ArrayList<>();

@@ -1,29 +1,26 @@
 package barrowmist.server.desk;
 
+import barrowmist.core.desk.ChargeGate;
+import barrowmist.core.desk.LiveRoast;
+import barrowmist.core.desk.Outlook;
+import barrowmist.core.desk.Outlook.Expected;
+import barrowmist.core.desk.ProtocolRun;
+import barrowmist.core.desk.RoastBatch;
+import barrowmist.core.desk.TurningVerdict;
+import barrowmist.core.desk.WarningText;
 import barrowmist.core.plan.ControlStep;
-import barrowmist.core.plan.PlanFigure;
-import barrowmist.core.plan.live.ChargeGate;
-import barrowmist.core.plan.live.LiveRoast;
-import barrowmist.core.plan.live.Outlook;
-import barrowmist.core.plan.live.Outlook.Expected;
-import barrowmist.core.plan.live.ProtocolRun;
-import barrowmist.core.plan.live.TurningVerdict;
-import barrowmist.core.plan.live.WarningText;
 import barrowmist.core.roast.EventKind;
-import barrowmist.core.roast.RoastEvents;
+import barrowmist.core.roast.KeyFigure;
 import barrowmist.core.roast.Series;
 import barrowmist.core.units.Wording;
-import barrowmist.server.desk.DeskLine.Read;
 import barrowmist.server.desk.DeskViews.EntryView;
 import barrowmist.server.desk.DeskViews.ExpectedView;
-import barrowmist.server.desk.DeskViews.FiguresNow;
 import barrowmist.server.desk.DeskViews.GateView;
 import barrowmist.server.desk.DeskViews.NextMoveView;
 import barrowmist.server.desk.DeskViews.OutlookView;
 import barrowmist.server.desk.DeskViews.ProtocolView;
-import barrowmist.server.desk.DeskViews.ReadingsView;
 import barrowmist.server.desk.DeskViews.WarningView;
-import barrowmist.server.roast.MachineSettings.ProtocolStepView;
+import barrowmist.server.machine.MachineSettings.ProtocolStepView;
 import barrowmist.server.web.Codes;
 import barrowmist.server.web.Optionals;
 import java.util.ArrayList;
@@ -37,39 +34,9 @@ import org.jspecify.annotations.Nullable;
 final class StateWriter {
 
     private static final int EVERY_AHEAD = 3;
-    private static final double CHANGE_OVER_S = 30;
     private static final double TENTH = 10;
 
     private StateWriter() {}
-
-    static @Nullable Double tenth(OptionalDouble v) {
-        return v.isPresent() ? Math.round(TENTH * v.getAsDouble()) / TENTH : null;
-    }
-
-    /** Readings from an index on, with times from the batch's zero; none without a batch. */
-    static ReadingsView readings(Optional<Batch> of, int from) {
-        if (of.isEmpty()) {
-            return new ReadingsView(0, List.of(), List.of(), List.of(), List.of(), List.of(), List.of(), 0);
-        }
-        Batch batch = of.get();
-        double zeroS = batch.zeroS();
-        List<Double> t = new ArrayList<>();
-        List<@Nullable Double> bean = new ArrayList<>();
-        List<@Nullable Double> environment = new ArrayList<>();
-        List<@Nullable Double> ror = new ArrayList<>();
-        List<@Nullable Double> gas = new ArrayList<>();
-        List<@Nullable Double> air = new ArrayList<>();
-        for (int i = Math.max(0, from); i < batch.readings().size(); i++) {
-            Read r = batch.readings().get(i);
-            t.add(Math.round(100 * (r.reading().timeS() - zeroS)) / 100.0);
-            bean.add(tenth(r.reading().beanC()));
-            environment.add(tenth(r.reading().environmentC()));
-            ror.add(tenth(batch.rates().get(i)));
-            gas.add(tenth(r.reading().gasPct()));
-            air.add(tenth(r.reading().airflowPct()));
-        }
-        return new ReadingsView(Math.max(0, from), t, bean, environment, ror, gas, air, zeroS);
-    }
 
     static GateView gate(ChargeGate g) {
         boolean read = g.call() != ChargeGate.Call.NO_READING;
@@ -93,66 +60,27 @@ final class StateWriter {
                 run.needsHand());
     }
 
-    static FiguresNow figures(
-            OptionalDouble bean, OptionalDouble environment, Optional<LiveRoast> live, double nowS, Read last) {
-        if (live.isEmpty()) {
-            return new FiguresNow(
-                    tenth(bean),
-                    tenth(environment),
-                    null,
-                    null,
-                    last == null ? null : tenth(last.reading().gasPct()),
-                    last == null ? null : tenth(last.reading().airflowPct()),
-                    last == null ? null : tenth(last.reading().drumRpm()),
-                    null,
-                    null,
-                    null);
-        }
-        var curve = live.get().curve();
-        OptionalDouble change = curve.rorTrend(curve.lastS() - CHANGE_OVER_S, curve.lastS())
-                .map(f -> OptionalDouble.of(f.slopePerS() * CHANGE_OVER_S))
-                .orElse(OptionalDouble.empty());
-        RoastEvents known = live.get().known();
-        OptionalDouble crack = known.timeS(EventKind.FIRST_CRACK);
-        OptionalDouble dry = known.timeS(EventKind.DRY_END);
-        double from = crack.orElse(dry.orElse(0));
-        String phase = crack.isPresent() ? "development" : dry.isPresent() ? "browning" : "drying";
-        var levels = live.get().levels();
-        return new FiguresNow(
-                tenth(bean),
-                tenth(environment),
-                tenth(curve.rorCPerMin()),
-                curve.rorCPerMin().isPresent() ? tenth(change) : null,
-                curve.gasPct().isPresent() ? levels.gasPct() : null,
-                curve.airflowPct().isPresent() ? levels.airflowPct() : null,
-                tenth(curve.drumRpm()),
-                nowS - from,
-                nowS > 0 ? 100 * (nowS - from) / nowS : null,
-                phase);
-    }
-
-    static List<EntryView> entries(Batch batch, double zeroS) {
+    static List<EntryView> entries(RoastBatch batch, double zeroS) {
         return batch.standing().stream()
-                .filter(e -> !e.kind().equals(Batch.WEIGHED))
+                .filter(e -> !e.kind().equals(RoastBatch.WEIGHED))
                 .map(e -> {
                     double t = e.timeS() - zeroS;
-                    OptionalDouble at = EventKind.parse(e.kind()).isPresent()
-                            ? batch.live().map(l -> l.curve().beanC(t)).orElse(OptionalDouble.empty())
-                            : OptionalDouble.empty();
+                    OptionalDouble at =
+                            EventKind.parse(e.kind()).isPresent() ? batch.beanC(e.timeS()) : OptionalDouble.empty();
                     return new EntryView(
                             e.seq(),
                             e.kind(),
                             t,
                             e.isControl() ? e.value() : null,
                             e.text().isEmpty() ? null : e.text(),
-                            tenth(at));
+                            FiguresWriter.tenth(at));
                 })
                 .toList();
     }
 
     static @Nullable String turning(LiveRoast live) {
         Optional<Double> wanted = Optional.ofNullable(
-                        live.setup().targets().aims().get(PlanFigure.DRY_END_S))
+                        live.setup().targets().aims().get(KeyFigure.DRY_END_S))
                 .map(a -> a.value());
         return live.curve()
                 .turningPoint()

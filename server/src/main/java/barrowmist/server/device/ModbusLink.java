@@ -1,6 +1,8 @@
 package barrowmist.server.device;
 
-import barrowmist.server.device.LinkSettings.Register;
+import barrowmist.core.desk.RoasterReading;
+import barrowmist.server.machine.LinkSettings;
+import barrowmist.server.machine.LinkSettings.Register;
 import com.digitalpetri.modbus.client.ModbusTcpClient;
 import com.digitalpetri.modbus.exceptions.ModbusException;
 import com.digitalpetri.modbus.exceptions.ModbusResponseException;

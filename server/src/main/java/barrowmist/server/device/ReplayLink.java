@@ -1,5 +1,6 @@
 package barrowmist.server.device;
 
+import barrowmist.core.desk.RoasterReading;
 import barrowmist.core.roast.RoastLog;
 import barrowmist.core.roast.Series;
 import java.util.OptionalDouble;

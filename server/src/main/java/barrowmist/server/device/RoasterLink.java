@@ -1,5 +1,7 @@
 package barrowmist.server.device;
 
+import barrowmist.core.desk.RoasterReading;
+
 /** The port to a roaster. It only reads: nothing behind it can command a burner. */
 public interface RoasterLink extends AutoCloseable {
 

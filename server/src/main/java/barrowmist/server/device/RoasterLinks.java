@@ -3,6 +3,7 @@ package barrowmist.server.device;
 import barrowmist.core.device.StandInRoaster;
 import barrowmist.core.roast.RoastLog;
 import barrowmist.server.device.RoasterLink.LinkLost;
+import barrowmist.server.machine.LinkSettings;
 import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
 import org.springframework.stereotype.Component;

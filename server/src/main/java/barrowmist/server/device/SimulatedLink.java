@@ -1,5 +1,6 @@
 package barrowmist.server.device;
 
+import barrowmist.core.desk.RoasterReading;
 import barrowmist.core.device.StandInRoaster;
 import java.util.OptionalDouble;
 

@@ -1,11 +1,11 @@
 package barrowmist.server.green;
 
-import barrowmist.core.green.GreenLimits;
 import barrowmist.server.green.GreenViews.GreenSampleEntry;
 import barrowmist.server.green.GreenViews.GreenSampleView;
 import barrowmist.server.green.GreenViews.GreenWordsView;
 import barrowmist.server.green.GreenViews.InspectionEntry;
 import barrowmist.server.green.GreenViews.InspectionView;
+import barrowmist.server.green.GreenViews.KeptGreenLimits;
 import barrowmist.server.green.GreenViews.StagesView;
 import java.util.List;
 import org.springframework.http.HttpStatus;
@@ -24,9 +24,11 @@ import org.springframework.web.bind.annotation.RestController;
 class GreenSampleController {
 
     private final GreenSampleService samples;
+    private final GreenLimitsService limits;
 
-    GreenSampleController(GreenSampleService samples) {
+    GreenSampleController(GreenSampleService samples, GreenLimitsService limits) {
         this.samples = samples;
+        this.limits = limits;
     }
 
     @GetMapping("/green-samples")
@@ -66,12 +68,12 @@ class GreenSampleController {
     }
 
     @GetMapping("/green-limits")
-    GreenLimits limits() {
-        return samples.limits();
+    KeptGreenLimits limits() {
+        return limits.kept();
     }
 
     @PutMapping("/green-limits")
-    GreenLimits keepLimits(@RequestBody GreenLimits limits) {
-        return samples.keep(limits);
+    KeptGreenLimits keepLimits(@RequestBody KeptGreenLimits changed) {
+        return limits.keep(changed);
     }
 }

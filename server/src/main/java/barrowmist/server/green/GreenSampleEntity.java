@@ -3,7 +3,9 @@ package barrowmist.server.green;
 import barrowmist.core.green.GreenFacts;
 import barrowmist.core.green.Inspection;
 import barrowmist.core.green.SampleStage;
+import barrowmist.core.green.ScreenRange;
 import barrowmist.server.web.Json;
+import barrowmist.server.web.Optionals;
 import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
@@ -17,6 +19,7 @@ import jakarta.persistence.ManyToOne;
 import jakarta.persistence.Table;
 import jakarta.persistence.Version;
 import java.time.LocalDate;
+import java.util.OptionalDouble;
 import org.jspecify.annotations.Nullable;
 
 /** A sample of a lot, drawn at one stage, with its inspection. */
@@ -81,7 +84,21 @@ public class GreenSampleEntity {
                 stated.arrival(),
                 i.moisturePct().isPresent() ? i.moisturePct() : stated.moisturePct(),
                 i.density().isPresent() ? i.density() : stated.densityGPerL(),
-                i.screenRange().or(stated::screen));
+                i.screenRange().or(stated::screen),
+                i.screens().map(x -> OptionalDouble.of(x.spread())).orElse(OptionalDouble.empty()),
+                i.harvest(),
+                stated.limits());
+    }
+
+    LotView.NewestSample asNewest() {
+        GreenFacts facts = facts();
+        return new LotView.NewestSample(
+                id,
+                stage.label(),
+                receivedOn,
+                Optionals.orNull(facts.moisturePct()),
+                Optionals.orNull(facts.densityGPerL()),
+                facts.screen().map(ScreenRange::text).orElse(null));
     }
 
     public long id() {

@@ -1,8 +1,8 @@
 package barrowmist.server.green;
 
 import barrowmist.core.green.DefectCount;
+import barrowmist.core.green.GreenFacts;
 import barrowmist.core.green.GreenJudgement;
-import barrowmist.core.green.GreenLimits;
 import barrowmist.core.green.Inspection;
 import barrowmist.core.green.SampleStage;
 import barrowmist.core.green.StageComparison;
@@ -16,9 +16,9 @@ import barrowmist.server.green.GreenViews.JudgementView;
 import barrowmist.server.green.GreenViews.ScreensView;
 import barrowmist.server.green.GreenViews.StageFigureView;
 import barrowmist.server.green.GreenViews.StagesView;
-import barrowmist.server.settings.SettingStore;
 import barrowmist.server.web.Conflict;
 import barrowmist.server.web.InputProblems;
+import barrowmist.server.web.KeptInTurn;
 import barrowmist.server.web.NotFound;
 import barrowmist.server.web.Optionals;
 import java.time.Clock;
@@ -28,28 +28,34 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
 /** Keeps the samples of lots and their inspections. */
 @Service
-@Transactional
+@KeptInTurn
 public class GreenSampleService {
-
-    private static final String LIMITS = "green-limits";
 
     private final GreenSampleRepository samples;
     private final LotService lots;
     private final QuakerCounts quakers;
-    private final SettingStore settings;
+    private final GreenLimitsService limits;
     private final Clock clock;
+    private final ApplicationEventPublisher told;
 
     GreenSampleService(
-            GreenSampleRepository samples, LotService lots, QuakerCounts quakers, SettingStore settings, Clock clock) {
+            GreenSampleRepository samples,
+            LotService lots,
+            QuakerCounts quakers,
+            GreenLimitsService limits,
+            Clock clock,
+            ApplicationEventPublisher told) {
+        this.told = told;
         this.samples = samples;
         this.lots = lots;
         this.quakers = quakers;
-        this.settings = settings;
+        this.limits = limits;
         this.clock = clock;
     }
 
@@ -115,6 +121,7 @@ public class GreenSampleService {
         Inspection inspection = entry.content().inspection();
         InputProblems.refuseIfAny(inspection.problems(LocalDate.now(clock)));
         sample.keep(inspection);
+        told.publishEvent(new GreenChanged(sample.lot().id()));
         samples.flush();
         return view(id);
     }
@@ -130,7 +137,7 @@ public class GreenSampleService {
                 sample.content(),
                 Optionals.orNull(inspection.density()),
                 inspection.screens().map(ScreensView::of).orElse(null),
-                GreenJudgement.of(inspection, limits(), LocalDate.now(clock)).stream()
+                GreenJudgement.of(inspection, limits.current(), LocalDate.now(clock)).stream()
                         .map(JudgementView::of)
                         .toList(),
                 DefectView.of(inspection, count),
@@ -182,14 +189,9 @@ public class GreenSampleService {
         return out;
     }
 
+    /** What is known of the coffee of a sample, judged by the lab's own limits. */
     @Transactional(readOnly = true)
-    GreenLimits limits() {
-        return settings.get(LIMITS, GreenLimits.class, () -> GreenLimits.DEFAULTS);
-    }
-
-    GreenLimits keep(GreenLimits limits) {
-        InputProblems.refuseIfAny(limits.problems());
-        settings.keep(LIMITS, limits);
-        return limits;
+    public GreenFacts facts(GreenSampleEntity sample) {
+        return sample.facts().by(limits.current());
     }
 }

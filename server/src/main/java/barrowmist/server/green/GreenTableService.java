@@ -8,6 +8,7 @@ import barrowmist.core.green.csv.GreenRow;
 import barrowmist.core.green.csv.GreenWriter;
 import barrowmist.server.green.GreenViews.GreenImportView;
 import barrowmist.server.web.InputProblems;
+import barrowmist.server.web.KeptInTurn;
 import barrowmist.server.web.Optionals;
 import java.nio.ByteBuffer;
 import java.nio.charset.CharacterCodingException;
@@ -22,7 +23,7 @@ import org.springframework.transaction.annotation.Transactional;
 
 /** Writes lots and inspections as a table and reads one back, all of it or nothing. */
 @Service
-@Transactional
+@KeptInTurn
 class GreenTableService {
 
     private static final int MOST_BYTES = 5 * 1024 * 1024;
@@ -90,7 +91,8 @@ class GreenTableService {
                 lot.kg(),
                 Optionals.orNull(lot.moisturePct()),
                 Optionals.orNull(lot.densityGPerL()),
-                lot.screen());
+                lot.screen(),
+                null);
     }
 
     private static String text(byte[] file) {

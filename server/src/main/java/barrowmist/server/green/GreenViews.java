@@ -4,12 +4,14 @@ import barrowmist.core.green.Defect;
 import barrowmist.core.green.DefectCount;
 import barrowmist.core.green.Grade;
 import barrowmist.core.green.GreenJudgement;
+import barrowmist.core.green.GreenLimits;
 import barrowmist.core.green.Inspection;
 import barrowmist.core.green.ScreenAnalysis;
 import barrowmist.core.green.Sieve;
 import barrowmist.core.green.StageComparison;
 import barrowmist.server.web.Codes;
 import barrowmist.server.web.Optionals;
+import com.fasterxml.jackson.annotation.JsonUnwrapped;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.time.LocalDate;
 import java.util.Arrays;
@@ -21,6 +23,10 @@ import org.jspecify.annotations.Nullable;
 public final class GreenViews {
 
     private GreenViews() {}
+
+    /** Limits as edited; {@code version} is the one they were changed from. */
+    public record KeptGreenLimits(
+            @JsonUnwrapped GreenLimits limits, @Nullable Long version) {}
 
     /** A sample to be added to a lot. */
     public record GreenSampleEntry(
@@ -47,7 +53,7 @@ public final class GreenViews {
             boolean stopped) {}
 
     /** An inspection to be kept; {@code version} is the one it was made from. */
-    public record InspectionEntry(long version, InspectionContent content) {}
+    public record InspectionEntry(@Nullable Long version, InspectionContent content) {}
 
     /** An inspection with all that follows from it. */
     public record InspectionView(
@@ -150,11 +156,19 @@ public final class GreenViews {
     }
 
     /** Words to choose from. */
-    public record GreenWordsView(List<String> smells, List<String> colours) {
+    public record GreenWordsView(List<String> smells, List<String> colours, List<SieveView> sieves) {
         static GreenWordsView all() {
-            return new GreenWordsView(Inspection.SMELLS, Inspection.COLOURS);
+            return new GreenWordsView(
+                    Inspection.SMELLS,
+                    Inspection.COLOURS,
+                    Sieve.STACK.stream()
+                            .map(n -> new SieveView(Integer.toString(n), Sieve.mm(n)))
+                            .toList());
         }
     }
+
+    /** A sieve of the stack, largest first, with its hole. */
+    public record SieveView(String screen, double mm) {}
 
     /** Two stages of a lot side by side. */
     public record StagesView(String earlier, String later, List<StageFigureView> figures) {}

@@ -13,6 +13,7 @@ import jakarta.persistence.GeneratedValue;
 import jakarta.persistence.GenerationType;
 import jakarta.persistence.Id;
 import jakarta.persistence.Table;
+import jakarta.persistence.Version;
 import java.time.LocalDate;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
@@ -41,6 +42,9 @@ public class LotEntity {
     private @Nullable Double densityGPerL;
 
     private @Nullable String screen;
+
+    @Version
+    private long version;
 
     protected LotEntity() {}
 
@@ -106,7 +110,11 @@ public class LotEntity {
         return arrivalDate;
     }
 
-    LotView view(long roasts) {
+    long version() {
+        return version;
+    }
+
+    LotView view(long roasts, LotView.@Nullable NewestSample newest) {
         return new LotView(
                 id,
                 name,
@@ -118,6 +126,8 @@ public class LotEntity {
                 moisturePct,
                 densityGPerL,
                 screen,
-                roasts);
+                roasts,
+                version,
+                newest);
     }
 }

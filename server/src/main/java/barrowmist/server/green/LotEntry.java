@@ -9,7 +9,7 @@ import java.util.Arrays;
 import java.util.Locale;
 import org.jspecify.annotations.Nullable;
 
-/** A lot as it is entered. */
+/** A lot as it is entered; {@code version} is the one it was changed from. */
 public record LotEntry(
         @Schema(example = "Kibuye Ridge") String name,
         @Schema(example = "Lakeshore Green") String supplier,
@@ -24,7 +24,8 @@ public record LotEntry(
         @Schema(example = "60") Double kg,
         @Schema(example = "10.8") @Nullable Double moisturePct,
         @Schema(example = "712") @Nullable Double densityGPerL,
-        @Schema(example = "16/17") @Nullable String screen) {
+        @Schema(example = "16/17") @Nullable String screen,
+        @Nullable Long version) {
 
     /** The core's view of this entry, for its rules. */
     LotRules.Entry forRules() {

@@ -1,8 +1,10 @@
 package barrowmist.server.green;
 
+import jakarta.persistence.LockModeType;
 import java.util.List;
 import java.util.Optional;
 import org.springframework.data.jpa.repository.JpaRepository;
+import org.springframework.data.jpa.repository.Lock;
 import org.springframework.data.jpa.repository.Query;
 
 /** Lots in the database. */
@@ -33,6 +35,9 @@ public interface LotRepository extends JpaRepository<LotEntity, Long> {
                     + " group by green_sample_id",
             nativeQuery = true)
     List<SampleRoastCount> countRoastsOfSamples();
+
+    @Lock(LockModeType.PESSIMISTIC_WRITE)
+    Optional<LotEntity> findWithLockById(long id);
 
     List<LotEntity> findAllByNameIgnoreCase(String name);
 

@@ -2,27 +2,35 @@ package barrowmist.server.green;
 
 import barrowmist.core.green.LotRules;
 import barrowmist.core.green.SampleStage;
+import barrowmist.server.web.Conflict;
 import barrowmist.server.web.InputProblems;
+import barrowmist.server.web.KeptInTurn;
 import barrowmist.server.web.NotFound;
 import java.time.Clock;
 import java.time.LocalDate;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
 /** Keeps lots. */
 @Service
-@Transactional
+@KeptInTurn
 public class LotService {
 
     private final LotRepository lots;
     private final GreenSampleRepository samples;
     private final Clock clock;
 
-    LotService(LotRepository lots, GreenSampleRepository samples, Clock clock) {
+    private final ApplicationEventPublisher told;
+
+    LotService(LotRepository lots, GreenSampleRepository samples, Clock clock, ApplicationEventPublisher told) {
+        this.told = told;
         this.lots = lots;
         this.samples = samples;
         this.clock = clock;
@@ -32,32 +40,51 @@ public class LotService {
         check(entry);
         LotEntity lot = lots.save(new LotEntity(entry));
         samples.save(new GreenSampleEntity(lot, SampleStage.ARRIVAL, entry.arrivalDate()));
-        return lot.view(0);
+        return lot.view(0, null);
     }
 
     LotView change(long id, LotEntry entry) {
         LotEntity lot = get(id);
         check(entry);
+        Conflict.ifStale(entry.version(), lot.version(), "lot");
         lot.fill(entry);
+        told.publishEvent(new GreenChanged(id));
+        lots.flush();
         return view(id);
     }
 
     @Transactional(readOnly = true)
     public List<LotView> list() {
         Map<Long, Long> roasts = roasts();
+        Map<Long, List<GreenSampleEntity>> of = samples.findAllByOrderByLotIdDescIdAsc().stream()
+                .collect(Collectors.groupingBy(s -> s.lot().id()));
         return lots.findAllByOrderByArrivalDateDescIdDesc().stream()
-                .map(lot -> lot.view(roasts.getOrDefault(lot.id(), 0L)))
+                .map(lot -> lot.view(roasts.getOrDefault(lot.id(), 0L), newest(of.getOrDefault(lot.id(), List.of()))))
                 .toList();
     }
 
     @Transactional(readOnly = true)
     LotView view(long id) {
-        return get(id).view(roasts().getOrDefault(id, 0L));
+        return get(id).view(roasts().getOrDefault(id, 0L), newest(samples.findAllByLotIdOrderById(id)));
+    }
+
+    /** The newest inspected sample: the latest received, and of those the latest stage. */
+    private static LotView.@Nullable NewestSample newest(List<GreenSampleEntity> all) {
+        return all.stream()
+                .filter(GreenSampleEntity::inspected)
+                .max(Comparator.comparing(GreenSampleEntity::receivedOn).thenComparing(GreenSampleEntity::stage))
+                .map(GreenSampleEntity::asNewest)
+                .orElse(null);
     }
 
     /** @throws NotFound if there is no lot of this id */
     public LotEntity get(long id) {
         return lots.findById(id).orElseThrow(() -> new NotFound("lot", id));
+    }
+
+    /** The lot of this id, held until the transaction ends: what is counted within it is counted by one at a time. */
+    public LotEntity held(long id) {
+        return lots.findWithLockById(id).orElseThrow(() -> new NotFound("lot", id));
     }
 
     /** The lots of a name, in any case; those of one supplier where it is given. */

@@ -3,7 +3,7 @@ package barrowmist.server.green;
 import java.time.LocalDate;
 import org.jspecify.annotations.Nullable;
 
-/** A lot on the wire. */
+/** A lot on the wire: as it was entered, and as its newest sample says. */
 public record LotView(
         long id,
         String name,
@@ -15,4 +15,16 @@ public record LotView(
         @Nullable Double moisturePct,
         @Nullable Double densityGPerL,
         @Nullable String screen,
-        long roasts) {}
+        long roasts,
+        long version,
+        @Nullable NewestSample newest) {
+
+    /** What is known by the newest sample that was inspected, and which that is. */
+    public record NewestSample(
+            long greenSampleId,
+            String stage,
+            LocalDate receivedOn,
+            @Nullable Double moisturePct,
+            @Nullable Double densityGPerL,
+            @Nullable String screen) {}
+}

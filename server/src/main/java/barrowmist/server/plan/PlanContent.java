@@ -1,25 +1,18 @@
 package barrowmist.server.plan;
 
-import barrowmist.core.check.Checks;
-import barrowmist.core.check.FieldProblem;
+import barrowmist.core.machine.thermal.ControlLevels;
 import barrowmist.core.plan.Aim;
 import barrowmist.core.plan.ControlPlan;
 import barrowmist.core.plan.ControlStep;
-import barrowmist.core.plan.ControlStep.Control;
 import barrowmist.core.plan.DropRule;
-import barrowmist.core.plan.PlanFigure;
+import barrowmist.core.plan.PlanStart;
 import barrowmist.core.plan.Targets;
 import barrowmist.core.plan.Targets.DevelopmentFrom;
 import barrowmist.core.plan.Trigger;
-import barrowmist.core.plan.thermal.ControlLevels;
-import barrowmist.core.roast.EventKind;
-import barrowmist.server.roast.MachineSettings;
+import barrowmist.core.roast.KeyFigure;
+import barrowmist.server.machine.MachineSettings;
 import barrowmist.server.web.Codes;
-import barrowmist.server.web.InputProblems;
 import io.swagger.v3.oas.annotations.media.Schema;
-import java.util.ArrayList;
-import java.util.Arrays;
-import java.util.EnumMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
@@ -51,12 +44,6 @@ public record PlanContent(
         List<MoveView> steps,
         DropView drop,
         @Nullable Long templateRoastId) {
-
-    private static final int MOST_STEPS = 40;
-    private static final double LEAST_CHARGE_C = 80;
-    private static final double MOST_CHARGE_C = 300;
-    private static final double MOST_RPM = 200;
-    private static final double LONGEST_S = 1800;
 
     /** What a figure is to be. */
     public record AimView(double value, double tolerance) {}
@@ -95,39 +82,7 @@ public record PlanContent(
             Trigger.AtEvent at = (Trigger.AtEvent) trigger;
             return new WhenView("event", null, null, at.event().code(), at.afterS());
         }
-
-        private Trigger trigger(String field, List<FieldProblem> problems) {
-            Checks checks = new Checks();
-            EventKind kindOfEvent =
-                    event == null ? null : EventKind.parse(event).orElse(null);
-            Trigger trigger = new Trigger.AtTime(0);
-            switch (kind == null ? "" : kind) {
-                case "time" -> {
-                    checks.range(field, "Time of the move", or(timeS), 0, LONGEST_S, "s");
-                    trigger = new Trigger.AtTime(or(timeS));
-                }
-                case "bean" -> {
-                    checks.range(field, "Bean temperature of the move", or(beanC), 20, MOST_CHARGE_C, "°C");
-                    trigger = new Trigger.AtBean(or(beanC));
-                }
-                case "event" -> {
-                    checks.range(field, "Time after the event", or(afterS), 0, LONGEST_S, "s");
-                    if (kindOfEvent == null || !EVENTS.contains(kindOfEvent)) {
-                        checks.add(field, "A move follows turning_point, dry_end or first_crack, not " + event);
-                        kindOfEvent = EventKind.FIRST_CRACK;
-                    }
-                    trigger = new Trigger.AtEvent(kindOfEvent, or(afterS));
-                }
-                default ->
-                    checks.add(field, "A move comes at a time, a bean temperature or an event, not \"" + kind + "\"");
-            }
-            problems.addAll(checks.problems());
-            return trigger;
-        }
     }
-
-    private static final List<EventKind> EVENTS =
-            List.of(EventKind.TURNING_POINT, EventKind.DRY_END, EventKind.FIRST_CRACK);
 
     /** One move. */
     public record MoveView(
@@ -155,11 +110,20 @@ public record PlanContent(
 
     static Map<String, AimView> aims(Targets targets) {
         Map<String, AimView> out = new LinkedHashMap<>();
-        for (PlanFigure figure : PlanFigure.values()) {
+        for (KeyFigure figure : KeyFigure.values()) {
             Aim aim = targets.aims().get(figure);
             if (aim != null) {
                 out.put(figure.field(), new AimView(aim.value(), aim.tolerance()));
             }
+        }
+        return out;
+    }
+
+    static Map<String, AimView> firstAims() {
+        Map<String, AimView> out = new LinkedHashMap<>();
+        for (KeyFigure figure : KeyFigure.values()) {
+            Aim aim = PlanStart.aim(figure);
+            out.put(figure.field(), new AimView(aim.value(), aim.tolerance()));
         }
         return out;
     }
@@ -183,96 +147,21 @@ public record PlanContent(
 
     /** Refuses a plan that this roaster cannot roast, with every problem named. */
     void check(MachineSettings machine) {
-        List<FieldProblem> problems = new ArrayList<>(new Checks()
-                .range("greenG", "Batch", greenG, machine.batchMinG(), machine.batchMaxG(), "g")
-                .range("chargeC", "Charge", chargeC, LEAST_CHARGE_C, MOST_CHARGE_C, "°C")
-                .present("atCharge", "Controls at charge", atCharge)
-                .present("drop", "Drop", drop)
-                .problems());
-        InputProblems.refuseIfAny(problems);
-        Checks levels = new Checks()
-                .range("atCharge", "Gas at charge", atCharge.gasPct, 0, 100, "%")
-                .range("atCharge", "Airflow at charge", atCharge.airflowPct, 0, 100, "%")
-                .range("atCharge", "Drum speed at charge", atCharge.drumRpm, 1, MOST_RPM, "1/min");
-        problems.addAll(levels.problems());
-        if (steps != null && steps.size() > MOST_STEPS) {
-            problems.add(new FieldProblem("steps", "The plan has " + steps.size() + " moves, at most " + MOST_STEPS));
-        }
-        aimedAt(problems);
-        controls(problems);
-        InputProblems.refuseIfAny(problems);
+        PlanReader.check(this, machine);
     }
 
     /** The targets in the core's terms. */
-    Targets aimedAt() {
-        return aimedAt(new ArrayList<>());
+    public Targets aimedAt() {
+        return new PlanReader().targets(targets, developmentFrom);
     }
 
-    private Targets aimedAt(List<FieldProblem> problems) {
-        Map<PlanFigure, Aim> aims = new EnumMap<>(PlanFigure.class);
-        (targets == null ? Map.<String, AimView>of() : targets).forEach((field, aim) -> {
-            PlanFigure figure = PlanFigure.parse(field).orElse(null);
-            if (figure == null) {
-                problems.add(new FieldProblem("targets." + field, field + " is not a figure that can be aimed at"));
-            } else if (aim == null || !(aim.tolerance > 0) || !(aim.value >= 0 && aim.value < LONGEST_S)) {
-                problems.add(new FieldProblem(
-                        "targets." + field,
-                        "The target for " + figure.label() + " needs a value of 0 or more and a tolerance above 0"));
-            } else {
-                aims.put(figure, new Aim(aim.value, aim.tolerance));
-            }
-        });
-        DevelopmentFrom from =
-                "dry-end".equals(developmentFrom) ? DevelopmentFrom.DRY_END : DevelopmentFrom.FIRST_CRACK;
-        return new Targets(aims, from);
+    /** The targets of a style in the core's terms; they were checked when it was kept. */
+    static Targets aimedAt(Map<String, AimView> targets, String developmentFrom) {
+        return new PlanReader().targets(targets, developmentFrom);
     }
 
-    ControlPlan controls() {
-        return controls(new ArrayList<>());
-    }
-
-    private ControlPlan controls(List<FieldProblem> problems) {
-        List<ControlStep> moves = new ArrayList<>();
-        List<MoveView> given = steps == null ? List.of() : steps;
-        for (int i = 0; i < given.size(); i++) {
-            MoveView step = given.get(i);
-            String field = "steps." + i;
-            Control control = Arrays.stream(Control.values())
-                    .filter(c -> c.name().equalsIgnoreCase(step.control))
-                    .findFirst()
-                    .orElse(null);
-            if (control == null || step.when == null) {
-                problems.add(new FieldProblem(field, "A move needs a time and a control: gas, air or drum"));
-                continue;
-            }
-            double most = control == Control.DRUM ? MOST_RPM : 100;
-            problems.addAll(new Checks()
-                    .range(field, "Move " + (i + 1), step.value, 0, most, control == Control.DRUM ? "1/min" : "%")
-                    .problems());
-            moves.add(new ControlStep(step.when.trigger(field, problems), control, step.value));
-        }
-        return new ControlPlan(
-                new ControlLevels(atCharge.gasPct, atCharge.airflowPct, atCharge.drumRpm), moves, dropRule(problems));
-    }
-
-    private DropRule dropRule(List<FieldProblem> problems) {
-        String wanted = drop.by == null ? "" : drop.by.toUpperCase(Locale.ROOT).replace('-', '_');
-        DropRule.By by = Arrays.stream(DropRule.By.values())
-                .filter(b -> b.name().equals(wanted))
-                .findFirst()
-                .orElse(null);
-        if (by == null) {
-            problems.add(new FieldProblem(
-                    "drop", "The drop is ruled by bean-c, total-s, development-s or development-pct, not " + drop.by));
-            return new DropRule(DropRule.By.BEAN_C, drop.value);
-        }
-        problems.addAll(new Checks()
-                .range("drop", "Drop", drop.value, 1, by == DropRule.By.DEVELOPMENT_PCT ? 60 : LONGEST_S, "")
-                .problems());
-        return new DropRule(by, drop.value);
-    }
-
-    private static double or(@Nullable Double value) {
-        return value == null ? Double.NaN : value;
+    /** The moves in the core's terms. */
+    public ControlPlan controls() {
+        return new PlanReader().controls(this);
     }
 }

@@ -1,17 +1,21 @@
 package barrowmist.server.plan;
 
 import barrowmist.core.units.Wording;
+import barrowmist.server.plan.PlanContent.AimView;
+import barrowmist.server.plan.PlanContent.DropView;
 import barrowmist.server.plan.PlanViews.ChargeAdviceView;
+import barrowmist.server.plan.PlanViews.DropEntry;
 import barrowmist.server.plan.PlanViews.FoundView;
 import barrowmist.server.plan.PlanViews.PlanChange;
 import barrowmist.server.plan.PlanViews.PlanEntry;
 import barrowmist.server.plan.PlanViews.PlanView;
-import barrowmist.server.plan.PlanViews.PredictionView;
 import barrowmist.server.plan.PlanViews.SchoolsView;
 import barrowmist.server.plan.PlanViews.TranslationEntry;
 import barrowmist.server.plan.PlanViews.TranslationView;
 import barrowmist.server.plan.PlanViews.WhatIf;
+import barrowmist.server.plan.PredictionViews.PredictionView;
 import java.util.List;
+import java.util.Map;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.DeleteMapping;
@@ -31,11 +35,13 @@ import org.springframework.web.bind.annotation.RestController;
 class PlanController {
 
     private final PlanService plans;
+    private final ChargeService charges;
     private final WhatIfService whatIf;
     private final SchoolService schools;
 
-    PlanController(PlanService plans, WhatIfService whatIf, SchoolService schools) {
+    PlanController(PlanService plans, ChargeService charges, WhatIfService whatIf, SchoolService schools) {
         this.plans = plans;
+        this.charges = charges;
         this.whatIf = whatIf;
         this.schools = schools;
     }
@@ -91,12 +97,24 @@ class PlanController {
         return whatIf.translate(entry, new Wording(fahrenheit, per30s));
     }
 
+    /** What each figure is first aimed at when it is added to a plan, by figure. */
+    @GetMapping("/plan-aims")
+    Map<String, AimView> firstAims() {
+        return PlanContent.firstAims();
+    }
+
+    /** What ends a roast of these targets when it is ended by this. */
+    @PostMapping("/plans/drop")
+    DropView drop(@RequestBody DropEntry entry) {
+        return PlanReader.drop(entry);
+    }
+
     @GetMapping("/green-samples/{id}/charge-advice")
     ChargeAdviceView chargeAdvice(
             @PathVariable long id,
             @RequestParam long machineId,
             @RequestParam(required = false) @Nullable Double greenG) {
-        return plans.advice(id, machineId, greenG);
+        return charges.advice(id, machineId, greenG);
     }
 
     @GetMapping("/schools")

@@ -1,7 +1,7 @@
 package barrowmist.server.plan;
 
 import barrowmist.server.green.GreenSampleEntity;
-import barrowmist.server.roast.MachineEntity;
+import barrowmist.server.machine.MachineEntity;
 import barrowmist.server.web.Json;
 import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
@@ -19,7 +19,7 @@ import org.jspecify.annotations.Nullable;
 /** A plan for one roast of a green sample on one roaster, as kept. */
 @Entity
 @Table(name = "roast_plan")
-class PlanEntity {
+public class PlanEntity {
 
     @Id
     @GeneratedValue(strategy = GenerationType.IDENTITY)
@@ -54,27 +54,27 @@ class PlanEntity {
         changedAt = now;
     }
 
-    PlanContent content() {
+    public PlanContent content() {
         return Json.read(contentJson, PlanContent.class);
     }
 
-    long id() {
+    public long id() {
         return id;
     }
 
-    GreenSampleEntity greenSample() {
+    public GreenSampleEntity greenSample() {
         return greenSample;
     }
 
-    MachineEntity machine() {
+    public MachineEntity machine() {
         return machine;
     }
 
-    Instant changedAt() {
+    public Instant changedAt() {
         return changedAt;
     }
 
-    long version() {
+    public long version() {
         return version;
     }
 }

@@ -3,77 +3,61 @@ package barrowmist.server.plan;
 import barrowmist.core.green.GreenFacts;
 import barrowmist.core.green.GreenJudgement;
 import barrowmist.core.green.Process;
-import barrowmist.core.plan.ChargeAdvice;
+import barrowmist.core.machine.EventTemperatures;
+import barrowmist.core.machine.thermal.ControlLevels;
 import barrowmist.core.plan.ControlPlan;
-import barrowmist.core.plan.ControlStep;
-import barrowmist.core.plan.ControlStep.Control;
 import barrowmist.core.plan.DropRule;
-import barrowmist.core.plan.EventTemperatures;
-import barrowmist.core.plan.PlanFigure;
-import barrowmist.core.plan.Trigger;
-import barrowmist.core.plan.thermal.ControlLevels;
-import barrowmist.core.plan.thermal.MachineConstants;
-import barrowmist.core.roast.Band;
-import barrowmist.core.roast.EventKind;
-import barrowmist.core.roast.MachineReference;
+import barrowmist.core.plan.PlanStart;
+import barrowmist.core.plan.Targets;
 import barrowmist.server.green.GreenSampleEntity;
 import barrowmist.server.green.GreenSampleService;
-import barrowmist.server.plan.PlanContent.AimView;
-import barrowmist.server.plan.PlanViews.ChargeAdviceView;
+import barrowmist.server.machine.MachineEntity;
+import barrowmist.server.machine.MachineService;
 import barrowmist.server.plan.PlanViews.PlanChange;
 import barrowmist.server.plan.PlanViews.PlanEntry;
 import barrowmist.server.plan.PlanViews.PlanView;
 import barrowmist.server.plan.PlanViews.SchoolView;
-import barrowmist.server.roast.MachineEntity;
-import barrowmist.server.roast.MachineService;
+import barrowmist.server.roast.MachineHistory;
 import barrowmist.server.roast.RoastEntity;
-import barrowmist.server.sample.SampleService;
 import barrowmist.server.web.Conflict;
 import barrowmist.server.web.InputProblems;
+import barrowmist.server.web.KeptInTurn;
 import barrowmist.server.web.NotFound;
 import java.time.Clock;
-import java.util.Comparator;
-import java.util.EnumMap;
-import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
-import java.util.OptionalDouble;
+import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
 /** Keeps plans, and begins them from a school, the coffee, the roaster's references and an earlier roast. */
 @Service
-@Transactional
+@KeptInTurn
 public class PlanService {
-
-    private static final String NATURAL_SCHOOL = "fruit-forward";
-    private static final String USUAL_SCHOOL = "protocol";
-    private static final double USUAL_TOTAL_S = 600;
-
-    /** Where a school aims at neither drop nor development, % (house default). */
-    private static final double USUAL_DEVELOPMENT_PCT = 17;
 
     private final PlanRepository plans;
     private final GreenSampleService greenSamples;
     private final MachineService machines;
-    private final SampleService samples;
+    private final MachineHistory history;
     private final SchoolService schools;
+    private final ChargeService charges;
     private final Clock clock;
 
     PlanService(
             PlanRepository plans,
             GreenSampleService greenSamples,
             MachineService machines,
-            SampleService samples,
+            MachineHistory history,
             SchoolService schools,
+            ChargeService charges,
             Clock clock) {
         this.plans = plans;
         this.greenSamples = greenSamples;
         this.machines = machines;
-        this.samples = samples;
+        this.history = history;
         this.schools = schools;
+        this.charges = charges;
         this.clock = clock;
     }
 
@@ -86,10 +70,10 @@ public class PlanService {
                             + " is wrong.");
         }
         MachineEntity machine = machines.get(entry.machineId());
-        double greenG = entry.greenG() == null ? usualG(machine) : entry.greenG();
+        double greenG = entry.greenG() == null ? charges.usualG(machine) : entry.greenG();
         String schoolId = entry.schoolId() != null
                 ? entry.schoolId()
-                : sample.lot().process() == Process.NATURAL ? NATURAL_SCHOOL : USUAL_SCHOOL;
+                : PlanStart.styleFor(sample.lot().process());
         PlanContent content = content(sample, machine, schools.get(schoolId), greenG, entry.templateRoastId());
         content.check(machine.settings());
         PlanEntity plan = new PlanEntity(sample, machine);
@@ -103,20 +87,20 @@ public class PlanService {
             SchoolView school,
             double greenG,
             @Nullable Long templateRoastId) {
-        EventTemperatures events = events(machine.id(), sample.lot().process());
-        Map<String, AimView> targets = onThisProbe(school.targets(), events);
-        AimView dropC = targets.get(PlanFigure.DROP_C.field());
-        AimView share = targets.get(PlanFigure.DEVELOPMENT_PCT.field());
-        DropRule drop = dropC != null
-                ? new DropRule(DropRule.By.BEAN_C, dropC.value())
-                : new DropRule(DropRule.By.DEVELOPMENT_PCT, share == null ? USUAL_DEVELOPMENT_PCT : share.value());
+        EventTemperatures events = charges.events(machine.id(), sample.lot().process());
+        Targets targets =
+                PlanStart.onThisProbe(PlanContent.aimedAt(school.targets(), school.developmentFrom()), events);
+        DropRule drop = PlanStart.drop(targets);
         Optional<RoastEntity> template = template(machine, sample.lot().process(), templateRoastId);
-        ControlPlan controls = template.map(r -> moves(r, machine, drop)).orElseGet(() -> usualMoves(machine, drop));
-        double chargeC = advice(sample, machine, greenG).chargeC();
+        ControlLevels usual = machine.drum().usualLevels();
+        ControlPlan controls = template.map(r -> PlanStart.following(
+                        MachineHistory.sinceCharge(r), r.figures().totalS(), usual, drop))
+                .orElseGet(() -> PlanStart.usualMoves(usual, drop));
+        double chargeC = charges.advice(sample, machine, greenG).chargeC();
         return new PlanContent(
                 school.id(),
                 school.developmentFrom(),
-                targets,
+                PlanContent.aims(targets),
                 greenG,
                 chargeC,
                 PlanContent.LevelsView.of(controls.atCharge()),
@@ -125,52 +109,21 @@ public class PlanService {
                 template.map(RoastEntity::id).orElse(null));
     }
 
-    /** A school's drop is written for a probe that hears first crack at the house default: moved to this one. */
-    private static Map<String, AimView> onThisProbe(Map<String, AimView> targets, EventTemperatures events) {
-        double shift =
-                events.firstCrackC() - EventTemperatures.usual(Process.WASHED).firstCrackC();
-        Map<String, AimView> moved = new LinkedHashMap<>(targets);
-        moved.computeIfPresent(
-                PlanFigure.DROP_C.field(), (f, aim) -> new AimView(Math.rint(aim.value() + shift), aim.tolerance()));
-        return moved;
-    }
-
     private Optional<RoastEntity> template(MachineEntity machine, Process process, @Nullable Long roastId) {
-        List<RoastEntity> all = machines.roasts(machine.id());
+        List<RoastEntity> all = history.all(machine.id());
         if (roastId != null) {
-            return Optional.of(all.stream()
-                    .filter(r -> r.id() == roastId)
-                    .findFirst()
+            return Optional.of(find(all, roastId)
                     .orElseThrow(() -> new InputProblems(
                             "templateRoastId", "Roast " + roastId + " is not one of " + machine.name())));
         }
-        Comparator<RoastEntity> newest = Comparator.comparing(RoastEntity::roastedAt);
-        return all.stream()
-                .filter(r -> r.accepted() && r.lot().process() == process)
-                .max(newest)
-                .or(() -> all.stream().filter(RoastEntity::accepted).max(newest));
+        List<PlanStart.Candidate> candidates = all.stream()
+                .map(r -> new PlanStart.Candidate(r.id(), r.lot().process(), r.accepted(), r.roastedAt()))
+                .toList();
+        return PlanStart.template(candidates, process).flatMap(c -> find(all, c.roastId()));
     }
 
-    private static ControlPlan moves(RoastEntity roast, MachineEntity machine, DropRule drop) {
-        double endS = roast.figures().totalS().orElse(USUAL_TOTAL_S);
-        return ControlPlan.of(Batching.sinceCharge(roast), usualLevels(machine), drop, endS);
-    }
-
-    static ControlLevels usualLevels(MachineEntity machine) {
-        double rpm = MachineConstants.guess(Batching.capacityG(machine)).usualRpm();
-        return new ControlLevels(70, 40, rpm);
-    }
-
-    /** Where no earlier roast can be followed (house defaults). */
-    private static ControlPlan usualMoves(MachineEntity machine, DropRule drop) {
-        return new ControlPlan(
-                usualLevels(machine),
-                List.of(
-                        new ControlStep(new Trigger.AtBean(145), Control.AIR, 50),
-                        new ControlStep(new Trigger.AtBean(185), Control.GAS, 60),
-                        new ControlStep(new Trigger.AtBean(187), Control.AIR, 60),
-                        new ControlStep(new Trigger.AtEvent(EventKind.FIRST_CRACK, 20), Control.GAS, 50)),
-                drop);
+    private static Optional<RoastEntity> find(List<RoastEntity> all, long id) {
+        return all.stream().filter(r -> r.id() == id).findFirst();
     }
 
     PlanView keep(long id, PlanChange change) {
@@ -196,47 +149,27 @@ public class PlanService {
                 .toList();
     }
 
+    /** Green samples that have a plan. */
+    @Transactional(readOnly = true)
+    public Set<Long> plannedSamples() {
+        return plans.plannedSamples();
+    }
+
     @Transactional(readOnly = true)
     PlanView view(long id) {
         return PlanView.of(get(id));
     }
 
-    boolean exists(long id) {
+    public boolean exists(long id) {
         return plans.existsById(id);
     }
 
-    PlanEntity get(long id) {
+    /** What is known of the coffee of a plan. */
+    public GreenFacts facts(PlanEntity plan) {
+        return greenSamples.facts(plan.greenSample());
+    }
+
+    public PlanEntity get(long id) {
         return plans.findById(id).orElseThrow(() -> new NotFound("plan", id));
-    }
-
-    @Transactional(readOnly = true)
-    ChargeAdviceView advice(long greenSampleId, long machineId, @Nullable Double greenG) {
-        MachineEntity machine = machines.get(machineId);
-        double mass = greenG == null ? usualG(machine) : greenG;
-        return ChargeAdviceView.of(advice(greenSamples.get(greenSampleId), machine, mass));
-    }
-
-    private ChargeAdvice advice(GreenSampleEntity sample, MachineEntity machine, double greenG) {
-        Map<Process, MachineReference> references = new EnumMap<>(Process.class);
-        for (Process process : Process.values()) {
-            references.put(process, machines.reference(machine.id(), process, 0));
-        }
-        GreenFacts green = sample.facts();
-        return ChargeAdvice.of(machine.name(), references, green, greenG, OptionalDouble.of(usualG(machine)));
-    }
-
-    /** The middle of what was weighed in on this roaster, else what its drum usually takes, g. */
-    private double usualG(MachineEntity machine) {
-        double[] weighed = machines.acceptedRoasts(machine.id()).stream()
-                .map(r -> samples.figures(r.id()).greenG())
-                .filter(OptionalDouble::isPresent)
-                .mapToDouble(OptionalDouble::getAsDouble)
-                .toArray();
-        return weighed.length == 0 ? Batching.usualG(machine) : Band.median(weighed);
-    }
-
-    EventTemperatures events(long machineId, Process process) {
-        return EventTemperatures.of(
-                machines.reference(machineId, process, 0), machines.reference(machineId, Process.WASHED, 0), process);
     }
 }

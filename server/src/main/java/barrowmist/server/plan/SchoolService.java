@@ -2,8 +2,8 @@ package barrowmist.server.plan;
 
 import barrowmist.core.check.Checks;
 import barrowmist.core.check.FieldProblem;
-import barrowmist.core.plan.PlanFigure;
 import barrowmist.core.plan.School;
+import barrowmist.core.roast.KeyFigure;
 import barrowmist.server.plan.PlanContent.AimView;
 import barrowmist.server.plan.PlanViews.SchoolView;
 import barrowmist.server.plan.PlanViews.SchoolsView;
@@ -32,10 +32,11 @@ class SchoolService {
 
     SchoolsView all() {
         return settings.get(
-                SCHOOLS,
-                SchoolsView.class,
-                () -> new SchoolsView(
-                        School.defaults().stream().map(SchoolView::of).toList()));
+                        SCHOOLS,
+                        SchoolsView.class,
+                        () -> new SchoolsView(
+                                School.defaults().stream().map(SchoolView::of).toList(), null))
+                .with(settings.version(SCHOOLS));
     }
 
     SchoolView get(String id) {
@@ -59,8 +60,7 @@ class SchoolService {
             }
         }
         InputProblems.refuseIfAny(problems);
-        settings.keep(SCHOOLS, schools);
-        return schools;
+        return schools.with(settings.keep(SCHOOLS, schools, schools.version()));
     }
 
     private static List<FieldProblem> problems(SchoolView school) {
@@ -76,7 +76,7 @@ class SchoolService {
     }
 
     private static void check(Checks checks, String school, String field, AimView aim) {
-        PlanFigure figure = PlanFigure.parse(field).orElse(null);
+        KeyFigure figure = KeyFigure.parse(field).orElse(null);
         if (figure == null) {
             checks.add("targets." + field, field + " is not a figure that can be aimed at");
             return;

@@ -1,29 +1,33 @@
 package barrowmist.server.plan;
 
 import barrowmist.core.green.Process;
+import barrowmist.core.machine.EventTemperatures;
+import barrowmist.core.machine.FittedModel;
+import barrowmist.core.machine.MachineReference;
+import barrowmist.core.machine.thermal.BatchConditions;
 import barrowmist.core.plan.ControlPlan;
-import barrowmist.core.plan.EventTemperatures;
 import barrowmist.core.plan.Finder;
-import barrowmist.core.plan.FittedModel;
 import barrowmist.core.plan.Prediction;
 import barrowmist.core.plan.Predictor;
 import barrowmist.core.plan.Targets;
 import barrowmist.core.plan.Translator;
-import barrowmist.core.plan.thermal.BatchConditions;
-import barrowmist.core.roast.MachineReference;
 import barrowmist.core.units.Wording;
 import barrowmist.server.green.GreenSampleEntity;
 import barrowmist.server.green.GreenSampleService;
+import barrowmist.server.machine.MachineEntity;
+import barrowmist.server.machine.MachineService;
+import barrowmist.server.machine.MachineSettings.ControlRange;
+import barrowmist.server.machine.ModelService;
 import barrowmist.server.plan.PlanViews.FoundView;
-import barrowmist.server.plan.PlanViews.PredictionView;
 import barrowmist.server.plan.PlanViews.TranslationEntry;
 import barrowmist.server.plan.PlanViews.TranslationView;
 import barrowmist.server.plan.PlanViews.WhatIf;
-import barrowmist.server.roast.MachineEntity;
-import barrowmist.server.roast.MachineService;
-import barrowmist.server.roast.MachineSettings.ControlRange;
+import barrowmist.server.plan.PredictionViews.PredictionView;
+import barrowmist.server.roast.MachineHistory;
+import barrowmist.server.roast.RoastLists;
 import barrowmist.server.web.Conflict;
 import barrowmist.server.web.InputProblems;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
@@ -37,14 +41,24 @@ class WhatIfService {
 
     private final ModelService models;
     private final MachineService machines;
+    private final MachineHistory history;
+    private final RoastLists roasts;
     private final GreenSampleService greenSamples;
-    private final PlanService plans;
+    private final ChargeService charges;
 
-    WhatIfService(ModelService models, MachineService machines, GreenSampleService greenSamples, PlanService plans) {
+    WhatIfService(
+            ModelService models,
+            MachineService machines,
+            MachineHistory history,
+            RoastLists roasts,
+            GreenSampleService greenSamples,
+            ChargeService charges) {
+        this.roasts = roasts;
+        this.history = history;
         this.models = models;
         this.machines = machines;
         this.greenSamples = greenSamples;
-        this.plans = plans;
+        this.charges = charges;
     }
 
     PredictionView predict(WhatIf tried, Wording wording) {
@@ -59,7 +73,7 @@ class WhatIfService {
                 .get()
                 .predict(
                         batch(sample, machine, tried.content()), tried.content().controls(), targets.developmentFrom());
-        return PredictionView.of(prediction, targets, predictor.get().reference());
+        return PredictionView.of(prediction, targets, predictor.get().reference(), template(tried.content()));
     }
 
     FoundView find(WhatIf tried, Wording wording) {
@@ -75,7 +89,7 @@ class WhatIfService {
         return new FoundView(
                 found.reached(),
                 tried.content().with(found.batch().chargeC(), found.plan()),
-                PredictionView.of(found.prediction(), targets, predictor.reference()),
+                PredictionView.of(found.prediction(), targets, predictor.reference(), template(tried.content())),
                 found.changes(),
                 found.missed());
     }
@@ -91,9 +105,9 @@ class WhatIfService {
         ControlPlan controls = there.controls();
         var prediction = here.predict(
                 batch(sample, from, there), controls, there.aimedAt().developmentFrom());
-        double chargeC = plans.advice(sample.id(), to.id(), entry.greenG()).chargeC();
-        BatchConditions batch = Batching.of(
-                sample.facts(),
+        double chargeC = charges.advice(sample.id(), to.id(), entry.greenG()).chargeC();
+        BatchConditions batch = BatchConditions.of(
+                greenSamples.facts(sample),
                 entry.greenG(),
                 chargeC,
                 OptionalDouble.empty(),
@@ -106,7 +120,7 @@ class WhatIfService {
                 air != null,
                 to.settings().drum() != null);
         Translator.Translated translated = Translator.translate(
-                prediction.analysis().figures(), controls, plans.events(from.id(), process), batch, target);
+                prediction.analysis().figures(), controls, charges.events(from.id(), process), batch, target);
         PlanContent content = new PlanContent(
                         there.schoolId(),
                         PlanContent.from(translated.targets().developmentFrom()),
@@ -121,8 +135,16 @@ class WhatIfService {
         content.check(to.settings());
         return new TranslationView(
                 content,
-                PredictionView.of(translated.found().prediction(), translated.targets(), predictor.reference()),
+                PredictionView.of(
+                        translated.found().prediction(), translated.targets(), predictor.reference(), template(there)),
                 translated.notCarried());
+    }
+
+    /** Name of the roast whose moves a plan follows. */
+    private Optional<String> template(PlanContent content) {
+        return roasts.all(content.templateRoastId() == null ? List.of() : List.of(content.templateRoastId())).stream()
+                .findFirst()
+                .map(r -> r.lot().name() + ", roast " + r.numberInLot());
     }
 
     private MachineEntity checked(long machineId, PlanContent content) {
@@ -134,9 +156,9 @@ class WhatIfService {
         return machine;
     }
 
-    private static BatchConditions batch(GreenSampleEntity sample, MachineEntity machine, PlanContent content) {
-        return Batching.of(
-                sample.facts(),
+    private BatchConditions batch(GreenSampleEntity sample, MachineEntity machine, PlanContent content) {
+        return BatchConditions.of(
+                greenSamples.facts(sample),
                 content.greenG(),
                 content.chargeC(),
                 OptionalDouble.empty(),
@@ -144,9 +166,9 @@ class WhatIfService {
     }
 
     private Optional<Predictor> predictor(MachineEntity machine, Process process, Wording wording) {
-        MachineReference reference = machines.reference(machine.id(), process, 0);
+        MachineReference reference = history.reference(machine.id(), process, 0);
         MachineReference washed =
-                process == Process.WASHED ? reference : machines.reference(machine.id(), Process.WASHED, 0);
+                process == Process.WASHED ? reference : history.reference(machine.id(), Process.WASHED, 0);
         EventTemperatures events = EventTemperatures.of(reference, washed, process);
         return models.model(machine.id()).map(model -> new Predictor(model, reference, events, wording));
     }

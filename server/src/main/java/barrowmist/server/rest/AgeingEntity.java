@@ -37,6 +37,11 @@ class AgeingEntity {
         recupDays = days.stream().sorted().map(String::valueOf).collect(Collectors.joining(","));
     }
 
+    /** 0 for a study that was never saved, then counted up from 1. */
+    long version() {
+        return version == null ? 0 : version + 1;
+    }
+
     long roastId() {
         return roastId;
     }

@@ -49,8 +49,9 @@ public final class RestViews {
 
     /** What is kept back, and when it is cupped again, days after the roast. */
     public record AgeingEntry(
-            @Schema(example = "80") double keptG,
-            @Schema(example = "[7,14,21]") List<Integer> days) {}
+            @Schema(example = "80") @Nullable Double keptG,
+            @Schema(example = "[7,14,21]") @Nullable List<Integer> days,
+            @Nullable Long version) {}
 
     /** One coffee of the study: its scores by day, and when it is due. */
     public record AgeingView(
@@ -61,7 +62,8 @@ public final class RestViews {
             List<Integer> days,
             List<AgePoint> points,
             @Nullable LocalDate nextDue,
-            String text) {}
+            String text,
+            long version) {}
 
     /** A score at an age. */
     public record AgePoint(double day, double score) {}

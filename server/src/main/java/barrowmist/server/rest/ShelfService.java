@@ -4,20 +4,18 @@ import barrowmist.core.check.Checks;
 import barrowmist.core.rest.Ageing;
 import barrowmist.core.rest.Rest;
 import barrowmist.core.rest.RestSchool;
-import barrowmist.server.cupping.CuppingService;
-import barrowmist.server.cupping.CuppingService.Cupped;
-import barrowmist.server.cupping.CuppingViews.CuppingView;
-import barrowmist.server.cupping.CuppingViews.SheetView;
 import barrowmist.server.rest.RestViews.AgePoint;
 import barrowmist.server.rest.RestViews.AgeingEntry;
 import barrowmist.server.rest.RestViews.AgeingView;
 import barrowmist.server.rest.RestViews.ShelfItem;
 import barrowmist.server.rest.RestViews.ShelfView;
 import barrowmist.server.roast.RoastEntity;
+import barrowmist.server.roast.RoastLists;
 import barrowmist.server.roast.RoastService;
 import barrowmist.server.sample.BenchVerdicts;
-import barrowmist.server.settings.SettingStore;
+import barrowmist.server.web.Conflict;
 import barrowmist.server.web.InputProblems;
+import barrowmist.server.web.KeptInTurn;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
@@ -33,10 +31,9 @@ import org.springframework.transaction.annotation.Transactional;
 
 /** Knows how far each sample has rested. */
 @Service
-@Transactional
+@KeptInTurn
 class ShelfService {
 
-    private static final String SCHOOL = "rest-school";
     private static final Duration ON_THE_SHELF = Duration.ofDays(21);
     private static final double MILLIS_PER_HOUR = 3_600_000;
     private static final double HOURS_PER_DAY = 24;
@@ -44,20 +41,23 @@ class ShelfService {
     private static final int LATEST_DAY = 365;
 
     private final RoastService roasts;
-    private final CuppingService cuppings;
+    private final RoastLists roastLists;
+    private final CuppedRoasts cuppings;
     private final BenchVerdicts verdicts;
     private final AgeingRepository studies;
-    private final SettingStore settings;
+    private final RestSettings settings;
     private final Clock clock;
 
     ShelfService(
             RoastService roasts,
-            CuppingService cuppings,
+            RoastLists roastLists,
+            CuppedRoasts cuppings,
             BenchVerdicts verdicts,
             AgeingRepository studies,
-            SettingStore settings,
+            RestSettings settings,
             Clock clock) {
         this.roasts = roasts;
+        this.roastLists = roastLists;
         this.cuppings = cuppings;
         this.verdicts = verdicts;
         this.studies = studies;
@@ -65,33 +65,24 @@ class ShelfService {
         this.clock = clock;
     }
 
-    /** The school that the shelf keeps to. */
-    record KeptSchool(String school) {}
-
-    RestSchool school(@Nullable String asked) {
-        String name = asked != null
-                ? asked
-                : settings.get(SCHOOL, KeptSchool.class, () -> new KeptSchool(RestSchool.PROTOCOL.label()))
-                        .school();
-        return RestSchool.parse(name)
-                .orElseThrow(() -> new InputProblems(
-                        "school", "The school is \"" + name + "\", expected protocol, drinking or late"));
+    private RestSchool school(@Nullable String asked) {
+        return asked == null ? settings.school() : RestSettings.named(asked);
     }
 
-    void keepSchool(String name) {
-        settings.keep(SCHOOL, new KeptSchool(school(name == null ? "" : name).label()));
+    void keepSchool(@Nullable String name) {
+        settings.keep(name);
     }
 
     @Transactional(readOnly = true)
     public ShelfView shelf(@Nullable String asked) {
         RestSchool school = school(asked);
         Instant now = clock.instant();
-        Map<Long, Cupped> cupped = cuppings.cupped();
-        List<RoastEntity> all = roasts.since(now.minus(ON_THE_SHELF));
+        Set<Long> cupped = cuppings.ids();
+        List<RoastEntity> all = roastLists.since(now.minus(ON_THE_SHELF));
         Set<Long> ids = all.stream().map(RoastEntity::id).collect(Collectors.toSet());
         Map<Long, String> fit = verdicts.of(all);
         List<ShelfItem> items = all.stream()
-                .filter(r -> !cupped.containsKey(r.id()))
+                .filter(r -> !cupped.contains(r.id()))
                 .sorted(Comparator.comparing((RoastEntity r) -> rest(r, school, now), Rest.TABLE))
                 .map(r -> item(r, school, now, fit.get(r.id())))
                 .toList();
@@ -105,13 +96,8 @@ class ShelfService {
         return all.stream().filter(r -> r.id() == id).findFirst().orElseThrow();
     }
 
-    private static Instant droppedAt(RoastEntity r) {
-        return r.roastedAt().plusSeconds(Math.round(r.figures().totalS().orElse(0)));
-    }
-
     private static Rest rest(RoastEntity r, RestSchool school, Instant now) {
-        double ageH = Duration.between(droppedAt(r), now).toMillis() / MILLIS_PER_HOUR;
-        return Rest.of(school, r.lot().process(), ageH);
+        return Rest.of(school, r.lot().process(), Rest.ageH(r.droppedAt(), now));
     }
 
     private static ShelfItem item(RoastEntity r, RestSchool school, Instant now, String verdict) {
@@ -121,7 +107,7 @@ class ShelfService {
                 r.lot().name(),
                 r.numberInLot(),
                 r.lot().process().label(),
-                droppedAt(r),
+                r.droppedAt(),
                 rest.state().name().toLowerCase(Locale.ROOT),
                 after(now, rest.opensInH()),
                 after(now, rest.bestInH()),
@@ -137,8 +123,9 @@ class ShelfService {
 
     AgeingView study(long roastId, AgeingEntry entry) {
         RoastEntity roast = roasts.get(roastId);
-        List<Integer> days = entry.days() == null ? List.of() : entry.days();
-        Checks checks = new Checks().range("keptG", "Kept back", entry.keptG(), 5, 5000, "g");
+        double keptG = entry.keptG() == null ? Ageing.USUAL_KEPT_G : entry.keptG();
+        List<Integer> days = entry.days() == null ? Ageing.USUAL_DAYS : entry.days();
+        Checks checks = new Checks().range("keptG", "Kept back", keptG, 5, 5000, "g");
         if (days.isEmpty()
                 || days.size() > MOST_DAYS
                 || days.stream().anyMatch(d -> d == null || d < 1 || d > LATEST_DAY)) {
@@ -146,8 +133,9 @@ class ShelfService {
         }
         InputProblems.refuseIfAny(checks.problems());
         AgeingEntity study = studies.findById(roastId).orElseGet(() -> new AgeingEntity(roastId));
-        study.keep(entry.keptG(), days);
-        return view(studies.save(study), roast);
+        Conflict.ifStale(entry.version(), study.version(), "ageing study");
+        study.keep(keptG, days);
+        return view(studies.saveAndFlush(study), roast);
     }
 
     void endStudy(long roastId) {
@@ -155,10 +143,9 @@ class ShelfService {
     }
 
     private AgeingView view(AgeingEntity study, RoastEntity roast) {
-        Instant dropped = droppedAt(roast);
-        List<Ageing.Point> points = cuppings.list().stream()
-                .filter(c -> scored(c, roast.id()))
-                .map(c -> new Ageing.Point(days(dropped, c.cuppedAt()), mean(c, roast.id())))
+        Instant dropped = roast.droppedAt();
+        List<Ageing.Point> points = cuppings.scores(roast.id()).stream()
+                .map(s -> new Ageing.Point(days(dropped, s.cuppedAt()), s.score()))
                 .toList();
         Ageing ageing = new Ageing(points);
         var due = ageing.nextDue(study.days());
@@ -172,22 +159,11 @@ class ShelfService {
                         .map(p -> new AgePoint(p.day(), p.score()))
                         .toList(),
                 due.isPresent() ? dropped.atZone(clock.getZone()).toLocalDate().plusDays(due.getAsInt()) : null,
-                ageing.text());
-    }
-
-    private static boolean scored(CuppingView c, long roastId) {
-        return c.sheets().stream().anyMatch(s -> s.roastId() == roastId && s.finalScore() != null);
-    }
-
-    private static double mean(CuppingView c, long roastId) {
-        return c.sheets().stream()
-                .filter(s -> s.roastId() == roastId && s.finalScore() != null)
-                .mapToDouble(SheetView::finalScore)
-                .average()
-                .orElseThrow();
+                ageing.text(),
+                study.version());
     }
 
     private static double days(Instant dropped, Instant cuppedAt) {
-        return Duration.between(dropped, cuppedAt).toMillis() / MILLIS_PER_HOUR / HOURS_PER_DAY;
+        return Rest.ageH(dropped, cuppedAt) / HOURS_PER_DAY;
     }
 }

@@ -1,13 +1,13 @@
 package barrowmist.server.roast;
 
-import barrowmist.core.roast.Band;
+import barrowmist.core.machine.MachineReference;
 import barrowmist.core.roast.Fault;
-import barrowmist.core.roast.MachineReference;
 import barrowmist.core.roast.Milestone;
 import barrowmist.core.roast.Phases;
 import barrowmist.core.roast.RoastAnalysis;
 import barrowmist.core.roast.RoastFigures;
 import barrowmist.core.roast.RorPoint;
+import barrowmist.server.machine.ReferenceView;
 import barrowmist.server.web.Optionals;
 import java.util.List;
 import java.util.Optional;
@@ -83,40 +83,6 @@ public record AnalysisView(
             String kind, double fromS, double toS, double depthCPerMin, double fromCPerMin, double toCPerMin) {
         static FaultView of(Fault f) {
             return new FaultView(f.kind().code(), f.fromS(), f.toS(), f.depthCPerMin(), f.fromCPerMin(), f.toCPerMin());
-        }
-    }
-
-    /** What the machine usually does with coffees of this process. */
-    public record ReferenceView(
-            BandView chargeC,
-            BandView turningPointS,
-            BandView turningPointC,
-            BandView dryEndC,
-            BandView firstCrackC,
-            BandView peakCPerMin) {
-        public static ReferenceView of(MachineReference r) {
-            return new ReferenceView(
-                    BandView.of(r.chargeC()),
-                    BandView.of(r.turningPointS()),
-                    BandView.of(r.turningPointC()),
-                    BandView.of(r.dryEndC()),
-                    BandView.of(r.firstCrackC()),
-                    BandView.of(r.peakCPerMin()));
-        }
-    }
-
-    /** A band; without median and spread it is not yet learned. */
-    public record BandView(
-            boolean learned,
-            int roasts,
-            int needed,
-            @Nullable Double median,
-            @Nullable Double spread) {
-        static BandView of(Band band) {
-            if (band instanceof Band.Learned b) {
-                return new BandView(true, b.roasts(), Band.FEWEST_ROASTS, b.median(), b.spread());
-            }
-            return new BandView(false, ((Band.NotYetLearned) band).roasts(), Band.FEWEST_ROASTS, null, null);
         }
     }
 

@@ -1,9 +1,11 @@
 package barrowmist.server.roast;
 
+import barrowmist.core.check.Days;
 import java.time.DateTimeException;
 import java.time.Instant;
 import java.time.LocalDateTime;
 import java.time.ZoneId;
+import java.time.ZoneOffset;
 import java.util.Map;
 import java.util.Optional;
 
@@ -28,7 +30,9 @@ record LogNotes(Map<String, String> notes) {
 
     private static Optional<Instant> local(String text, ZoneId zone) {
         try {
-            return Optional.of(LocalDateTime.parse(text).atZone(zone).toInstant());
+            return Optional.of(LocalDateTime.parse(text))
+                    .filter(at -> Days.canBeMeant(at.toLocalDate()))
+                    .map(at -> at.atZone(zone).toInstant());
         } catch (DateTimeException e) {
             return Optional.empty();
         }
@@ -36,7 +40,12 @@ record LogNotes(Map<String, String> notes) {
 
     private static Optional<Instant> instant(String text) {
         try {
-            return Optional.of(Instant.parse(text));
+            return local(
+                    Instant.parse(text)
+                            .atOffset(ZoneOffset.UTC)
+                            .toLocalDateTime()
+                            .toString(),
+                    ZoneOffset.UTC);
         } catch (DateTimeException e) {
             return Optional.empty();
         }

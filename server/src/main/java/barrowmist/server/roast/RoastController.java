@@ -20,9 +20,13 @@ import org.springframework.web.bind.annotation.RestController;
 class RoastController {
 
     private final RoastService roasts;
+    private final RoastLists lists;
+    private final EventCorrections corrections;
 
-    RoastController(RoastService roasts) {
+    RoastController(RoastService roasts, RoastLists lists, EventCorrections corrections) {
         this.roasts = roasts;
+        this.lists = lists;
+        this.corrections = corrections;
     }
 
     /** Where an event belongs, s since charge. */
@@ -33,12 +37,12 @@ class RoastController {
 
     @GetMapping("/roasts")
     List<RoastView> roasts() {
-        return roasts.list();
+        return lists.list();
     }
 
     /** A page of roasts, newest first; each criterion that is given narrows it. */
     @GetMapping("/roasts/search")
-    RoastService.RoastPage searchRoasts(
+    RoastLists.RoastPage searchRoasts(
             @RequestParam(required = false) @Nullable Long lotId,
             @RequestParam(required = false) @Nullable Long machineId,
             @RequestParam(required = false) @Nullable LocalDate onOrAfter,
@@ -51,7 +55,7 @@ class RoastController {
             @RequestParam(defaultValue = "false") boolean discarded,
             @RequestParam(defaultValue = "0") int page,
             @RequestParam(defaultValue = "50") int size) {
-        return roasts.search(
+        return lists.search(
                 new RoastSearch(lotId, machineId, onOrAfter, onOrBefore, words, fault, figure, min, max, discarded),
                 page,
                 size);
@@ -72,7 +76,7 @@ class RoastController {
 
     @GetMapping("/lots/{lotId}/roasts")
     List<RoastView> roastsOfLot(@PathVariable long lotId) {
-        return roasts.ofLot(lotId);
+        return lists.ofLot(lotId);
     }
 
     @GetMapping("/roasts/{id}")
@@ -97,12 +101,12 @@ class RoastController {
         if (time.timeS() == null) {
             throw new InputProblems("timeS", "timeS is missing, expected seconds since charge");
         }
-        return roasts.mark(id, kind(kind), time.timeS());
+        return corrections.mark(id, kind(kind), time.timeS());
     }
 
     @DeleteMapping("/roasts/{id}/events/{kind}")
     RoastView unmark(@PathVariable long id, @PathVariable String kind) {
-        return roasts.unmark(id, kind(kind));
+        return corrections.unmark(id, kind(kind));
     }
 
     @PutMapping("/roasts/{id}/accepted")

@@ -7,6 +7,7 @@ import barrowmist.core.roast.RoastFigures;
 import barrowmist.core.roast.RoastLog;
 import barrowmist.server.green.GreenSampleEntity;
 import barrowmist.server.green.LotEntity;
+import barrowmist.server.machine.MachineEntity;
 import barrowmist.server.web.Json;
 import jakarta.persistence.CollectionTable;
 import jakarta.persistence.ElementCollection;
@@ -69,13 +70,18 @@ public class RoastEntity {
     private @Nullable RoastLog log;
 
     private String contentHash;
+
+    // set on the first roast of a log in a lot and roaster: the table lets no second one in
+    private @Nullable String importKey;
+
     private int rulesVersion;
 
     @Embedded
-    private StoredFigures figures = new StoredFigures();
+    private @Nullable StoredFigures figures = new StoredFigures();
 
     private String faults = "";
     private int missingMarks;
+    private boolean gasLogged;
 
     private @Nullable Long planId;
     private @Nullable String desk;
@@ -101,7 +107,8 @@ public class RoastEntity {
             int numberInLot,
             Instant roastedAt,
             RoastLog log,
-            String hash) {
+            String hash,
+            boolean again) {
         this.greenSample = greenSample;
         this.lot = greenSample.lot();
         this.machine = machine;
@@ -110,6 +117,7 @@ public class RoastEntity {
         this.readings = BlobProxy.generateProxy(ReadingsCodec.encode(log));
         this.log = log;
         this.contentHash = hash;
+        this.importKey = again ? null : hash;
     }
 
     /** Takes over events; the figures must be made anew after it. */
@@ -123,6 +131,7 @@ public class RoastEntity {
         figures = new StoredFigures(analysis.figures());
         faults = analysis.faults().stream().map(f -> f.kind().code()).distinct().collect(Collectors.joining(","));
         missingMarks = analysis.missing().size();
+        gasLogged = !analysis.log().gasPct().isEmpty();
         rulesVersion = RoastAnalyzer.RULES_VERSION;
     }
 
@@ -143,7 +152,8 @@ public class RoastEntity {
     }
 
     public RoastFigures figures() {
-        return figures.figures();
+        // read back as null when every one of its columns is
+        return figures == null ? RoastFigures.NONE : figures.figures();
     }
 
     List<String> faults() {
@@ -173,6 +183,11 @@ public class RoastEntity {
 
     public Instant roastedAt() {
         return roastedAt;
+    }
+
+    /** When it was dropped: from here on it rests. Without a drop, when it was charged. */
+    public Instant droppedAt() {
+        return roastedAt.plusMillis(Math.round(1000 * figures().totalS().orElse(0)));
     }
 
     public boolean accepted() {
@@ -236,7 +251,7 @@ public class RoastEntity {
     }
 
     /** How many marks and figures are missing, such as first crack. */
-    int missingMarks() {
+    public int missingMarks() {
         return missingMarks;
     }
 }

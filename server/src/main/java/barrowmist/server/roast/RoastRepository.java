@@ -2,6 +2,7 @@ package barrowmist.server.roast;
 
 import barrowmist.core.green.Process;
 import java.time.Instant;
+import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
 import org.springframework.data.domain.Page;
@@ -10,6 +11,7 @@ import org.springframework.data.jpa.domain.Specification;
 import org.springframework.data.jpa.repository.EntityGraph;
 import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.data.jpa.repository.JpaSpecificationExecutor;
+import org.springframework.data.jpa.repository.Modifying;
 import org.springframework.data.jpa.repository.Query;
 
 /** Roasts in the database. */
@@ -30,6 +32,13 @@ interface RoastRepository extends JpaRepository<RoastEntity, Long>, JpaSpecifica
     List<RoastEntity> findAllByRoastedAtGreaterThanEqualAndDiscardedReasonIsNullOrderByRoastedAt(Instant since);
 
     @EntityGraph(attributePaths = {"lot", "machine", "greenSample"})
+    List<RoastEntity> findAllByRoastedAtGreaterThanEqualAndRoastedAtLessThanAndDiscardedReasonIsNullOrderByRoastedAt(
+            Instant from, Instant before);
+
+    @EntityGraph(attributePaths = {"lot", "machine", "greenSample"})
+    List<RoastEntity> findAllByIdIn(Collection<Long> ids);
+
+    @EntityGraph(attributePaths = {"lot", "machine", "greenSample"})
     List<RoastEntity> findAllByPlanIdAndDiscardedReasonIsNullOrderByRoastedAt(long planId);
 
     @Query("select r.desk from RoastEntity r where r.machine.id = :machineId and r.desk is not null"
@@ -47,7 +56,26 @@ interface RoastRepository extends JpaRepository<RoastEntity, Long>, JpaSpecifica
     @EntityGraph(attributePaths = {"lot", "greenSample", "machine"})
     List<RoastEntity> findAllByMachineIdAndDiscardedReasonIsNullOrderByRoastedAt(long machineId);
 
-    List<RoastEntity> findAllByRulesVersionNot(int version);
+    /** Makes every stored figure an old one. */
+    @Modifying
+    @Query("update RoastEntity r set r.rulesVersion = 0")
+    void outdateFigures();
+
+    List<RoastEntity> findAllByRulesVersionNot(int version, Pageable page);
+
+    @Query("select count(r) from RoastEntity r where r.machine.id = :machineId and r.discardedReason is null"
+            + " and r.gasLogged and r.figures.chargeC is not null and r.figures.dropS is not null")
+    long countForModel(long machineId);
+
+    @EntityGraph(attributePaths = {"lot", "greenSample", "machine"})
+    @Query("select r from RoastEntity r where r.machine.id = :machineId and r.discardedReason is null"
+            + " and r.gasLogged and r.figures.chargeC is not null and r.figures.dropS is not null"
+            + " order by r.roastedAt desc, r.id desc")
+    List<RoastEntity> newestForModel(long machineId, Pageable page);
+
+    @Query("select distinct r.lot.process from RoastEntity r where r.machine.id = :machineId and r.accepted"
+            + " and r.discardedReason is null")
+    List<Process> acceptedProcesses(long machineId);
 
     @Query("select coalesce(max(r.numberInLot), 0) from RoastEntity r where r.lot.id = :lotId")
     int highestNumber(long lotId);

@@ -1,8 +1,6 @@
 package barrowmist.server.roast;
 
-import barrowmist.core.roast.EventKind;
-import barrowmist.core.roast.FaultSettings;
-import barrowmist.core.roast.MachineReference;
+import barrowmist.core.machine.MachineReference;
 import barrowmist.core.roast.RoastAnalysis;
 import barrowmist.core.roast.RoastAnalyzer;
 import barrowmist.core.roast.RoastEvents;
@@ -10,42 +8,56 @@ import barrowmist.core.roast.RoastLog;
 import barrowmist.server.green.GreenSampleEntity;
 import barrowmist.server.green.GreenSampleService;
 import barrowmist.server.green.LotService;
+import barrowmist.server.machine.MachineEntity;
+import barrowmist.server.machine.MachineService;
 import barrowmist.server.web.InputProblems;
-import barrowmist.server.web.Json;
+import barrowmist.server.web.KeptInTurn;
 import barrowmist.server.web.NotFound;
 import java.time.Clock;
 import java.time.Instant;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.data.domain.PageRequest;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
 /** Keeps roasts and works them out. */
 @Service
-@Transactional
+@KeptInTurn
 public class RoastService {
+
+    private static final int MOST_REASON = 500;
+    private static final int RENEWED = 200;
 
     private final RoastRepository roasts;
     private final LotService lots;
     private final GreenSampleService greenSamples;
     private final MachineService machines;
+    private final MachineHistory history;
     private final BatchWeights weights;
     private final Clock clock;
-    private final RoastAnalyzer analyzer = new RoastAnalyzer(FaultSettings.DEFAULTS);
+    private final FaultLimitsService limits;
+    private final ApplicationEventPublisher told;
 
     RoastService(
             RoastRepository roasts,
             LotService lots,
             GreenSampleService greenSamples,
             MachineService machines,
+            MachineHistory history,
             BatchWeights weights,
-            Clock clock) {
+            FaultLimitsService limits,
+            Clock clock,
+            ApplicationEventPublisher told) {
+        this.told = told;
         this.roasts = roasts;
         this.lots = lots;
         this.greenSamples = greenSamples;
         this.machines = machines;
+        this.history = history;
         this.weights = weights;
+        this.limits = limits;
         this.clock = clock;
     }
 
@@ -57,6 +69,11 @@ public class RoastService {
         RoastEntity saved = roasts.save(roast);
         saved.keep(analyze(saved).analysis());
         return saved;
+    }
+
+    /** The number of the next roast of a lot; the lot is held until it is kept, so that no number is given twice. */
+    int nextNumber(long lotId) {
+        return roasts.highestNumber(lots.held(lotId).id()) + 1;
     }
 
     /**
@@ -82,10 +99,11 @@ public class RoastService {
         RoastEntity roast = new RoastEntity(
                 sample,
                 machine,
-                roasts.highestNumber(sample.lot().id()) + 1,
+                nextNumber(sample.lot().id()),
                 live.roastedAt(),
                 live.log(),
-                "desk " + live.roastedAt());
+                "desk " + live.roastedAt(),
+                false);
         roast.setEvents(live.events());
         roast.setDesk(live.planId(), live.desk());
         RoastEntity saved = keepNew(roast);
@@ -104,18 +122,18 @@ public class RoastService {
     RoastView discard(long id, @Nullable String reason) {
         String why = reason == null ? "" : reason.strip();
         if (why.isEmpty() || why.length() > MOST_REASON) {
-            throw new InputProblems("reason", "Say why it is set aside, in at most " + MOST_REASON + " characters");
+            throw new InputProblems("reason", "Say why it is excluded, in at most " + MOST_REASON + " characters");
         }
         RoastEntity roast = get(id);
         roast.discard(why, clock.instant());
+        changed(roast);
         return RoastView.of(roast);
     }
-
-    private static final int MOST_REASON = 500;
 
     RoastView takeBack(long id) {
         RoastEntity roast = get(id);
         roast.takeBack();
+        changed(roast);
         return RoastView.of(roast);
     }
 
@@ -129,125 +147,18 @@ public class RoastService {
         return RoastView.of(get(id));
     }
 
-    /** A page of roasts, newest first. */
-    public record RoastPage(List<RoastView> roasts, long total, int page, int size) {}
-
-    private static final int LARGEST_PAGE = 200;
-
-    private final RoastSearch.Names names = new RoastSearch.Names() {
-        @Override
-        public List<Long> lots(String word) {
-            return lots.withWord(word);
-        }
-
-        @Override
-        public List<Long> machines(String word) {
-            return machines.withWord(word);
-        }
-    };
-
-    @Transactional(readOnly = true)
-    RoastPage search(RoastSearch sought, int page, int size) {
-        int n = Math.max(1, Math.min(LARGEST_PAGE, size));
-        var found = roasts.findAll(
-                sought.specification(clock.getZone(), names), PageRequest.of(Math.max(0, page), n, sought.order()));
-        return new RoastPage(
-                found.getContent().stream().map(RoastView::of).toList(),
-                found.getTotalElements(),
-                found.getNumber(),
-                n);
-    }
-
-    /** Roasts of a roaster since a moment, oldest first. */
-    @Transactional(readOnly = true)
-    public List<RoastEntity> since(long machineId, Instant since) {
-        return roasts.findAllByMachineIdAndRoastedAtGreaterThanEqualAndDiscardedReasonIsNullOrderByRoastedAt(
-                machineId, since);
-    }
-
-    /** All roasts since a moment, oldest first. */
-    @Transactional(readOnly = true)
-    public List<RoastEntity> since(Instant since) {
-        return roasts.findAllByRoastedAtGreaterThanEqualAndDiscardedReasonIsNullOrderByRoastedAt(since);
-    }
-
-    /** Roasts that followed a plan, oldest first. */
-    @Transactional(readOnly = true)
-    public List<RoastEntity> ofPlan(long planId) {
-        return roasts.findAllByPlanIdAndDiscardedReasonIsNullOrderByRoastedAt(planId);
-    }
-
-    /** What the desk kept of the newest roasts of a roaster. */
-    @Transactional(readOnly = true)
-    public List<DeskRecord> deskRecords(long machineId) {
-        return roasts.deskRecords(machineId).stream()
-                .map(d -> Json.read(d, DeskRecord.class))
-                .toList();
-    }
-
-    /** The newest roasts that count; the list for choosing from. */
-    @Transactional(readOnly = true)
-    public List<RoastView> list() {
-        return roasts.findTop500ByDiscardedReasonIsNullOrderByRoastedAtDescIdDesc().stream()
-                .map(RoastView::of)
-                .toList();
-    }
-
-    @Transactional(readOnly = true)
-    List<RoastView> ofLot(long lotId) {
-        lots.get(lotId);
-        return roasts.findAllByLotIdAndDiscardedReasonIsNullOrderByNumberInLot(lotId).stream()
-                .map(RoastView::of)
-                .toList();
-    }
-
     @Transactional(readOnly = true)
     public Analyzed analyzed(long id) {
         return analyze(get(id));
     }
 
-    /** Marks an event, or moves it when it is there. */
-    RoastView mark(long id, EventKind kind, double timeSinceChargeS) {
-        RoastEntity roast = get(id);
-        if (!kind.single()) {
-            throw new InputProblems("kind", "A pop is noted by the log and not marked afterwards");
+    /** Its own trace is another now, and, when it is a reference, that of others too. */
+    private void changed(RoastEntity roast) {
+        told.publishEvent(new RoastChanged(roast.id()));
+        if (roast.accepted()) {
+            told.publishEvent(
+                    new ReferenceChanged(roast.machine().id(), roast.lot().process()));
         }
-        double onLogClockS =
-                timeSinceChargeS + roast.events().timeS(EventKind.CHARGE).orElse(0);
-        if (!(onLogClockS >= 0 && onLogClockS <= lastReadingS(roast))) {
-            throw new InputProblems(
-                    "timeS", "timeS is " + timeSinceChargeS + ", allowed is the time of the log's readings");
-        }
-        remember(roast, kind, timeSinceChargeS);
-        return replaceEvents(roast, roast.events().with(kind, onLogClockS));
-    }
-
-    private void remember(RoastEntity roast, EventKind kind, @Nullable Double toS) {
-        RoastEvents events = roast.events();
-        double chargeS = events.timeS(EventKind.CHARGE).orElse(0);
-        Double fromS = events.find(kind).map(e -> e.timeS() - chargeS).orElse(null);
-        roast.remember(new EventChange(clock.instant(), kind.code(), fromS, toS));
-    }
-
-    RoastView unmark(long id, EventKind kind) {
-        RoastEntity roast = get(id);
-        remember(roast, kind, null);
-        return replaceEvents(roast, roast.events().without(kind));
-    }
-
-    private static double lastReadingS(RoastEntity roast) {
-        var bean = roast.log().beanC();
-        return bean.timeS(bean.size() - 1);
-    }
-
-    private RoastView replaceEvents(RoastEntity roast, RoastEvents events) {
-        List<String> problems = events.problems();
-        if (!problems.isEmpty()) {
-            throw new InputProblems("timeS", String.join(" ", problems));
-        }
-        roast.setEvents(events);
-        roast.keep(analyze(roast).analysis());
-        return RoastView.of(roast);
     }
 
     /** Corrections of a roast's events, oldest first. */
@@ -256,21 +167,31 @@ public class RoastService {
         return get(id).history();
     }
 
+    /** Works a roast out anew whose events are others now. */
+    void reworked(RoastEntity roast) {
+        roast.keep(analyze(roast).analysis());
+        changed(roast);
+    }
+
     public RoastView accept(long id, boolean accepted) {
         RoastEntity roast = get(id);
         roast.setAccepted(accepted);
+        told.publishEvent(new ReferenceChanged(roast.machine().id(), roast.lot().process()));
         return RoastView.of(roast);
     }
 
-    /** Makes figures anew that were made by other rules than these. */
-    void renewFigures() {
-        roasts.findAllByRulesVersionNot(RoastAnalyzer.RULES_VERSION)
-                .forEach(roast -> roast.keep(analyze(roast).analysis()));
+    /** Makes figures anew that were made by other rules than these, some at a time; whether there may be more. */
+    boolean renewFigures() {
+        List<RoastEntity> old =
+                roasts.findAllByRulesVersionNot(RoastAnalyzer.RULES_VERSION, PageRequest.of(0, RENEWED));
+        old.forEach(roast -> roast.keep(analyze(roast).analysis()));
+        return old.size() == RENEWED;
     }
 
     private Analyzed analyze(RoastEntity roast) {
         MachineReference reference =
-                machines.reference(roast.machine().id(), roast.lot().process(), roast.id());
-        return new Analyzed(roast, analyzer.analyze(roast.log(), roast.events(), reference), reference);
+                history.reference(roast.machine().id(), roast.lot().process(), roast.id());
+        RoastAnalyzer rules = new RoastAnalyzer(limits.current());
+        return new Analyzed(roast, rules.analyze(roast.log(), roast.events(), reference.peakCPerMin()), reference);
     }
 }

@@ -1,13 +1,12 @@
 package barrowmist.server.sample;
 
-import barrowmist.core.check.Checks;
 import barrowmist.core.sample.BenchJudgement;
 import barrowmist.core.sample.BenchLimits;
-import barrowmist.server.roast.RoastService;
 import barrowmist.server.web.Codes;
 import barrowmist.server.web.InputProblems;
+import com.fasterxml.jackson.annotation.JsonUnwrapped;
 import java.util.List;
-import org.springframework.transaction.annotation.Transactional;
+import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PutMapping;
@@ -19,12 +18,14 @@ import org.springframework.web.bind.annotation.RestController;
 class BenchController {
 
     private final BenchVerdicts verdicts;
-    private final RoastService roasts;
 
-    BenchController(BenchVerdicts verdicts, RoastService roasts) {
+    BenchController(BenchVerdicts verdicts) {
         this.verdicts = verdicts;
-        this.roasts = roasts;
     }
+
+    /** Limits as edited; {@code version} is the one they were changed from. */
+    record KeptBenchLimits(
+            @JsonUnwrapped BenchLimits limits, @Nullable Long version) {}
 
     /** Whether a sample is fit: {@code fit}, {@code roast-again} or {@code measure}. */
     record BenchVerdict(String verdict, String text, List<BenchCheck> checks) {}
@@ -33,9 +34,8 @@ class BenchController {
     record BenchCheck(String label, String by, String wanted, String value, String standing) {}
 
     @GetMapping("/api/roasts/{id}/sample/verdict")
-    @Transactional(readOnly = true)
-    public BenchVerdict verdict(@PathVariable long id) {
-        BenchJudgement judged = verdicts.judge(roasts.get(id));
+    BenchVerdict verdict(@PathVariable long id) {
+        BenchJudgement judged = verdicts.judge(id);
         return new BenchVerdict(
                 Codes.of(judged.verdict()),
                 judged.text(),
@@ -45,20 +45,13 @@ class BenchController {
     }
 
     @GetMapping("/api/bench/limits")
-    BenchLimits limits() {
-        return verdicts.limits();
+    KeptBenchLimits limits() {
+        return verdicts.keptLimits();
     }
 
     @PutMapping("/api/bench/limits")
-    BenchLimits keepLimits(@RequestBody BenchLimits limits) {
-        InputProblems.refuseIfAny(new Checks()
-                .range("mostLossPct", "Most weight loss", limits.mostLossPct(), 1, 40, "%")
-                .range("leastLossPct", "Least weight loss", limits.leastLossPct(), 0, limits.mostLossPct(), "%")
-                .range("mostGap", "Ground lighter by", limits.mostGap(), 0, 40, "")
-                .range("mostQuakers", "Quakers", limits.mostQuakers(), 0, 500, "in 100 g")
-                .range("mostShells", "Shells", limits.mostShells(), 0, 500, "in 100 g")
-                .problems());
-        verdicts.keep(limits);
-        return limits;
+    KeptBenchLimits keepLimits(@RequestBody KeptBenchLimits changed) {
+        InputProblems.refuseIfAny(changed.limits().problems());
+        return verdicts.keep(changed);
     }
 }

@@ -4,8 +4,11 @@ import barrowmist.core.sample.BenchFigures;
 import barrowmist.core.sample.BenchJudgement;
 import barrowmist.core.sample.BenchLimits;
 import barrowmist.server.roast.RoastEntity;
+import barrowmist.server.roast.RoastService;
+import barrowmist.server.sample.BenchController.KeptBenchLimits;
 import barrowmist.server.settings.SettingStore;
 import barrowmist.server.web.Codes;
+import barrowmist.server.web.KeptInTurn;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
@@ -20,24 +23,31 @@ public class BenchVerdicts {
     private static final String LIMITS = "bench-limits";
 
     private final SampleRepository samples;
+    private final RoastService roasts;
     private final SettingStore settings;
 
-    BenchVerdicts(SampleRepository samples, SettingStore settings) {
+    BenchVerdicts(SampleRepository samples, RoastService roasts, SettingStore settings) {
         this.samples = samples;
+        this.roasts = roasts;
         this.settings = settings;
     }
 
     /** The lab's limits. */
-    BenchLimits limits() {
+    public BenchLimits limits() {
         return settings.get(LIMITS, BenchLimits.class, () -> BenchLimits.DEFAULTS);
     }
 
-    @Transactional
-    void keep(BenchLimits limits) {
-        settings.keep(LIMITS, limits);
+    KeptBenchLimits keptLimits() {
+        return new KeptBenchLimits(limits(), settings.version(LIMITS));
     }
 
-    BenchJudgement judge(RoastEntity roast) {
+    @KeptInTurn
+    public KeptBenchLimits keep(KeptBenchLimits changed) {
+        return new KeptBenchLimits(changed.limits(), settings.keep(LIMITS, changed.limits(), changed.version()));
+    }
+
+    BenchJudgement judge(long roastId) {
+        RoastEntity roast = roasts.get(roastId);
         BenchFigures figures =
                 samples.findById(roast.id()).map(SampleEntity::figures).orElseGet(BenchFigures::none);
         return BenchJudgement.of(figures, roast.figures().totalS(), limits());

@@ -1,17 +1,12 @@
 package barrowmist.server.sample;
 
-import barrowmist.server.roast.RoastService;
 import barrowmist.server.web.InputProblems;
-import barrowmist.server.web.NotFound;
 import jakarta.servlet.http.HttpServletRequest;
 import java.io.IOException;
-import java.time.Clock;
 import java.util.List;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
-import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
-import org.springframework.transaction.annotation.Transactional;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -23,17 +18,11 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 class PhotoController {
 
-    private static final int MOST_BYTES = 8 * 1024 * 1024;
-    private static final int MOST_PHOTOS = 12;
+    private static final int MOST_BYTES = 20 * 1024 * 1024;
+    private final PhotoService photos;
 
-    private final PhotoRepository photos;
-    private final RoastService roasts;
-    private final Clock clock;
-
-    PhotoController(PhotoRepository photos, RoastService roasts, Clock clock) {
+    PhotoController(PhotoService photos) {
         this.photos = photos;
-        this.roasts = roasts;
-        this.clock = clock;
     }
 
     /** A photograph that was kept. */
@@ -50,32 +39,27 @@ class PhotoController {
             produces = "application/json")
     @ResponseStatus(HttpStatus.CREATED)
     PhotoView addPhoto(@PathVariable long id, HttpServletRequest request) throws IOException {
-        roasts.get(id);
+        if (request.getContentLengthLong() > MOST_BYTES) {
+            throw tooLarge();
+        }
         byte[] content = request.getInputStream().readNBytes(MOST_BYTES + 1);
         if (content.length == 0 || content.length > MOST_BYTES) {
-            throw new InputProblems("photo", "A photograph has at most 8 MB, and is not empty");
+            throw tooLarge();
         }
-        boolean png = content.length > 8 && content[0] == (byte) 0x89 && content[1] == 'P';
-        boolean jpeg = content.length > 3 && content[0] == (byte) 0xFF && content[1] == (byte) 0xD8;
-        if (!png && !jpeg) {
-            throw new InputProblems("photo", "This is no photograph: JPEG and PNG can be kept");
-        }
-        if (photos.ofRoast(id).size() >= MOST_PHOTOS) {
-            throw new InputProblems("photo", "A sample keeps at most " + MOST_PHOTOS + " photographs");
-        }
-        String type = png ? MediaType.IMAGE_PNG_VALUE : MediaType.IMAGE_JPEG_VALUE;
-        return new PhotoView(
-                photos.save(new PhotoEntity(id, clock.instant(), type, content)).id());
+        return new PhotoView(photos.keep(id, content));
+    }
+
+    private static InputProblems tooLarge() {
+        return new InputProblems("photo", "A photograph has at most " + MOST_BYTES / 1048576 + " MB, and is not empty");
     }
 
     @GetMapping(
             path = "/api/photos/{id}",
             produces = {"image/jpeg", "image/png"})
-    @Transactional(readOnly = true)
-    public ResponseEntity<byte[]> photo(@PathVariable long id) {
-        PhotoEntity photo = photos.findById(id).orElseThrow(() -> new NotFound("photograph", id));
+    ResponseEntity<byte[]> photo(@PathVariable long id) {
+        PhotoService.Kept photo = photos.get(id);
         return ResponseEntity.ok()
-                .header(HttpHeaders.CONTENT_TYPE, photo.contentType())
+                .header(HttpHeaders.CONTENT_TYPE, photo.type())
                 .header("X-Content-Type-Options", "nosniff")
                 .body(photo.content());
     }
@@ -83,6 +67,6 @@ class PhotoController {
     @DeleteMapping("/api/photos/{id}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void removePhoto(@PathVariable long id) {
-        photos.deleteById(id);
+        photos.remove(id);
     }
 }

@@ -26,7 +26,7 @@ class SampleController {
 
     @GetMapping("/api/roasts/{id}/sample")
     SampleView sample(@PathVariable long id) {
-        return SampleView.of(roasts.get(id).id(), samples.figures(id));
+        return samples.view(roasts.get(id).id());
     }
 
     @PutMapping("/api/roasts/{id}/sample")

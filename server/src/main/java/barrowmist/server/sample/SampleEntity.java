@@ -75,6 +75,15 @@ class SampleEntity {
                 Optionals.of(shells));
     }
 
+    /** 0 for a sample without figures yet, then counted up from 1. */
+    long version() {
+        return version == null ? 0 : version + 1;
+    }
+
+    SampleView view() {
+        return SampleView.of(roastId, figures(), version());
+    }
+
     long roastId() {
         return roastId;
     }

@@ -16,7 +16,8 @@ public record SampleEntry(
         @Schema(example = "0") @Nullable Integer scorchedPer100g,
         @Schema(example = "0") @Nullable Integer tippedPer100g,
         @Nullable Boolean oneColourThrough,
-        @Schema(example = "0") @Nullable Integer shellsPer100g) {
+        @Schema(example = "0") @Nullable Integer shellsPer100g,
+        @Nullable Long version) {
 
     BenchFigures figures() {
         return new BenchFigures(

@@ -1,11 +1,24 @@
 package barrowmist.server.sample;
 
+import java.util.Collection;
 import java.util.List;
+import java.util.Set;
+import org.springframework.data.domain.Pageable;
 import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.data.jpa.repository.Query;
 
 /** Bench samples in the database. */
 interface SampleRepository extends JpaRepository<SampleEntity, Long> {
+
+    @Query("select s from SampleEntity s join RoastEntity r on r.id = s.roastId where r.discardedReason is null"
+            + " order by r.roastedAt desc, r.id desc")
+    List<SampleEntity> ofNewestRoasts(Pageable page);
+
+    @Query("select s.roastId from SampleEntity s where s.roastId in :roastIds")
+    Set<Long> measured(Collection<Long> roastIds);
+
+    @Query("select s.greenG from SampleEntity s where s.roastId in :roastIds and s.greenG is not null")
+    List<Double> greenG(Collection<Long> roastIds);
 
     /** Quaker counts of all roasts of a green sample. */
     @Query(

@@ -3,24 +3,33 @@ package barrowmist.server.sample;
 import barrowmist.core.sample.BenchFigures;
 import barrowmist.server.green.QuakerCounts;
 import barrowmist.server.roast.BatchWeights;
+import barrowmist.server.roast.RoastChanged;
 import barrowmist.server.roast.RoastEntity;
 import barrowmist.server.web.Conflict;
 import barrowmist.server.web.InputProblems;
+import barrowmist.server.web.KeptInTurn;
+import java.util.Collection;
 import java.util.List;
 import java.util.Map;
 import java.util.OptionalInt;
+import java.util.Set;
 import org.jspecify.annotations.Nullable;
+import org.springframework.context.ApplicationEventPublisher;
+import org.springframework.data.domain.PageRequest;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
 /** Keeps bench figures. */
 @Service
-@Transactional
+@KeptInTurn
 public class SampleService implements BatchWeights, QuakerCounts {
 
     private final SampleRepository samples;
 
-    SampleService(SampleRepository samples) {
+    private final ApplicationEventPublisher told;
+
+    SampleService(SampleRepository samples, ApplicationEventPublisher told) {
+        this.told = told;
         this.samples = samples;
     }
 
@@ -28,15 +37,23 @@ public class SampleService implements BatchWeights, QuakerCounts {
         BenchFigures figures = entry.figures();
         InputProblems.refuseIfAny(figures.problems());
         SampleEntity sample = samples.findById(roastId).orElseGet(() -> new SampleEntity(roastId));
+        Conflict.ifStale(entry.version(), sample.version(), "sample's bench figures");
         sample.keep(figures);
-        return SampleView.of(roastId, samples.save(sample).figures());
+        told.publishEvent(new RoastChanged(roastId));
+        return samples.saveAndFlush(sample).view();
     }
 
     @Override
     public void keep(RoastEntity roast, @Nullable Double greenG, @Nullable Double roastedG) {
         if (greenG != null || roastedG != null) {
-            keep(roast.id(), new SampleEntry(greenG, roastedG, null, null, null, null, null, null, null));
+            keep(roast.id(), new SampleEntry(greenG, roastedG, null, null, null, null, null, null, null, null));
         }
+    }
+
+    @Override
+    @Transactional(readOnly = true)
+    public List<Double> greenG(Collection<Long> roastIds) {
+        return samples.greenG(roastIds);
     }
 
     @Override
@@ -61,11 +78,27 @@ public class SampleService implements BatchWeights, QuakerCounts {
         return samples.findById(roastId).map(SampleEntity::figures).orElseGet(BenchFigures::none);
     }
 
-    /** All samples with figures. */
+    /** Figures of a roast as they travel; without any when nothing was measured. */
+    @Transactional(readOnly = true)
+    SampleView view(long roastId) {
+        return samples.findById(roastId)
+                .orElseGet(() -> new SampleEntity(roastId))
+                .view();
+    }
+
+    private static final int LISTED = 500;
+
+    /** Which of these roasts have figures. */
+    @Transactional(readOnly = true)
+    public Set<Long> measured(Collection<Long> roastIds) {
+        return samples.measured(roastIds);
+    }
+
+    /** Figures of the newest roasts that have any. */
     @Transactional(readOnly = true)
     public List<SampleView> list() {
-        return samples.findAll().stream()
-                .map(s -> SampleView.of(s.roastId(), s.figures()))
+        return samples.ofNewestRoasts(PageRequest.of(0, LISTED)).stream()
+                .map(SampleEntity::view)
                 .toList();
     }
 }

@@ -17,9 +17,10 @@ public record SampleView(
         @Nullable Boolean oneColourThrough,
         @Nullable Integer shellsPer100g,
         @Nullable Double weightLossPct,
-        @Nullable Double colourGap) {
+        @Nullable Double colourGap,
+        long version) {
 
-    static SampleView of(long roastId, BenchFigures f) {
+    static SampleView of(long roastId, BenchFigures f, long version) {
         return new SampleView(
                 roastId,
                 Optionals.orNull(f.greenG()),
@@ -32,6 +33,7 @@ public record SampleView(
                 f.oneColourThrough().orElse(null),
                 Optionals.orNull(f.shellsPer100g()),
                 Optionals.orNull(f.weightLossPct()),
-                Optionals.orNull(f.colourGap()));
+                Optionals.orNull(f.colourGap()),
+                version);
     }
 }

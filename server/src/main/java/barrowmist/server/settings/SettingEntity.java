@@ -30,6 +30,11 @@ class SettingEntity {
         this.content = content;
     }
 
+    /** 0 for a setting that was never saved, then counted up from 1. */
+    long version() {
+        return version == null ? 0 : version + 1;
+    }
+
     String content() {
         return content;
     }

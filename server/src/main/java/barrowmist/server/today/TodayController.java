@@ -1,5 +1,6 @@
 package barrowmist.server.today;
 
+import barrowmist.server.trace.TraceLedger;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RestController;
 
@@ -7,13 +8,16 @@ import org.springframework.web.bind.annotation.RestController;
 class TodayController {
 
     private final TodayService today;
+    private final TraceLedger traces;
 
-    TodayController(TodayService today) {
+    TodayController(TodayService today, TraceLedger traces) {
+        this.traces = traces;
         this.today = today;
     }
 
     @GetMapping("/api/today")
     TodayView today() {
+        traces.renew();
         return today.today();
     }
 }

@@ -1,33 +1,30 @@
 package barrowmist.server.today;
 
-import barrowmist.server.cupping.CuppingService;
-import barrowmist.server.cupping.CuppingViews.CuppingView;
+import barrowmist.core.cupping.Attribute;
+import barrowmist.server.cupping.CuppedSheets;
 import barrowmist.server.cupping.CuppingViews.SheetView;
+import barrowmist.server.day.DayService;
+import barrowmist.server.day.DayViews.SlotView;
 import barrowmist.server.green.GreenSampleService;
 import barrowmist.server.green.GreenViews.GreenSampleView;
 import barrowmist.server.green.LotService;
 import barrowmist.server.green.LotView;
-import barrowmist.server.plan.DayService;
-import barrowmist.server.plan.DayViews.SlotView;
 import barrowmist.server.plan.PlanService;
-import barrowmist.server.plan.PlanViews.PlanView;
-import barrowmist.server.roast.RoastService;
-import barrowmist.server.roast.RoastView;
+import barrowmist.server.rest.TableTimes;
+import barrowmist.server.roast.RoastEntity;
+import barrowmist.server.roast.RoastLists;
 import barrowmist.server.sample.SampleService;
-import barrowmist.server.sample.SampleView;
 import barrowmist.server.today.TodayView.TaskView;
-import barrowmist.server.trace.TraceService;
-import barrowmist.server.trace.TraceViews.TraceRow;
+import barrowmist.server.trace.TraceLedger;
 import java.time.Clock;
-import java.time.Instant;
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
-import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -40,31 +37,34 @@ class TodayService {
     /** A roast that is older waits for nobody: it came with a history that was imported (house default). */
     private static final int CURRENT_DAYS = 14;
 
-    private static final int NAMED = 3;
+    private static final int DECIDED = 4;
 
     private final LotService lots;
-    private final RoastService roasts;
+    private final RoastLists roasts;
     private final SampleService samples;
-    private final CuppingService cuppings;
-    private final TraceService traces;
+    private final CuppedSheets cuppings;
+    private final TraceLedger traces;
     private final GreenSampleService greenSamples;
     private final PlanService plans;
     private final DayService days;
+    private final TableTimes tables;
     private final Clock clock;
 
     TodayService(
             LotService lots,
-            RoastService roasts,
+            RoastLists roasts,
             SampleService samples,
-            CuppingService cuppings,
-            TraceService traces,
+            CuppedSheets cuppings,
+            TraceLedger traces,
             GreenSampleService greenSamples,
             PlanService plans,
             DayService days,
+            TableTimes tables,
             Clock clock) {
         this.greenSamples = greenSamples;
         this.plans = plans;
         this.days = days;
+        this.tables = tables;
         this.clock = clock;
         this.lots = lots;
         this.roasts = roasts;
@@ -73,120 +73,120 @@ class TodayService {
         this.traces = traces;
     }
 
-    TodayView today() {
-        List<RoastView> all = roasts.list();
-        Map<Long, RoastView> byId = all.stream().collect(Collectors.toMap(RoastView::id, Function.identity()));
-        Set<Long> measured = samples.list().stream().map(SampleView::roastId).collect(Collectors.toSet());
-        List<SheetView> sheets = cuppings.list().stream()
-                .map(CuppingView::sheets)
-                .flatMap(List::stream)
-                .toList();
-        Set<Long> sheeted = sheets.stream().map(SheetView::roastId).collect(Collectors.toSet());
+    /** What was roasted lately and still waits for something. */
+    private record Recent(List<RoastEntity> unmarked, List<RoastEntity> unmeasured, List<RoastEntity> uncupped) {}
 
+    TodayView today() {
+        Recent recent = recent();
+        List<SheetView> halfFilled = cuppings.halfFilled();
         List<LotView> unroasted =
                 lots.list().stream().filter(l -> l.roasts() == 0).toList();
-        Instant current = clock.instant().minus(CURRENT_DAYS, ChronoUnit.DAYS);
-        List<RoastView> recent =
-                all.stream().filter(r -> r.roastedAt().isAfter(current)).toList();
-        List<RoastView> unmarked =
-                recent.stream().filter(r -> r.missingMarks() > 0).toList();
-        List<RoastView> unmeasured =
-                recent.stream().filter(r -> !measured.contains(r.id())).toList();
-        List<SheetView> halfFilled = sheets.stream()
-                .filter(s -> s.finalScore() == null && byId.containsKey(s.roastId()))
-                .toList();
-        List<RoastView> uncupped =
-                recent.stream().filter(r -> !sheeted.contains(r.id())).toList();
-        List<TraceRow> open = traces.list().stream().filter(TraceService::waits).toList();
-
-        List<TaskView> tasks = new ArrayList<>();
-        open.forEach(row -> tasks.add(traced(row, byId.get(row.roastId()))));
-        halfFilled.forEach(s -> tasks.add(new TaskView(
-                "cupping",
-                "Finish a sheet",
-                name(byId.get(s.roastId())) + ": " + s.unscored().size() + " attributes to score",
-                "/cupping/" + s.cuppingId() + "?sheet=" + s.id())));
-        task(tasks, "cupping", "Cup", uncupped, TodayService::name, "/cupping");
-        task(tasks, "sample", "Weigh, read and count", unmeasured, TodayService::name, one(unmeasured, "/sample"));
-        task(tasks, "roast", "Mark missing events of", unmarked, TodayService::name, one(unmarked, "/roast"));
-        List<SlotView> toRoast = toRoast(all);
-        if (!toRoast.isEmpty()) {
-            tasks.add(roastToday(toRoast));
-        }
+        List<SlotView> toRoast = toRoast();
         List<GreenSampleView> unplanned = unplanned();
-        task(tasks, "plan", "Plan", unplanned, GreenSampleView::lotName, planLink(unplanned));
-        task(tasks, "green", "Roast a first sample of", unroasted, LotView::name, "/green");
+        int open = (int) traces.countWaiting();
+
+        List<TaskView> tasks = new ArrayList<>(clockTasks(toRoast));
+        decide(tasks, open, halfFilled);
+        TaskWords.waiting(tasks, "cupping", "Cup", recent.uncupped, TaskWords::name, "/cupping");
+        TaskWords.waiting(
+                tasks,
+                "sample",
+                "Weigh, read and count",
+                recent.unmeasured,
+                TaskWords::name,
+                TaskWords.one(recent.unmeasured, "/sample"));
+        TaskWords.waiting(
+                tasks,
+                "roast",
+                "Mark missing events of",
+                recent.unmarked,
+                TaskWords::name,
+                TaskWords.one(recent.unmarked, "/roast"));
+        TaskWords.waiting(tasks, "plan", "Plan", unplanned, GreenSampleView::lotName, planLink(unplanned));
+        TaskWords.waiting(tasks, "green", "Roast a first sample of", unroasted, LotView::name, "/green");
 
         Map<String, Integer> waiting = new LinkedHashMap<>();
         waiting.put("green", unroasted.size());
         waiting.put("plan", unplanned.size() + toRoast.size());
-        waiting.put("roast", unmarked.size());
-        waiting.put("sample", unmeasured.size());
-        waiting.put("cupping", uncupped.size() + halfFilled.size());
-        waiting.put("trace", open.size());
+        waiting.put("roast", recent.unmarked.size());
+        waiting.put("sample", recent.unmeasured.size());
+        waiting.put("cupping", recent.uncupped.size() + halfFilled.size());
+        waiting.put("trace", open);
         return new TodayView(waiting, tasks);
+    }
+
+    private Recent recent() {
+        List<RoastEntity> all = roasts.since(clock.instant().minus(CURRENT_DAYS, ChronoUnit.DAYS));
+        List<Long> ids = all.stream().map(RoastEntity::id).toList();
+        Set<Long> measured = samples.measured(ids);
+        Set<Long> sheeted = cuppings.cupped(ids);
+        return new Recent(
+                all.stream().filter(r -> r.missingMarks() > 0).toList(),
+                all.stream().filter(r -> !measured.contains(r.id())).toList(),
+                all.stream().filter(r -> !sheeted.contains(r.id())).toList());
+    }
+
+    /** What has a clock time: when the table opens or closes, and the next roast of the day; earliest first. */
+    private List<TaskView> clockTasks(List<SlotView> toRoast) {
+        List<TaskView> out = new ArrayList<>();
+        tables.next()
+                .forEach(t -> out.add(TaskView.byTheClock(
+                        "cupping", t.title(), TaskWords.names(t.samples(), n -> n), "/rest", t.at())));
+        if (!toRoast.isEmpty()) {
+            SlotView next = toRoast.get(0);
+            String title =
+                    toRoast.size() == 1 ? "The last roast of the day" : toRoast.size() + " samples to roast today";
+            out.add(TaskView.byTheClock(
+                    "plan",
+                    title,
+                    "next " + next.lotName(),
+                    "/plan/day",
+                    next.chargeAt().atZone(clock.getZone()).toInstant()));
+        }
+        out.sort(Comparator.comparing(TaskView::at));
+        return out;
+    }
+
+    private void decide(List<TaskView> tasks, int open, List<SheetView> halfFilled) {
+        traces.waiting(DECIDED).forEach(row -> tasks.add(TaskWords.traced(row)));
+        if (open > DECIDED) {
+            tasks.add(TaskView.atItsStation(
+                    "trace",
+                    "Read " + (open - DECIDED) + " more traces",
+                    "cups that wait for an explanation",
+                    "/trace"));
+        }
+        Map<Long, String> named = roasts
+                .all(halfFilled.stream().map(SheetView::roastId).toList())
+                .stream()
+                .collect(Collectors.toMap(RoastEntity::id, TaskWords::name));
+        halfFilled.stream()
+                .limit(DECIDED)
+                .forEach(s -> tasks.add(TaskView.toDecide(
+                        "cupping",
+                        "Finish a sheet",
+                        named.getOrDefault(s.roastId(), ""),
+                        "/cupping/" + s.cuppingId() + "?sheet=" + s.id(),
+                        s.unscored().size() + " of " + Attribute.values().length + " to score",
+                        false)));
     }
 
     /** Samples that nobody has roasted or planned; a tainted one is neither. */
     private List<GreenSampleView> unplanned() {
-        Set<Long> planned = plans.list().stream().map(PlanView::greenSampleId).collect(Collectors.toSet());
+        Set<Long> planned = plans.plannedSamples();
         return greenSamples.list().stream()
                 .filter(s -> s.inspected() && s.roasts() == 0 && !s.stopped() && !planned.contains(s.id()))
                 .toList();
     }
 
-    /** Roasts of today's timetable whose sample has not been roasted today. */
-    private List<SlotView> toRoast(List<RoastView> all) {
-        LocalDate today = LocalDate.now(clock);
-        Set<Long> roasted = all.stream()
-                .filter(r -> LocalDate.ofInstant(r.roastedAt(), clock.getZone()).equals(today))
-                .map(RoastView::greenSampleId)
-                .collect(Collectors.toSet());
-        return days.view(today).slots().stream()
-                .filter(s -> !roasted.contains(s.greenSampleId()))
+    /** Roasts of today's timetable that have not been roasted. */
+    private List<SlotView> toRoast() {
+        return days.view(LocalDate.now(clock)).slots().stream()
+                .filter(s -> s.roastId() == null)
                 .toList();
-    }
-
-    private static TaskView roastToday(List<SlotView> slots) {
-        String samples = slots.size() == 1 ? "1 sample" : slots.size() + " samples";
-        SlotView first = slots.get(0);
-        String detail = "first %s at %02d:%02d"
-                .formatted(
-                        first.lotName(),
-                        first.chargeAt().getHour(),
-                        first.chargeAt().getMinute());
-        return new TaskView("plan", "Roast " + samples + " today", detail, "/plan/day");
     }
 
     private static String planLink(List<GreenSampleView> unplanned) {
         return unplanned.size() == 1 ? "/plan/new?sample=" + unplanned.get(0).id() : "/plan/new";
-    }
-
-    private static TaskView traced(TraceRow row, RoastView roast) {
-        boolean supported = "supported".equals(row.standing());
-        String title = supported
-                ? "Read why it tastes " + row.cause()
-                : "A cup tastes " + row.cause() + " and the log does not say why";
-        return new TaskView("trace", title, name(roast), "/trace/" + row.roastId());
-    }
-
-    private static String one(List<RoastView> roasts, String page) {
-        return roasts.size() == 1 ? page + "/" + roasts.get(0).id() : page;
-    }
-
-    private static String name(RoastView r) {
-        return r.lotName() + ", roast " + r.number();
-    }
-
-    private static <T> void task(
-            List<TaskView> tasks, String station, String verb, List<T> what, Function<T, String> name, String link) {
-        if (what.isEmpty()) {
-            return;
-        }
-        String names = what.stream().limit(NAMED).map(name).collect(Collectors.joining("; "));
-        String more = what.size() > NAMED ? "; and " + (what.size() - NAMED) + " more" : "";
-        String things = station.equals("green") ? "lot" : station.equals("roast") ? "roast" : "sample";
-        String title = verb + " " + what.size() + " " + things + (what.size() == 1 ? "" : "s");
-        tasks.add(new TaskView(station, title, names + more, link));
     }
 }

@@ -18,7 +18,10 @@ class TraceController {
 
     private final TraceService traces;
 
-    TraceController(TraceService traces) {
+    private final TraceLedger ledger;
+
+    TraceController(TraceService traces, TraceLedger ledger) {
+        this.ledger = ledger;
         this.traces = traces;
     }
 
@@ -26,8 +29,8 @@ class TraceController {
     record Settlement(boolean settled) {}
 
     @GetMapping("/api/traces")
-    List<TraceRow> traces() {
-        return traces.list();
+    List<TraceRow> traces(@RequestParam(defaultValue = "0") int page, @RequestParam(defaultValue = "500") int size) {
+        return ledger.rows(page, size);
     }
 
     /**

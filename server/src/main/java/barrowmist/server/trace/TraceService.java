@@ -2,48 +2,60 @@ package barrowmist.server.trace;
 
 import barrowmist.core.cupping.HundredPointSheet;
 import barrowmist.core.green.GreenFacts;
+import barrowmist.core.rest.Rest;
 import barrowmist.core.trace.CupFacts;
-import barrowmist.core.trace.Finding;
 import barrowmist.core.trace.TraceEngine;
 import barrowmist.core.trace.TraceInput;
 import barrowmist.core.trace.TraceSettings;
 import barrowmist.core.units.Wording;
-import barrowmist.server.cupping.CuppingService;
-import barrowmist.server.cupping.CuppingService.Cupped;
+import barrowmist.server.cupping.CuppedSheets;
+import barrowmist.server.cupping.CuppedSheets.Cupped;
+import barrowmist.server.green.GreenSampleService;
+import barrowmist.server.rest.RestSettings;
 import barrowmist.server.roast.RoastService;
 import barrowmist.server.roast.RoastService.Analyzed;
+import barrowmist.server.sample.BenchVerdicts;
 import barrowmist.server.sample.SampleService;
 import barrowmist.server.trace.TraceViews.CupWordView;
 import barrowmist.server.trace.TraceViews.FindingView;
-import barrowmist.server.trace.TraceViews.TraceRow;
 import barrowmist.server.trace.TraceViews.TraceView;
+import barrowmist.server.web.KeptInTurn;
 import barrowmist.server.web.Optionals;
 import java.time.Clock;
-import java.time.Duration;
 import java.time.LocalDate;
-import java.time.temporal.ChronoUnit;
 import java.util.Comparator;
 import java.util.List;
-import java.util.Map;
+import java.util.Optional;
 import java.util.OptionalDouble;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
 /** Traces roasts: gathers what is known and asks the core. */
 @Service
-@Transactional
+@KeptInTurn
 public class TraceService {
-
-    private static final double DAYS_PER_MONTH = 30.4;
-    private static final double MINUTES_PER_HOUR = 60;
 
     private final RoastService roasts;
     private final SampleService samples;
-    private final CuppingService cuppings;
+    private final CuppedSheets cuppings;
+    private final GreenSampleService greenSamples;
+    private final BenchVerdicts verdicts;
+    private final RestSettings rest;
     private final Clock clock;
     private final TraceEngine engine = new TraceEngine(TraceSettings.DEFAULTS);
 
-    TraceService(RoastService roasts, SampleService samples, CuppingService cuppings, Clock clock) {
+    TraceService(
+            RoastService roasts,
+            GreenSampleService greenSamples,
+            SampleService samples,
+            BenchVerdicts verdicts,
+            RestSettings rest,
+            CuppedSheets cuppings,
+            Clock clock) {
+        this.greenSamples = greenSamples;
+        this.verdicts = verdicts;
+        this.rest = rest;
         this.roasts = roasts;
         this.samples = samples;
         this.cuppings = cuppings;
@@ -71,28 +83,28 @@ public class TraceService {
                 findings);
     }
 
-    /** All cupped roasts with their strongest finding, newest first. */
+    /** The strongest finding of a roast, for lists. */
+    record Summary(
+            @Nullable String cause,
+            @Nullable String standing,
+            @Nullable Double finalScore) {}
+
+    /** Empty for a roast without a finished sheet. */
     @Transactional(readOnly = true)
-    public List<TraceRow> list() {
-        Map<Long, Cupped> cupped = cuppings.cupped();
-        return roasts.list().stream()
-                .filter(r -> cupped.containsKey(r.id())
-                        && !cupped.get(r.id()).sheets().isEmpty())
-                .map(r -> row(r.id(), r.settled(), cupped.get(r.id())))
-                .toList();
+    Optional<Summary> summary(long roastId) {
+        Cupped cupped = cuppings.cupped(roastId);
+        if (cupped.sheets().isEmpty()) {
+            return Optional.empty();
+        }
+        Double score = Optionals.orNull(meanScore(cupped));
+        return Optional.of(engine.trace(input(roastId, cupped), Wording.SI).stream()
+                .findFirst()
+                .map(f -> new Summary(f.cause().code(), f.standing().code(), score))
+                .orElseGet(() -> new Summary(null, null, score)));
     }
 
     void settle(long roastId, boolean settled) {
         roasts.get(roastId).setSettled(settled);
-    }
-
-    private TraceRow row(long roastId, boolean settled, Cupped cupped) {
-        Double score = Optionals.orNull(meanScore(cupped));
-        return engine.trace(input(roastId, cupped), Wording.SI).stream()
-                .findFirst()
-                .map(f -> new TraceRow(
-                        roastId, settled, score, f.cause().code(), f.standing().code()))
-                .orElseGet(() -> new TraceRow(roastId, settled, score, null, null));
     }
 
     private static OptionalDouble meanScore(Cupped cupped) {
@@ -104,14 +116,11 @@ public class TraceService {
 
     private TraceInput input(long roastId, Cupped cupped) {
         Analyzed a = roasts.analyzed(roastId);
-        GreenFacts green = a.roast().greenSample().facts();
-        OptionalDouble rest = cupped.sheets().isEmpty()
+        GreenFacts green = greenSamples.facts(a.roast().greenSample());
+        OptionalDouble rested = cupped.sheets().isEmpty()
                 ? OptionalDouble.empty()
-                : OptionalDouble.of(Duration.between(a.roast().roastedAt(), cupped.cuppedAt())
-                                .toMinutes()
-                        / MINUTES_PER_HOUR);
+                : OptionalDouble.of(Rest.ageH(a.roast().droppedAt(), cupped.cuppedAt()));
         LocalDate roasted = LocalDate.ofInstant(a.roast().roastedAt(), clock.getZone());
-        double months = Math.max(0, ChronoUnit.DAYS.between(green.arrival(), roasted) / DAYS_PER_MONTH);
         return new TraceInput(
                 green,
                 a.analysis(),
@@ -119,12 +128,9 @@ public class TraceService {
                 a.roast().machine().name(),
                 samples.figures(roastId),
                 CupFacts.of(cupped.sheets()),
-                rest.isPresent() && rest.getAsDouble() >= 0 ? rest : OptionalDouble.empty(),
-                months);
-    }
-
-    /** Whether the strongest finding of a row still waits for somebody to act on it. */
-    public static boolean waits(TraceRow row) {
-        return !row.settled() && row.standing() != null && !row.standing().equals(Finding.Standing.TO_WATCH.code());
+                rested.isPresent() && rested.getAsDouble() >= 0 ? rested : OptionalDouble.empty(),
+                roasted,
+                verdicts.limits(),
+                rest.school());
     }
 }

@@ -1,9 +1,11 @@
 package barrowmist.server.trace;
 
+import barrowmist.core.green.Process;
 import barrowmist.core.trace.Correction;
 import barrowmist.core.trace.Evidence;
 import barrowmist.core.trace.Finding;
 import barrowmist.server.web.Optionals;
+import java.time.Instant;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 
@@ -81,5 +83,24 @@ public final class TraceViews {
             boolean settled,
             @Nullable Double finalScore,
             @Nullable String cause,
-            @Nullable String standing) {}
+            @Nullable String standing,
+            String lotName,
+            int number,
+            String process,
+            Instant roastedAt) {
+
+        /** As the database gives it. */
+        public TraceRow(
+                long roastId,
+                boolean settled,
+                @Nullable Double finalScore,
+                @Nullable String cause,
+                @Nullable String standing,
+                String lotName,
+                int number,
+                Process process,
+                Instant roastedAt) {
+            this(roastId, settled, finalScore, cause, standing, lotName, number, process.label(), roastedAt);
+        }
+    }
 }

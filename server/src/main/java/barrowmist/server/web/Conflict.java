@@ -1,6 +1,7 @@
 package barrowmist.server.web;
 
 import java.util.Map;
+import org.jspecify.annotations.Nullable;
 
 /** It stands otherwise by now. Answered with status 409. */
 public class Conflict extends RuntimeException {
@@ -20,13 +21,14 @@ public class Conflict extends RuntimeException {
     /**
      * Refuses a change that was made from another version than the one that is kept.
      *
+     * @param madeFrom the version that was changed; null for a change that names none, which is taken
      * @param what what was changed, such as {@code plan}
      */
-    public static void ifStale(long madeFrom, long kept, String what) {
-        if (madeFrom != kept) {
+    public static void ifStale(@Nullable Long madeFrom, long kept, String what) {
+        if (madeFrom != null && madeFrom != kept) {
             throw new Conflict(
                     "Somebody else changed this " + what + " meanwhile. Nothing was overwritten: load it again.",
-                    Map.of());
+                    Map.of("version", kept));
         }
     }
 }

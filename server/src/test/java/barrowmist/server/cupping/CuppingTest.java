@@ -97,7 +97,7 @@ class CuppingTest {
     }
 
     @Test
-    void theAgeAtTheTableIsReckonedFromTheRoast() {
+    void theAgeAtTheTableIsReckonedFromTheDrop() {
         long lot = lab.lot("washed");
         long roast = lab.csv("/api/lots/" + lot + "/roasts?roastedAt=2026-02-01T08:00:00Z", KnownLog.csv(true))
                 .id();
@@ -106,8 +106,42 @@ class CuppingTest {
                 .id();
         lab.post("/api/cuppings/" + cupping + "/sheets", "{%s}".formatted(ALL_SEVEN));
         JsonNode trace = lab.get("/api/roasts/" + roast + "/trace").body();
-        assertThat(trace.get("restHours").asDouble()).isEqualTo(18);
+        double roastedH = lab.get("/api/roasts/" + roast).body().get("totalS").asDouble() / 3600;
+        assertThat(trace.get("restHours").asDouble()).as("from the drop on").isCloseTo(18 - roastedH, within(0.001));
         assertThat(trace.get("finalScore").asDouble()).isEqualTo(79);
+    }
+
+    @Test
+    void aTableThatIsLaidTooEarlyOrTooLateSaysByHowMuch() {
+        long lot = lab.lot("washed");
+        long roast = lab.csv("/api/lots/" + lot + "/roasts?roastedAt=2026-02-01T08:00:00Z", KnownLog.csv(true))
+                .id();
+        String table = "{\"roastIds\":[%d],\"cuppedAt\":\"2026-02-0%s:10:00Z\"}";
+        JsonNode early =
+                lab.post("/api/cuppings", table.formatted(roast, "1T11")).body();
+        assertThat(early.get("warnings").get(0).get("text").asString())
+                .isEqualTo(
+                        "Not rested: 3 h since the drop, 5 h more are missing by the protocol style. It may taste flat.");
+        assertThat(lab.post("/api/cuppings", table.formatted(roast, "1T22"))
+                        .body()
+                        .get("warnings"))
+                .isEmpty();
+        assertThat(lab.post("/api/cuppings", table.formatted(roast, "2T14"))
+                        .body()
+                        .get("warnings")
+                        .get(0)
+                        .get("text")
+                        .asString())
+                .startsWith("Past its rest: 30 h since the drop, 6 h too long");
+        lab.put("/api/rest/school", "{\"school\":\"late\"}");
+        assertThat(lab.get("/api/cuppings/" + early.get("id"))
+                        .body()
+                        .get("warnings")
+                        .get(0)
+                        .get("text")
+                        .asString())
+                .contains("4 days more", "late style");
+        lab.put("/api/rest/school", "{\"school\":\"protocol\"}");
     }
 
     @Test

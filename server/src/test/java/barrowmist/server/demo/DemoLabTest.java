@@ -11,8 +11,8 @@ import barrowmist.server.cupping.CuppingService;
 import barrowmist.server.green.LotEntry;
 import barrowmist.server.green.LotService;
 import barrowmist.server.green.LotView;
+import barrowmist.server.machine.MachineService;
 import barrowmist.server.roast.ImportService;
-import barrowmist.server.roast.MachineService;
 import barrowmist.server.roast.RoastService;
 import barrowmist.server.sample.SampleService;
 import java.time.Clock;
@@ -22,7 +22,6 @@ import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
-import org.springframework.boot.DefaultApplicationArguments;
 import org.springframework.test.context.TestPropertySource;
 import org.springframework.test.web.servlet.MockMvc;
 import tools.jackson.databind.JsonNode;
@@ -64,11 +63,11 @@ class DemoLabTest {
                 .containsExactlyInAnyOrderEntriesOf(Map.of(
                         "Gatovu Hill 2", "baked, supported",
                         "Mwendo Slope 2", "baked, supported",
-                        "Serra Clara 3", "scorched, supported",
+                        "Serra Quimbroa 3", "scorched, supported",
                         "Kivumba Ridge 3", "underdeveloped, supported",
-                        "Tres Nubes 3", "underdeveloped, supported",
+                        "Ostrelmo Terraces 3", "underdeveloped, supported",
                         "Kapenda Station 2", "baked, to-watch",
-                        "Las Brumas 3", "baked, unexplained"));
+                        "Velquora Hollow 3", "baked, unexplained"));
     }
 
     @Test
@@ -129,7 +128,8 @@ class DemoLabTest {
         MachineService machines = mock(MachineService.class);
         RoastService roasts = mock(RoastService.class);
         when(lots.list())
-                .thenReturn(List.of(new LotView(1, "Own", "S", "O", "washed", TODAY, 60, null, null, null, 0)));
+                .thenReturn(
+                        List.of(new LotView(1, "Own", "S", "O", "washed", TODAY, 60, null, null, null, 0, 0, null)));
         new DemoSeeder(
                         lots,
                         machines,
@@ -140,7 +140,7 @@ class DemoLabTest {
                         mock(DemoGreen.class),
                         Clock.systemUTC(),
                         8502)
-                .run(new DefaultApplicationArguments());
+                .prepare();
         verifyNoInteractions(machines, roasts);
     }
 }

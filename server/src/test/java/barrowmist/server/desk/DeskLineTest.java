@@ -4,21 +4,24 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
+import barrowmist.core.desk.DeskClock;
+import barrowmist.core.desk.JournalLine;
+import barrowmist.core.desk.JournalLine.Entry;
+import barrowmist.core.desk.JournalLine.Gap;
+import barrowmist.core.desk.JournalLine.Kept;
+import barrowmist.core.desk.JournalLine.LeaveOut;
+import barrowmist.core.desk.JournalLine.Prepare;
+import barrowmist.core.desk.JournalLine.Read;
+import barrowmist.core.desk.JournalLine.StepDone;
+import barrowmist.core.desk.JournalLine.Undo;
 import barrowmist.core.roast.Reading;
-import barrowmist.server.desk.DeskLine.Entry;
-import barrowmist.server.desk.DeskLine.Gap;
-import barrowmist.server.desk.DeskLine.Kept;
-import barrowmist.server.desk.DeskLine.LeaveOut;
-import barrowmist.server.desk.DeskLine.Prepare;
-import barrowmist.server.desk.DeskLine.Read;
-import barrowmist.server.desk.DeskLine.StepDone;
-import barrowmist.server.desk.DeskLine.Undo;
-import barrowmist.server.device.LinkSettings;
-import barrowmist.server.device.LinkSettings.Register;
+import barrowmist.server.machine.LinkSettings;
+import barrowmist.server.machine.LinkSettings.Register;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.StandardOpenOption;
+import java.util.List;
 import java.util.Map;
 import java.util.OptionalDouble;
 import java.util.stream.Stream;
@@ -32,7 +35,7 @@ class DeskLineTest {
 
     private static final OptionalDouble NONE = OptionalDouble.empty();
 
-    static Stream<DeskLine> lines() {
+    static Stream<JournalLine> lines() {
         return Stream.of(
                 new Prepare(0, 7, null, 120.5, "2026-03-02T09:00:00Z", "boot", 1, 6),
                 new Prepare(1.25, 7, 4L, 120, "2026-03-02T09:00:00Z", "boot", 1, 6),
@@ -53,20 +56,24 @@ class DeskLineTest {
 
     @ParameterizedTest
     @MethodSource("lines")
-    void aLineComesBackAsItWas(DeskLine line) {
-        assertThat(DeskLine.parse(DeskLine.text(line))).isEqualTo(line);
+    void aLineComesBackAsItWas(JournalLine line) {
+        assertThat(JournalLine.parse(JournalLine.text(line))).isEqualTo(line);
+    }
+
+    private static List<String> texts(Path file) {
+        return Journal.read(file).lines().stream().map(JournalLine::text).toList();
     }
 
     @Test
     void aNoteCannotBreakTheJournal() {
         Entry note = new Entry(1, "note", 5, 0, "one\ttwo\nthree");
-        assertThat(DeskLine.text(note).lines()).hasSize(1);
-        assertThat(((Entry) DeskLine.parse(DeskLine.text(note))).text()).isEqualTo("one two three");
+        assertThat(JournalLine.text(note).lines()).hasSize(1);
+        assertThat(((Entry) JournalLine.parse(JournalLine.text(note))).text()).isEqualTo("one two three");
     }
 
     @Test
     void whatIsNoLineIsRefused() {
-        assertThatThrownBy(() -> DeskLine.parse("?")).isInstanceOf(IllegalArgumentException.class);
+        assertThatThrownBy(() -> JournalLine.parse("?")).isInstanceOf(IllegalArgumentException.class);
     }
 
     @Test
@@ -77,11 +84,11 @@ class DeskLineTest {
             journal.append("U\t2");
         }
         Files.writeString(file, "U\t3 and then the power we", StandardOpenOption.APPEND);
-        assertThat(Journal.read(file)).containsExactly("U\t1", "U\t2");
+        assertThat(texts(file)).containsExactly("U\t1", "U\t2");
         try (Journal journal = new Journal(file)) {
             journal.append("U\t4");
         }
-        assertThat(Journal.read(file)).containsExactly("U\t1", "U\t2", "U\t4");
+        assertThat(texts(file)).containsExactly("U\t1", "U\t2", "U\t4");
     }
 
     @Test
@@ -97,7 +104,7 @@ class DeskLineTest {
         Files.delete(link);
         journal.append("U\t3");
         assertThat(journal.trouble()).isEmpty();
-        assertThat(Journal.read(link)).containsExactly("U\t1", "U\t2", "U\t3");
+        assertThat(texts(link)).containsExactly("U\t1", "U\t2", "U\t3");
     }
 
     private static double at(DeskClock clock, double clockS, double nanosS) {

@@ -4,26 +4,33 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
-import barrowmist.core.plan.EventTemperatures;
+import barrowmist.core.desk.LiveSetup;
+import barrowmist.core.desk.RoasterReading;
+import barrowmist.core.machine.EventTemperatures;
+import barrowmist.core.machine.MachineReference;
+import barrowmist.core.machine.thermal.BatchConditions;
+import barrowmist.core.machine.thermal.ControlLevels;
 import barrowmist.core.plan.Targets;
-import barrowmist.core.plan.live.LiveSetup;
-import barrowmist.core.plan.thermal.BatchConditions;
-import barrowmist.core.plan.thermal.ControlLevels;
 import barrowmist.core.roast.EventKind;
-import barrowmist.core.roast.MachineReference;
+import barrowmist.core.roast.csv.ReadOptions;
+import barrowmist.core.roast.csv.ReadResult;
+import barrowmist.core.roast.csv.RoastLogReader;
 import barrowmist.core.units.Wording;
 import barrowmist.server.desk.DeskViews.DeskState;
-import barrowmist.server.device.LinkSettings;
-import barrowmist.server.device.RoasterReading;
-import barrowmist.server.plan.LiveSetupService.Prepared;
-import barrowmist.server.roast.MachineSettings;
+import barrowmist.server.desk.LiveSetupService.Prepared;
+import barrowmist.server.machine.LinkSettings;
+import barrowmist.server.machine.MachineSettings;
 import barrowmist.server.web.Conflict;
 import barrowmist.server.web.InputProblems;
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
@@ -235,7 +242,7 @@ class DeskTest {
         DeskState before = state();
         pass(4);
         Desk again = opened();
-        again.resume(Journal.read(again.file()).stream().map(DeskLine::parse).toList(), PREPARED);
+        again.resume(Journal.read(again.file()).lines(), PREPARED);
         DeskState after = again.state(Wording.SI);
         assertThat(after.phase()).isEqualTo("roasting");
         assertThat(after.entries()).isEqualTo(before.entries());
@@ -244,6 +251,70 @@ class DeskTest {
         assertThat(after.nowS()).as("time went on meanwhile").isCloseTo(before.nowS() + 4, within(0.01));
         again.take(new RoasterReading(OptionalDouble.of(145), NONE, NONE, NONE, NONE, NONE, NONE), nanos);
         assertThat(again.state(Wording.SI).link().gaps()).isEqualTo(1);
+    }
+
+    @Test
+    void oneBadByteInTheJournalCostsItsLineAndNoMore() throws IOException {
+        chargeAndRoast(80);
+        desk.mark(EventKind.DRY_END, 0);
+        byte[] bytes = Files.readAllBytes(desk.file());
+        int line = new String(bytes, StandardCharsets.UTF_8).indexOf("\nR\t30") + 3;
+        bytes[line] = (byte) 0xFF;
+        Files.write(desk.file(), bytes);
+        Journal.Found found = Journal.read(desk.file());
+        assertThat(found.damaged()).isEqualTo(1);
+        KeptAside aside = new KeptAside(folder.resolve("barrowmist").toString());
+        aside.keep(1, desk.file(), found, true);
+        assertThat(aside.notices())
+                .singleElement()
+                .satisfies(n -> assertThat(n.text()).contains("The roast goes on with all the others"));
+        assertThat(Journal.read(desk.file()).damaged())
+                .as("what lies there now is sound")
+                .isZero();
+        Desk again = opened();
+        again.resume(Journal.read(again.file()).lines(), PREPARED);
+        assertThat(again.state(Wording.SI).link().kept())
+                .isEqualTo(state().link().kept() - 1);
+        assertThat(again.state(Wording.SI).entries()).isEqualTo(state().entries());
+        aside.read(aside.notices().get(0).id());
+        assertThat(aside.notices()).isEmpty();
+        try (Stream<Path> files = Files.list(folder)) {
+            assertThat(files)
+                    .as("and is still there")
+                    .anyMatch(f -> f.toString().endsWith(".seen"));
+        }
+    }
+
+    @Test
+    void aJournalWithoutItsFirstLineIsKeptAsALogThatCanBeImported() throws IOException {
+        chargeAndRoast(300);
+        desk.mark(EventKind.DRY_END, 0);
+        roast(120);
+        desk.mark(EventKind.FIRST_CRACK, 0);
+        roast(60);
+        pass(0.4);
+        // no reading follows the drop
+        desk.mark(EventKind.DROP, 0);
+        List<String> lines = Files.readAllLines(desk.file());
+        Files.write(desk.file(), lines.subList(1, lines.size()));
+        long told =
+                lines.stream().filter(l -> l.matches("R\\t[^\\t]+\\t[^\\t].*")).count();
+        assertThat(told).isGreaterThan(400);
+        KeptAside aside = new KeptAside(folder.resolve("barrowmist").toString());
+        aside.keep(1, desk.file(), Journal.read(desk.file()), false);
+        assertThat(Files.exists(desk.file())).isFalse();
+        String link = aside.notices().get(0).link();
+        byte[] log = aside.log(link.substring(link.lastIndexOf('/') + 1)).getContentAsByteArray();
+        ReadResult read = RoastLogReader.read(log, ReadOptions.NONE);
+        assertThat(read).isInstanceOf(ReadResult.Accepted.class);
+        ReadResult.Accepted accepted = (ReadResult.Accepted) read;
+        assertThat(accepted.log().beanC().size()).isEqualTo((int) told);
+        assertThat(accepted.events().list())
+                .extracting(e -> e.kind())
+                .containsExactly(EventKind.CHARGE, EventKind.DRY_END, EventKind.FIRST_CRACK, EventKind.DROP);
+        double charge = accepted.events().timeS(EventKind.CHARGE).orElseThrow();
+        assertThat(accepted.events().timeS(EventKind.DROP).orElseThrow() - charge)
+                .isCloseTo(480.4, within(0.011));
     }
 
     @Test
@@ -308,6 +379,6 @@ class DeskTest {
         desk.kept(12);
         desk.finish();
         assertThat(state().phase()).isEqualTo("idle");
-        assertThat(Journal.read(desk.file())).isEqualTo(List.of());
+        assertThat(Journal.read(desk.file()).lines()).isEmpty();
     }
 }

@@ -81,7 +81,7 @@ class InspectionTest {
     @Test
     void theTallyGivesAGradeAndQuakersOfTheBenchJoinIn() {
         JsonNode clean = keep(sampleId, 0, "{\"defects\":{\"broken\":12}}").body();
-        assertThat(clean.get("grade").get("name").asString()).isEqualTo("specialty so far");
+        assertThat(clean.get("grade").get("name").asString()).isEqualTo("not fully inspected");
         String log = KnownLog.csv(KnownCurve.steady(), KnownLog.EVENTS, 0);
         long roast = lab.csv("/api/lots/" + lotId + "/roasts", log).id();
         lab.put("/api/roasts/" + roast + "/sample", "{\"quakersPer100g\":2}");

@@ -8,13 +8,14 @@ import barrowmist.core.plan.DropRule;
 import barrowmist.core.plan.Targets.DevelopmentFrom;
 import barrowmist.core.plan.Trigger;
 import barrowmist.core.roast.EventKind;
+import barrowmist.server.machine.MachineSettings;
+import barrowmist.server.machine.MachineSettings.ControlRange;
 import barrowmist.server.plan.PlanContent.AimView;
 import barrowmist.server.plan.PlanContent.DropView;
 import barrowmist.server.plan.PlanContent.LevelsView;
 import barrowmist.server.plan.PlanContent.MoveView;
 import barrowmist.server.plan.PlanContent.WhenView;
-import barrowmist.server.roast.MachineSettings;
-import barrowmist.server.roast.MachineSettings.ControlRange;
+import barrowmist.server.plan.PlanViews.DropEntry;
 import barrowmist.server.web.InputProblems;
 import barrowmist.server.web.Json;
 import java.util.List;
@@ -101,5 +102,35 @@ class PlanContentTest {
                 .asInstanceOf(type(InputProblems.class))
                 .extracting(e -> e.problems().get(0).message())
                 .isEqualTo("Batch is 400 g, allowed are 60 to 150 g");
+    }
+
+    @Test
+    void anEndIsProposedFromTheTargetsAndAnUnknownOneIsRefused() {
+        Map<String, AimView> targets = Map.of("dropC", new AimView(207, 2));
+        assertThat(PlanReader.drop(new DropEntry("bean-c", targets, "first-crack")))
+                .isEqualTo(new DropView("bean-c", 207));
+        assertThat(PlanReader.drop(new DropEntry("development-pct", targets, "first-crack"))
+                        .by())
+                .isEqualTo("development-pct");
+        assertThatThrownBy(() -> PlanReader.drop(new DropEntry("smell", targets, "first-crack")))
+                .isInstanceOf(InputProblems.class);
+        assertThatThrownBy(() -> PlanReader.drop(new DropEntry(null, null, null)))
+                .isInstanceOf(InputProblems.class);
+    }
+
+    @Test
+    void whatIsFirstAimedAtIsAPlanThatIsTaken() {
+        PlanContent content = new PlanContent(
+                "own",
+                "first-crack",
+                PlanContent.firstAims(),
+                120,
+                190,
+                new LevelsView(80, 40, 60),
+                List.of(),
+                DROP,
+                null);
+        content.check(MACHINE);
+        assertThat(content.aimedAt().aims()).hasSameSizeAs(PlanContent.firstAims());
     }
 }

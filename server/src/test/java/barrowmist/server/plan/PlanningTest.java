@@ -2,12 +2,12 @@ package barrowmist.server.plan;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
+import static org.awaitility.Awaitility.await;
 
 import barrowmist.server.Lab;
 import barrowmist.server.Lab.Answer;
 import barrowmist.server.LabTest;
 import java.time.Duration;
-import java.time.Instant;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
@@ -34,14 +34,12 @@ class PlanningTest {
     }
 
     @BeforeEach
-    void fitted() throws InterruptedException {
-        Instant until = Instant.now().plus(FIT);
-        while (!model().get("state").asString().equals("fitted")
-                && Instant.now().isBefore(until)) {
-            Thread.sleep(100);
-        }
+    void fitted() {
+        await("a fitted model")
+                .atMost(FIT)
+                .until(() -> model().get("state").asString().equals("fitted"));
         for (JsonNode plan : lab.get("/api/plans").body()) {
-            natural = plan.get("lotName").asString().equals("Vale do Orvalho") ? plan : natural;
+            natural = plan.get("lotName").asString().equals("Vale do Trelunho") ? plan : natural;
             washed = plan.get("lotName").asString().equals("Mwendo Slope") ? plan : washed;
         }
     }
@@ -220,7 +218,7 @@ class PlanningTest {
                 .getResponse()
                 .getContentAsString();
         assertThat(biweekly.Biweekly.parse(calendar).first().getEvents()).hasSize(3);
-        assertThat(calendar).contains("SUMMARY:Roast Vale do Orvalho (arrival)");
+        assertThat(calendar).contains("SUMMARY:Roast Vale do Trelunho (arrival)");
         String twice = content.formatted(first, first);
         assertThat(lab.put("/api/days/2027-01-05", twice).status()).isEqualTo(422);
         assertThat(lab.put("/api/days/2027-01-04", content.formatted(first, second))

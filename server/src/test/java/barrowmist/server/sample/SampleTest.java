@@ -28,10 +28,10 @@ class SampleTest {
     @Test
     void figuresNotMeasuredAreLeftOutAndNeverZero() {
         String bench = bench();
-        assertThat(lab.get(bench).body().propertyNames()).containsExactly("roastId");
+        assertThat(lab.get(bench).body().propertyNames()).containsExactly("roastId", "version");
         Answer kept = lab.put(bench, "{\"quakersPer100g\":0,\"oneColourThrough\":false}");
         assertThat(kept.body().propertyNames())
-                .containsExactlyInAnyOrder("roastId", "quakersPer100g", "oneColourThrough");
+                .containsExactlyInAnyOrder("roastId", "quakersPer100g", "oneColourThrough", "version");
     }
 
     @Test

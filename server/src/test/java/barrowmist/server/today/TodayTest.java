@@ -65,7 +65,9 @@ class TodayTest {
         assertWaiting(0, 0, 0, 1, 0);
         JsonNode half = today().get("tasks").get(0);
         assertThat(half.get("title").asString()).isEqualTo("Finish a sheet");
-        assertThat(half.get("detail").asString()).isEqualTo("Test Hill, roast 1: 7 attributes to score");
+        assertThat(half.get("detail").asString()).isEqualTo("Test Hill, roast 1");
+        assertThat(half.get("figure").asString()).isEqualTo("7 of 7 to score");
+        assertThat(half.get("supported").asBoolean()).isFalse();
         assertThat(half.get("link").asString()).isEqualTo("/cupping/" + cupping + "?sheet=" + sheet);
 
         lab.put("/api/cuppings/" + cupping + "/sheets/" + sheet, """
@@ -73,7 +75,10 @@ class TodayTest {
                  "balance":6.5,"overall":6.5},"words":[{"word":"flat","cups":5},{"word":"dull","cups":5}]}
                 """);
         assertWaiting(0, 0, 0, 0, 1);
-        assertThat(today().get("tasks").get(0).get("title").asString()).isEqualTo("Read why it tastes baked");
+        JsonNode baked = today().get("tasks").get(0);
+        assertThat(baked.get("title").asString()).isEqualTo("Read why it tastes baked");
+        assertThat(baked.get("supported").asBoolean())
+                .isEqualTo(baked.get("figure").asString().endsWith(" supported"));
 
         lab.put("/api/roasts/" + roast + "/trace/settled", "{\"settled\":true}");
         assertWaiting(0, 0, 0, 0, 0);

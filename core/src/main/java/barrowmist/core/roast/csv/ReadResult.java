@@ -1,5 +1,6 @@
 package barrowmist.core.roast.csv;
 
+import barrowmist.core.check.Shown;
 import barrowmist.core.roast.RoastEvents;
 import barrowmist.core.roast.RoastLog;
 import java.util.List;
@@ -47,5 +48,12 @@ public sealed interface ReadResult {
      * @param line line of the file, from 1; 0 when it concerns the whole file
      * @param message a sentence with the value and what is allowed
      */
-    record LineProblem(int line, String message) {}
+    record LineProblem(int line, String message) {
+
+        private static final int LONGEST_MESSAGE = 400;
+
+        public LineProblem {
+            message = Shown.of(message, LONGEST_MESSAGE);
+        }
+    }
 }

@@ -1,5 +1,6 @@
 package barrowmist.core.roast.csv;
 
+import barrowmist.core.check.Shown;
 import barrowmist.core.roast.csv.ReadResult.LineProblem;
 import barrowmist.core.units.Numbers;
 import java.io.IOException;
@@ -9,13 +10,10 @@ import java.nio.ByteBuffer;
 import java.nio.charset.CharacterCodingException;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
-import java.util.EnumMap;
-import java.util.EnumSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVParser;
 
@@ -31,6 +29,8 @@ public final class RoastLogReader {
     /** More problems than this help nobody. */
     public static final int MOST_PROBLEMS = 200;
 
+    private static final int MOST_COLUMNS = 200;
+    private static final int LONGEST_HEADING = 200;
     private static final int SAMPLE_ROWS = 3;
     private static final char BYTE_ORDER_MARK = '\uFEFF';
 
@@ -69,17 +69,24 @@ public final class RoastLogReader {
             return refused(0, "The file has no header row: expected columns such as time, bean_c, event");
         }
         Row header = table.rows.get(0);
+        if (header.cells.size() > MOST_COLUMNS || header.cells.stream().anyMatch(h -> h.length() > LONGEST_HEADING)) {
+            return refused(
+                    header.line,
+                    "These are hardly headings: a log has at most %d columns, with headings of at most %d characters"
+                            .formatted(MOST_COLUMNS, LONGEST_HEADING));
+        }
         List<String> unknown = header.cells.stream()
                 .filter(h -> Column.parse(h).isEmpty() && !options.columns().containsKey(h.strip()))
                 .toList();
         if (!unknown.isEmpty()) {
             int shown = Math.min(table.rows.size(), SAMPLE_ROWS + 1);
-            List<List<String>> first =
-                    table.rows.subList(1, shown).stream().map(Row::cells).toList();
+            List<List<String>> first = table.rows.subList(1, shown).stream()
+                    .map(r -> r.cells().stream().map(Shown::of).toList())
+                    .toList();
             return new ReadResult.NeedsMapping(header.cells, unknown, first);
         }
         List<LineProblem> problems = new ArrayList<>();
-        Map<Column, Integer> columns = columns(header, options, problems);
+        Map<Column, Integer> columns = Headings.columns(header, options, problems);
         if (problems.isEmpty() && table.rows.size() == 1) {
             problems.add(new LineProblem(header.line, "There is a header row and nothing under it: no readings"));
         }
@@ -89,42 +96,6 @@ public final class RoastLogReader {
         List<Row> body = table.rows.subList(1, table.rows.size());
         return new RowReader(columns, header.cells.size(), new Numbers(table.semicolon), options)
                 .read(body, table.notes);
-    }
-
-    private static Map<Column, Integer> columns(Row header, ReadOptions options, List<LineProblem> problems) {
-        Map<Column, Integer> columns = new EnumMap<>(Column.class);
-        for (int i = 0; i < header.cells.size(); i++) {
-            String heading = header.cells.get(i).strip();
-            Column column = options.columns()
-                    .getOrDefault(heading, Column.parse(heading).orElse(Column.IGNORE));
-            if (column != Column.IGNORE && columns.putIfAbsent(column, i) != null) {
-                problems.add(new LineProblem(header.line, "Two columns mean " + column.heading() + ": leave one out"));
-            }
-        }
-        if (!columns.containsKey(Column.TIME)) {
-            problems.add(new LineProblem(header.line, "There is no time column: expected the heading time"));
-        }
-        oneOf(header, columns, problems, Column.BEAN_C, Column.BEAN_F, true);
-        oneOf(header, columns, problems, Column.ENVIRONMENT_C, Column.ENVIRONMENT_F, false);
-        return columns;
-    }
-
-    private static void oneOf(
-            Row header,
-            Map<Column, Integer> columns,
-            List<LineProblem> problems,
-            Column c,
-            Column f,
-            boolean required) {
-        Set<Column> there = EnumSet.noneOf(Column.class);
-        there.addAll(columns.keySet());
-        there.retainAll(EnumSet.of(c, f));
-        String either = c.heading() + " or " + f.heading();
-        if (there.size() == 2) {
-            problems.add(new LineProblem(header.line, "There are two columns for one probe: expected " + either));
-        } else if (there.isEmpty() && required) {
-            problems.add(new LineProblem(header.line, "There is no bean temperature: expected the heading " + either));
-        }
     }
 
     private static Optional<String> text(byte[] file) {

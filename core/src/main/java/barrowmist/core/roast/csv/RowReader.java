@@ -1,5 +1,6 @@
 package barrowmist.core.roast.csv;
 
+import barrowmist.core.check.Shown;
 import barrowmist.core.roast.Clock;
 import barrowmist.core.roast.EventKind;
 import barrowmist.core.roast.RoastEvent;
@@ -236,7 +237,7 @@ final class RowReader {
     }
 
     private static String shown(String text) {
-        return text.isBlank() ? "empty" : '"' + (text.length() > 40 ? text.substring(0, 40) + "…" : text) + '"';
+        return text.isBlank() ? "empty" : '"' + Shown.of(text) + '"';
     }
 
     private void problem(Row row, String message) {

@@ -1,0 +1,98 @@
+# Shared by benchmarks/roast-list and benchmarks/pages: a server on data of its own, filled with many generated roasts.
+
+cd "$(dirname "${BASH_SOURCE[0]}")/.."
+. bin/lib.sh
+need_tools
+build_app
+
+export BARROWMIST_PORT=${BARROWMIST_PORT:-8097}
+export BARROWMIST_DATA=$(mktemp -d)
+wanted=20000
+cupped=2000
+url=http://localhost:$BARROWMIST_PORT
+server=
+stop() {
+  [ -z "$server" ] || { kill "$server" && wait "$server" || true; } 2>/dev/null
+  server=
+}
+trap 'stop; rm -rf "$BARROWMIST_DATA"' EXIT
+
+start() {
+  java -jar "$built" --barrowmist.demo=true >"$BARROWMIST_DATA/said" &
+  server=$!
+  for _ in $(seq 300); do
+    grep -q "is ready" "$BARROWMIST_DATA/said" && return
+    sleep 1
+  done
+  refuse "The server did not come up."
+}
+
+roasts() { curl -sf "$url/api/roasts/search?size=1" | grep -o '"total":[0-9]*' | cut -d: -f2; }
+
+# median and the ninth of ten of so many calls of an address, ms
+times() {
+  for _ in $(seq 30); do curl -sf -o /dev/null -w '%{time_total}\n' "$url$1"; done |
+    sort -n | awk '{ t[NR] = 1000 * $1 } END { printf "%.1f %.1f", t[int((NR + 1) / 2)], t[int(NR * 0.9)] }'
+}
+
+# copies the demo's roasts until there are many, some of them with a sheet; the server is stopped meanwhile
+multiply() {
+  local h2
+  h2=$(echo "$app"/lib/h2-*.jar)
+  cat >"$BARROWMIST_DATA/many.sql" <<SQL
+create table many as select r.*, r.id as source, x from roast r, system_range(1, $wanted) x
+  where x <= $wanted / (select count(*) from roast) + 1 limit $wanted;
+update many set id = 100000 + rownum(), roasted_at = dateadd(hour, -7 * x, roasted_at),
+  number_in_lot = number_in_lot + 100 * x, content_hash = 'generated ' || rownum(),
+  import_key = 'generated ' || rownum(),
+  charge_c = charge_c + mod(x, 17) * 0.3, first_crack_s = first_crack_s + mod(x, 41) - 20,
+  drop_s = drop_s + mod(x, 29) - 14;
+create table events as select m.id as roast_id, e.position, e.kind, e.time_s, e.moved_from_s
+  from many m join roast_event e on e.roast_id = m.source;
+create table tables as select rownum() + 100000 as id, m.id as roast_id, m.roasted_at,
+    (select min(s.content) from sheet s) as content, (select min(s.final_score) from sheet s) as final_score
+  from many m limit $cupped;
+create table traces as select t.roast_id from tables t;
+alter table many drop column source;
+alter table many drop column x;
+insert into roast select * from many;
+insert into roast_event select * from events;
+insert into cupping (id, cupped_at, cups) select id, dateadd(hour, 12, roasted_at), 5 from tables;
+insert into cupping_roast (cupping_id, position, roast_id) select id, 0, roast_id from tables;
+insert into sheet (cupping_id, roast_id, cupper, form, content, final_score, updated_at, version)
+  select id, roast_id, 'generated', 'hundred-point', content, final_score, roasted_at, 0 from tables;
+insert into roast_trace (roast_id, rules_version, stale) select roast_id, 0, true from traces;
+drop table many;
+drop table events;
+drop table tables;
+drop table traces;
+SQL
+  java -cp "$h2" org.h2.tools.RunScript \
+    -url "jdbc:h2:file:$(echo "$BARROWMIST_DATA"/*.mv.db | sed 's/\.mv\.db$//')" -user sa \
+    -script "$BARROWMIST_DATA/many.sql"
+}
+
+# compares pages "name|address" over the demo's few roasts and over many; the slowest may take so many ms, 9 of 10
+compare() {
+  local allowed=$1
+  shift
+  local pages=("$@") few_median median late slowest=0
+  declare -A few
+  start
+  for page in "${pages[@]}" "${pages[@]}"; do times "${page#*|}" >/dev/null; done
+  for page in "${pages[@]}"; do few[$page]=$(times "${page#*|}"); done
+  stop
+  multiply
+  start
+  echo "$(roasts) roasts"
+  for page in "${pages[@]}" "${pages[@]}"; do times "${page#*|}" >/dev/null; done
+  printf '%-32s %9s %9s %12s %9s\n' "" "few, ms" "many, ms" "9 of 10, ms" "ratio"
+  for page in "${pages[@]}"; do
+    read -r few_median _ <<<"${few[$page]}"
+    read -r median late <<<"$(times "${page#*|}")"
+    printf '%-32s %9s %9s %12s %9s\n' "${page%%|*}" "$few_median" "$median" "$late" \
+      "$(awk "BEGIN { printf \"%.1f\", $median / $few_median }")"
+    slowest=$(awk "BEGIN { print ($late > $slowest) ? $late : $slowest }")
+  done
+  echo "slowest, 9 of 10: $slowest ms, allowed $allowed"
+}

@@ -1,0 +1,70 @@
+package barrowmist.core.desk;
+
+import barrowmist.core.units.Wording;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * Whether the batches of a day start alike. The turning point tells it first: it recurs within a degree or two and a few
+ * seconds when the drum is brought to the same state each time (common practice, no published source).
+ *
+ * @param batches how many have a turning point
+ * @param secondsInAll last turning point minus the first along the line through all of them, s
+ * @param degreesInAll the same of the bean reading there, °C
+ */
+public record BatchDrift(int batches, double secondsInAll, double degreesInAll) {
+
+    /** Within these the batches start alike (common practice, no published source): s and °C. */
+    public static final double ALIKE_S = 5;
+
+    public static final double ALIKE_C = 2;
+
+    private static final int FEWEST = 2;
+
+    /** The turning point of one batch; empty when it has none. */
+    public record Batch(Optional<Double> turningS, Optional<Double> turningC) {}
+
+    /** @param inOrder the batches of a day, first to last */
+    public static BatchDrift of(List<Batch> inOrder) {
+        List<Batch> with = inOrder.stream()
+                .filter(b -> b.turningS.isPresent() && b.turningC.isPresent())
+                .toList();
+        if (with.size() < FEWEST) {
+            return new BatchDrift(with.size(), 0, 0);
+        }
+        double[] s = with.stream().mapToDouble(b -> b.turningS.get()).toArray();
+        double[] c = with.stream().mapToDouble(b -> b.turningC.get()).toArray();
+        return new BatchDrift(with.size(), slope(s) * (s.length - 1), slope(c) * (c.length - 1));
+    }
+
+    /** Slope of the least-squares line through values one apart. */
+    private static double slope(double[] v) {
+        double middle = (v.length - 1) / 2.0;
+        double sum = 0;
+        double squares = 0;
+        for (int i = 0; i < v.length; i++) {
+            sum += (i - middle) * v[i];
+            squares += (i - middle) * (i - middle);
+        }
+        return sum / squares;
+    }
+
+    /** Whether the batches start alike. */
+    public boolean alike() {
+        return Math.abs(secondsInAll) <= ALIKE_S && Math.abs(degreesInAll) <= ALIKE_C;
+    }
+
+    /** In a sentence. */
+    public String text(Wording wording) {
+        if (batches < FEWEST) {
+            return "Drift shows from the second batch on.";
+        }
+        if (alike()) {
+            return "The turning points of %d batches lie within %.0f s and %s: the drum starts alike."
+                    .formatted(batches, ALIKE_S, wording.difference(ALIKE_C));
+        }
+        String hotter = degreesInAll > 0 ? "hotter" : "cooler";
+        return "From the first to the last batch the turning point moved by %+.0f s and came %s %s: the drum starts %s each time. Do the steps between batches alike, and wait for the probe."
+                .formatted(secondsInAll, wording.difference(Math.abs(degreesInAll)), hotter, hotter);
+    }
+}

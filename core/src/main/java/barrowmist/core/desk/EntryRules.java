@@ -1,0 +1,44 @@
+package barrowmist.core.desk;
+
+import barrowmist.core.desk.JournalLine.Entry;
+import java.util.Optional;
+
+/** What may be written at the desk beside events: notes, and controls that the roaster does not report. */
+public final class EntryRules {
+
+    /** Gas, air: the most that a control can be, %. */
+    public static final double HIGHEST_PCT = 100;
+
+    /** A key that was pressed without a network is believed when it comes this late, s of the wall (house default). */
+    private static final double LONGEST_AGO_S = 600;
+
+    private static final int MOST_NOTE = 300;
+
+    private EntryRules() {}
+
+    /** Why a note is refused, in a sentence; empty when it is taken. */
+    public static Optional<String> noteRefused(String text) {
+        boolean fits = !text.isEmpty() && text.length() <= MOST_NOTE;
+        return fits
+                ? Optional.empty()
+                : Optional.of("A note has 1 to " + MOST_NOTE + " characters, this one " + text.length());
+    }
+
+    /** Whether this is a control that a person may note. */
+    public static boolean control(String control) {
+        return control.equals(Entry.GAS) || control.equals(Entry.AIR);
+    }
+
+    /** Why a control's value is refused, in a sentence; empty when it is taken. */
+    public static Optional<String> valueRefused(String control, double pct) {
+        boolean possible = pct >= 0 && pct <= HIGHEST_PCT;
+        return possible
+                ? Optional.empty()
+                : Optional.of("The %s is %s, allowed are 0 to %.0f %%".formatted(control, pct, HIGHEST_PCT));
+    }
+
+    /** How long ago something was pressed, as far as it is believed, s. */
+    public static double agoS(double saidS) {
+        return Math.max(0, Math.min(LONGEST_AGO_S, saidS));
+    }
+}

@@ -1,0 +1,153 @@
+package barrowmist.core.desk;
+
+import barrowmist.core.desk.JournalLine.Gap;
+import barrowmist.core.desk.JournalLine.Read;
+import barrowmist.core.roast.Reading;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+
+/**
+ * What a desk hears of its roaster: when each reading was, what of it can be true, and for how long nothing came.
+ * Mutable; not safe for several threads.
+ */
+public final class Listening {
+
+    private DeskClock clock = new DeskClock();
+    private BelievedReadings believed = new BelievedReadings();
+    private Optional<Read> last = Optional.empty();
+    private double lastBeanS = Double.NaN;
+    private boolean frozen;
+    private Optional<String> lost = Optional.of("Connecting…");
+    private String trouble = "";
+
+    /** Begins a batch: its time is 0 now. */
+    public void begin(long nowNanos) {
+        double clockS = last.map(Read::clockS).orElse(Double.NaN);
+        clock = new DeskClock();
+        clock.resume(0, nowNanos, clockS);
+        believed = new BelievedReadings();
+        last = Optional.empty();
+        lastBeanS = Double.NaN;
+        frozen = false;
+    }
+
+    /**
+     * Goes on with a batch after the server was ended.
+     *
+     * @param readings what its journal holds, oldest first
+     * @param sameBoot whether the monotonic clock is still the one of those readings
+     * @param wallMs the clock on the wall now, ms
+     */
+    public void resume(List<Read> readings, boolean sameBoot, long nowNanos, long wallMs) {
+        lastBeanS = Double.NaN;
+        frozen = false;
+        if (readings.isEmpty()) {
+            clock.resume(0, nowNanos, Double.NaN);
+            return;
+        }
+        Read newest = readings.get(readings.size() - 1);
+        last = Optional.of(newest);
+        lastBeanS = newest.reading().timeS();
+        clock.resume(newest, sameBoot, nowNanos, wallMs);
+        lost = Optional.of("Barrowmist was started again.");
+        trouble = "Barrowmist was not running";
+    }
+
+    /** What the roaster said, and the stretch without bean readings that it ends, if it ends one. */
+    public record Heard(Read read, Optional<Gap> gap) {}
+
+    /** Takes what the roaster says; {@code pollS} is how often it is asked, s. */
+    public Heard hear(RoasterReading raw, long atNanos, long wallMs, double pollS) {
+        double t = clock.reading(raw.clockS(), atNanos);
+        Reading reading = believed.of(t, raw);
+        boolean bean = reading.beanC().isPresent();
+        boolean nonsense = !bean && reading.environmentC().isEmpty();
+        stands(believed.frozen(t));
+        Optional<Gap> gap = Optional.empty();
+        if (bean && !frozen) {
+            gap = gapUntil(t, pollS);
+            lastBeanS = t;
+            trouble = "";
+        } else if (!bean) {
+            trouble = nonsense ? "the roaster said nothing that can be true" : "the bean probe said nothing";
+        }
+        lost = nonsense ? Optional.of("The roaster answers, but with nothing that can be true.") : Optional.empty();
+        double clockS = nonsense ? clock.lastClockS() : raw.clockS().orElse(Double.NaN);
+        return new Heard(remember(new Read(reading, raw.pops(), atNanos, clockS, wallMs)), gap);
+    }
+
+    private void stands(boolean still) {
+        if (still && !frozen) {
+            trouble = "the probe stood still";
+        }
+        frozen = still;
+    }
+
+    private Read remember(Read read) {
+        last = Optional.of(read);
+        return read;
+    }
+
+    /** The stretch without bean readings that ends at {@code timeS}; empty where it is no longer than a poll or a few. */
+    public Optional<Gap> gapUntil(double timeS, double pollS) {
+        boolean silent = timeS - lastBeanS > Silence.longestS(pollS, clock.rate());
+        return silent
+                ? Optional.of(new Gap(lastBeanS, timeS, trouble.isEmpty() ? "no reading came" : trouble))
+                : Optional.empty();
+    }
+
+    /** The roaster is not heard any more. */
+    public void lost(String why) {
+        lost = Optional.of(why);
+        trouble = why;
+    }
+
+    /** Temperatures that a person read off at {@code timeS}; empty when a later reading is there already. */
+    public Optional<Read> typed(
+            double timeS, OptionalDouble beanC, OptionalDouble environmentC, long nowNanos, long wallMs) {
+        if (last.isPresent() && timeS <= last.get().reading().timeS()) {
+            return Optional.empty();
+        }
+        lost = Optional.empty();
+        clock.resume(timeS, nowNanos, Double.NaN);
+        OptionalDouble none = OptionalDouble.empty();
+        Reading reading = new Reading(timeS, beanC, environmentC, none, none, none);
+        return Optional.of(remember(new Read(reading, none, nowNanos, Double.NaN, wallMs)));
+    }
+
+    /** The desk's time, s. */
+    public double timeS(long nanos) {
+        return clock.at(nanos);
+    }
+
+    /** How many seconds of the desk pass in one. */
+    public double rate() {
+        return clock.rate();
+    }
+
+    /** The newest reading of this batch. */
+    public Optional<Read> last() {
+        return last;
+    }
+
+    /** The newest reading, while the roaster is heard. */
+    public Optional<Reading> now() {
+        return lost.isPresent() ? Optional.empty() : last.map(Read::reading);
+    }
+
+    /** Why the roaster is not heard; empty when it is. */
+    public Optional<String> lost() {
+        return lost;
+    }
+
+    /** Whether the bean probe stands still. */
+    public boolean frozen() {
+        return frozen;
+    }
+
+    /** Readings of this batch that could not be true. */
+    public int refused() {
+        return believed.refused();
+    }
+}

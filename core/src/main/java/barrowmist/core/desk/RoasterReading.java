@@ -1,0 +1,18 @@
+package barrowmist.core.desk;
+
+import java.util.OptionalDouble;
+
+/**
+ * What a roaster said at once. What it does not say is empty.
+ *
+ * @param clockS its own clock, s from any start
+ * @param pops cracks heard since any start
+ */
+public record RoasterReading(
+        OptionalDouble beanC,
+        OptionalDouble environmentC,
+        OptionalDouble gasPct,
+        OptionalDouble airflowPct,
+        OptionalDouble drumRpm,
+        OptionalDouble pops,
+        OptionalDouble clockS) {}

@@ -1,0 +1,34 @@
+package barrowmist.core.desk;
+
+import java.util.Locale;
+
+/**
+ * Something to know before it is too late.
+ *
+ * @param kind what it is
+ * @param sinceS when it was first seen, s since charge
+ * @param reading the figure that says so: °C/min, or % for development
+ * @param against what it is held against, same unit
+ * @param inS how far ahead it lies, s; 0 when it is here
+ */
+public record Warning(Kind kind, double sinceS, double reading, double against, double inS) {
+
+    /** In order of urgency: only the first is shown. */
+    public enum Kind {
+        CRASH,
+        RUNNING_AWAY,
+        STALL,
+        FLICK,
+        DEVELOPMENT_SHORT,
+        DEVELOPMENT_LONG;
+
+        /** The name on the wire. */
+        public String code() {
+            return name().toLowerCase(Locale.ROOT).replace('_', '-');
+        }
+    }
+
+    Warning since(double firstS) {
+        return new Warning(kind, firstS, reading, against, inS);
+    }
+}

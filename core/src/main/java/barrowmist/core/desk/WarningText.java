@@ -1,0 +1,60 @@
+package barrowmist.core.desk;
+
+import barrowmist.core.roast.Clock;
+import barrowmist.core.units.Wording;
+
+/**
+ * A warning in words. The answers are common practice, no published source.
+ *
+ * @param title what is coming
+ * @param says the reading that says so
+ * @param answer what is usually done about it
+ */
+public record WarningText(String title, String says, String answer) {
+
+    public static WarningText of(Warning w, Wording wording) {
+        String rate = wording.rate(Math.max(0, w.reading()));
+        String than = wording.rate(w.against());
+        return switch (w.kind()) {
+            case CRASH ->
+                w.inS() > 0
+                        ? new WarningText(
+                                "A crash is coming",
+                                "Rate of rise is %s and heads for %s in %s.".formatted(than, rate, Clock.text(w.inS())),
+                                "Put some gas back now, in a small step; leave the air.")
+                        : new WarningText(
+                                "It is crashing",
+                                "Rate of rise is %s, its own trend asks for %s.".formatted(rate, than),
+                                "A little gas back, and wait: too much makes a flick.");
+            case RUNNING_AWAY ->
+                new WarningText(
+                        "It is running away",
+                        "At this pace first crack comes in %s with %s; %s is wanted."
+                                .formatted(Clock.text(w.inS()), rate, than),
+                        "Ease the gas now, before the crack, in one step.");
+            case STALL ->
+                new WarningText(
+                        "It is stalling",
+                        "Rate of rise is %s, a minute ago it was %s: heat goes in, nothing moves."
+                                .formatted(rate, than),
+                        "A little more gas, or less air.");
+            case FLICK ->
+                new WarningText(
+                        "It is turning up",
+                        "Rate of rise is %s, its last low was %s.".formatted(rate, than),
+                        "Ease the gas a little, or open the air a step.");
+            case DEVELOPMENT_SHORT ->
+                new WarningText(
+                        "Development will fall short",
+                        "At the planned drop it comes to %.1f %%; %.1f %% is wanted."
+                                .formatted(w.reading(), w.against()),
+                        "Ease the gas to stretch it, or drop later.");
+            case DEVELOPMENT_LONG ->
+                new WarningText(
+                        "Development will overrun",
+                        "At the planned drop it comes to %.1f %%; %.1f %% is wanted."
+                                .formatted(w.reading(), w.against()),
+                        "Drop earlier, by the clock and not by the probe.");
+        };
+    }
+}

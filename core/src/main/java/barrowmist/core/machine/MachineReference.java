@@ -1,0 +1,52 @@
+package barrowmist.core.machine;
+
+import barrowmist.core.roast.Band;
+import barrowmist.core.roast.Milestone;
+import barrowmist.core.roast.RoastFigures;
+import barrowmist.core.roast.RorPoint;
+import java.util.List;
+import java.util.function.Function;
+import java.util.stream.DoubleStream;
+import java.util.stream.Stream;
+
+/**
+ * A machine's own reference for one kind of coffee.
+ *
+ * @param chargeC charge temperature, °C
+ * @param turningPointS turning point, s since charge
+ * @param turningPointC bean reading at the turning point, °C
+ * @param dryEndC bean reading at dry end, °C
+ * @param firstCrackC bean reading at first crack, °C
+ * @param peakCPerMin peak rate of rise, °C/min
+ */
+public record MachineReference(
+        Band chargeC, Band turningPointS, Band turningPointC, Band dryEndC, Band firstCrackC, Band peakCPerMin) {
+
+    /** Smallest spreads believed: °C, s and °C/min (house defaults). */
+    private static final double FLOOR_C = 1;
+
+    private static final double FLOOR_S = 3;
+    private static final double FLOOR_C_PER_MIN = 0.5;
+
+    /** Nothing learned. */
+    public static final MachineReference NONE = learn(List.of());
+
+    /**
+     * Learns from the accepted roasts of one machine and one kind of coffee. A roast without a figure is left out of
+     * that figure alone.
+     */
+    public static MachineReference learn(List<RoastFigures> accepted) {
+        return new MachineReference(
+                band(accepted, f -> f.chargeC().stream(), FLOOR_C),
+                band(accepted, f -> f.turningPoint().stream().mapToDouble(Milestone::timeS), FLOOR_S),
+                band(accepted, f -> f.turningPoint().stream().mapToDouble(Milestone::beanC), FLOOR_C),
+                band(accepted, f -> f.dryEnd().stream().mapToDouble(Milestone::beanC), FLOOR_C),
+                band(accepted, f -> f.firstCrack().stream().mapToDouble(Milestone::beanC), FLOOR_C),
+                band(accepted, f -> f.rorPeak().stream().mapToDouble(RorPoint::cPerMin), FLOOR_C_PER_MIN));
+    }
+
+    private static Band band(List<RoastFigures> roasts, Function<RoastFigures, DoubleStream> figure, double floor) {
+        Stream<DoubleStream> each = roasts.stream().map(figure);
+        return Band.learn(each.flatMapToDouble(s -> s).toArray(), floor);
+    }
+}

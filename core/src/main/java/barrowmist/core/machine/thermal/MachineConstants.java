@@ -1,0 +1,182 @@
+package barrowmist.core.machine.thermal;
+
+import java.util.List;
+
+/**
+ * What makes one drum differ from another. All positive but {@code drumOffsetC}.
+ *
+ * @param burnerW heat of the burner at full gas, W
+ * @param flameToDrum share of the burner's heat that goes to the drum and not to the air, (0, 1)
+ * @param burnerS lag of the burner behind its valve, s
+ * @param airKgPerS air through the drum at full airflow, kg/s
+ * @param beanAirWPerKKg air to beans at full airflow, W/K for each kg of beans of {@link #DIAMETER_MM}
+ * @param beanDrumWPerKKg drum to beans at {@code usualRpm}, W/K for each kg of beans
+ * @param airDrumWPerK air to drum at full airflow, W/K
+ * @param drumJPerK heat that the metal takes up, J/K
+ * @param lossWPerK drum to room, W/K
+ * @param probeS lag of the bean probe, s
+ * @param probeAirShare how much of the air the bean probe feels beside the beans, (0, 1)
+ * @param environmentS lag of the environment probe, s
+ * @param naturalUptake how much more readily a natural takes heat than other coffees, as a factor
+ * @param drumOffsetC metal at charge above the bean probe's reading, °C
+ * @param environmentOffsetC environment probe at charge above the bean probe's reading, °C; as logged, not fitted
+ * @param usualRpm drum speed that counts as usual, 1/min; as logged, not fitted
+ */
+public record MachineConstants(
+        double burnerW,
+        double flameToDrum,
+        double burnerS,
+        double airKgPerS,
+        double beanAirWPerKKg,
+        double beanDrumWPerKKg,
+        double airDrumWPerK,
+        double drumJPerK,
+        double lossWPerK,
+        double probeS,
+        double probeAirShare,
+        double environmentS,
+        double naturalUptake,
+        double drumOffsetC,
+        double environmentOffsetC,
+        double usualRpm) {
+
+    /** Bean size to which the heat transfer is referred, mm. */
+    public static final double DIAMETER_MM = 6.5;
+
+    /** Names of the fitted constants, in the order of {@link #toArray}. */
+    public static final List<String> FITTED = List.of(
+            "burner, W",
+            "share of it to the drum",
+            "burner lag, s",
+            "air, kg/s",
+            "air to beans, W/(K kg)",
+            "drum to beans, W/(K kg)",
+            "air to drum, W/K",
+            "drum, J/K",
+            "loss, W/K",
+            "bean probe lag, s",
+            "air felt by the bean probe",
+            "environment probe lag, s",
+            "uptake of naturals",
+            "drum at charge above the probe, °C");
+
+    private static final int POSITIVE = 13;
+
+    /**
+     * A first guess for a drum of this size, from which a fit sets out (house defaults, in proportion to the drum).
+     *
+     * @param capacityG drum capacity, g
+     */
+    public static MachineConstants guess(double capacityG) {
+        double kg = capacityG / 1000;
+        return new MachineConstants(
+                7000 * kg, 0.3, 12, 0.02 * kg, 6, 4, 8 * kg, 5000 * kg, 4 * kg, 14, 0.1, 12, 1.03, -10, 20, 60);
+    }
+
+    /** The fitted constants: logarithms of the positive ones, the offset in units of 10 °C. */
+    double[] toArray() {
+        double[] a = {
+            burnerW,
+            flameToDrum,
+            burnerS,
+            airKgPerS,
+            beanAirWPerKKg,
+            beanDrumWPerKKg,
+            airDrumWPerK,
+            drumJPerK,
+            lossWPerK,
+            probeS,
+            probeAirShare,
+            environmentS,
+            naturalUptake,
+            drumOffsetC / 10
+        };
+        for (int i = 0; i < POSITIVE; i++) {
+            a[i] = Math.log(a[i]);
+        }
+        return a;
+    }
+
+    /**
+     * The nearest fitted constants that a drum can have: none further than a factor of twenty from this guess, no
+     * transfer of heat above and no heat capacity below a factor of eight, no lag below 3 s, no share above 0.9. Beyond,
+     * the integration of a fit's wilder trials would not hold.
+     */
+    double[] bounded(double[] a) {
+        double[] guess = toArray();
+        double[] b = a.clone();
+        for (int i = 0; i < b.length; i++) {
+            b[i] = clamp(b[i], guess[i] - FARTHEST, guess[i] + FARTHEST);
+        }
+        for (int transfer : TRANSFERS) {
+            b[transfer] = Math.min(b[transfer], guess[transfer] + STIFFEST);
+        }
+        b[DRUM_HEAT] = Math.max(b[DRUM_HEAT], guess[DRUM_HEAT] - STIFFEST);
+        b[UPTAKE] = clamp(b[UPTAKE], -MOST_UPTAKE, MOST_UPTAKE);
+        b[FLAME] = Math.min(b[FLAME], HIGHEST_SHARE);
+        b[PROBE_AIR] = Math.min(b[PROBE_AIR], HIGHEST_SHARE);
+        b[BURNER_LAG] = Math.max(b[BURNER_LAG], SHORTEST_LAG);
+        b[PROBE_LAG] = Math.max(b[PROBE_LAG], SHORTEST_LAG);
+        b[ENVIRONMENT_LAG] = Math.max(b[ENVIRONMENT_LAG], SHORTEST_LAG);
+        return b;
+    }
+
+    private static final int FLAME = 1;
+    private static final int BURNER_LAG = 2;
+    private static final int PROBE_LAG = 9;
+    private static final int PROBE_AIR = 10;
+    private static final int ENVIRONMENT_LAG = 11;
+    private static final int[] TRANSFERS = {4, 5, 6, 8};
+    private static final int DRUM_HEAT = 7;
+    private static final int UPTAKE = 12;
+    private static final double STIFFEST = Math.log(8);
+    private static final double MOST_UPTAKE = Math.log(1.5);
+    private static final double FARTHEST = Math.log(20);
+    private static final double HIGHEST_SHARE = Math.log(0.9);
+    private static final double SHORTEST_LAG = Math.log(3);
+
+    private static double clamp(double value, double low, double high) {
+        return Math.max(low, Math.min(high, value));
+    }
+
+    /** These constants with the fitted ones replaced. */
+    MachineConstants withFitted(double[] a) {
+        return new MachineConstants(
+                Math.exp(a[0]),
+                Math.exp(a[1]),
+                Math.exp(a[2]),
+                Math.exp(a[3]),
+                Math.exp(a[4]),
+                Math.exp(a[5]),
+                Math.exp(a[6]),
+                Math.exp(a[7]),
+                Math.exp(a[8]),
+                Math.exp(a[9]),
+                Math.exp(a[10]),
+                Math.exp(a[11]),
+                Math.exp(a[12]),
+                10 * a[13],
+                environmentOffsetC,
+                usualRpm);
+    }
+
+    public MachineConstants withUsual(double newEnvironmentOffsetC, double newUsualRpm) {
+        return new MachineConstants(
+                burnerW,
+                flameToDrum,
+                burnerS,
+                airKgPerS,
+                beanAirWPerKKg,
+                beanDrumWPerKKg,
+                airDrumWPerK,
+                drumJPerK,
+                lossWPerK,
+                probeS,
+                probeAirShare,
+                environmentS,
+                naturalUptake,
+                drumOffsetC,
+                newEnvironmentOffsetC,
+                newUsualRpm);
+    }
+}

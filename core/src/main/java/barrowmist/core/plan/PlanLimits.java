@@ -1,0 +1,72 @@
+package barrowmist.core.plan;
+
+import barrowmist.core.check.Checks;
+import barrowmist.core.machine.thermal.ControlLevels;
+import barrowmist.core.plan.ControlStep.Control;
+import barrowmist.core.roast.EventKind;
+import java.util.List;
+
+/** What a plan may ask of a roaster at all. What its model is trusted with is narrower. */
+public final class PlanLimits {
+
+    /** Events that a move can follow. */
+    public static final List<EventKind> FOLLOWED =
+            List.of(EventKind.TURNING_POINT, EventKind.DRY_END, EventKind.FIRST_CRACK);
+
+    private static final int MOST_STEPS = 40;
+    private static final double LEAST_CHARGE_C = 80;
+    private static final double HOTTEST_C = 300;
+    private static final double LEAST_MOVE_C = 20;
+    private static final double HIGHEST_PCT = 100;
+    private static final double MOST_RPM = 200;
+    private static final double LONGEST_S = 1800;
+    private static final double MOST_DEVELOPMENT_PCT = 60;
+
+    private PlanLimits() {}
+
+    /** The batch, g, between what the roaster takes, and the charge, °C. */
+    public static void batch(Checks checks, double greenG, double leastG, double mostG, double chargeC) {
+        checks.range("greenG", "Batch", greenG, leastG, mostG, "g")
+                .range("chargeC", "Charge", chargeC, LEAST_CHARGE_C, HOTTEST_C, "°C");
+    }
+
+    /** Where the controls stand at charge. */
+    public static void levels(Checks checks, ControlLevels atCharge) {
+        checks.range("atCharge", "Gas at charge", atCharge.gasPct(), 0, HIGHEST_PCT, "%")
+                .range("atCharge", "Airflow at charge", atCharge.airflowPct(), 0, HIGHEST_PCT, "%")
+                .range("atCharge", "Drum speed at charge", atCharge.drumRpm(), 1, MOST_RPM, "1/min");
+    }
+
+    /** How many moves there are. */
+    public static void count(Checks checks, int moves) {
+        if (moves > MOST_STEPS) {
+            checks.add("steps", "The plan has " + moves + " moves, at most " + MOST_STEPS);
+        }
+    }
+
+    /** One move, the {@code index}th from 0. */
+    public static void move(Checks checks, int index, ControlStep move) {
+        String field = "steps." + index;
+        boolean drum = move.control() == Control.DRUM;
+        checks.range(
+                field, "Move " + (index + 1), move.value(), 0, drum ? MOST_RPM : HIGHEST_PCT, drum ? "1/min" : "%");
+        if (move.when() instanceof Trigger.AtTime at) {
+            checks.range(field, "Time of the move", at.timeS(), 0, LONGEST_S, "s");
+        } else if (move.when() instanceof Trigger.AtBean at) {
+            checks.range(field, "Bean temperature of the move", at.beanC(), LEAST_MOVE_C, HOTTEST_C, "°C");
+        } else if (move.when() instanceof Trigger.AtEvent at) {
+            checks.range(field, "Time after the event", at.afterS(), 0, LONGEST_S, "s");
+        }
+    }
+
+    /** What ends the roast. */
+    public static void drop(Checks checks, DropRule drop) {
+        double most = drop.by() == DropRule.By.DEVELOPMENT_PCT ? MOST_DEVELOPMENT_PCT : LONGEST_S;
+        checks.range("drop", "Drop", drop.value(), 1, most, "");
+    }
+
+    /** Whether a figure can be aimed at so: a value of 0 or more, with a tolerance. */
+    public static boolean aim(double value, double tolerance) {
+        return tolerance > 0 && value >= 0 && value < LONGEST_S;
+    }
+}

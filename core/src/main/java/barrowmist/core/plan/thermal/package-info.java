@@ -1,6 +1,0 @@
-/**
- * The drum as a heat balance of bean, drum and air, its constants fitted to the machine's own logs, and what it predicts.
- * The form follows Schwartzberg, H. G. (2002), Modeling bean heating during batch roasting of coffee beans, in:
- * Engineering and Food for the 21st Century, CRC Press; its relations are quoted from memory.
- */
-package barrowmist.core.plan.thermal;

@@ -1,0 +1,34 @@
+package barrowmist.core.roast;
+
+import java.util.Arrays;
+import java.util.OptionalDouble;
+
+/** A series that takes in one value after another; its arrays are read in place. Mutable. */
+final class GrowingSeries {
+    double[] t = new double[256];
+    double[] v = new double[256];
+    int n;
+
+    void add(double timeS, double value) {
+        if (n == t.length) {
+            t = Arrays.copyOf(t, 2 * n);
+            v = Arrays.copyOf(v, 2 * n);
+        }
+        t[n] = timeS;
+        v[n++] = value;
+    }
+
+    void addIfThere(double timeS, OptionalDouble value) {
+        if (value.isPresent()) {
+            add(timeS, value.getAsDouble());
+        }
+    }
+
+    OptionalDouble last() {
+        return n == 0 ? OptionalDouble.empty() : OptionalDouble.of(v[n - 1]);
+    }
+
+    Series series() {
+        return new Series(Arrays.copyOf(t, n), Arrays.copyOf(v, n));
+    }
+}

@@ -1,0 +1,77 @@
+package barrowmist.server.cupping;
+
+import barrowmist.core.cupping.HundredPointSheet;
+import barrowmist.server.cupping.CuppingViews.SheetView;
+import barrowmist.server.rest.CuppedRoasts;
+import java.time.Instant;
+import java.util.Collection;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.stream.Collectors;
+import org.springframework.data.domain.PageRequest;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** What was cupped: sheets by roast, for those who read them. */
+@Service
+@Transactional(readOnly = true)
+public class CuppedSheets implements CuppedRoasts {
+
+    private static final int LISTED = 500;
+
+    private final SheetRepository sheets;
+
+    CuppedSheets(SheetRepository sheets) {
+        this.sheets = sheets;
+    }
+
+    /** What was cupped of one roast: its sheets, and when it was first on the table. */
+    public record Cupped(List<HundredPointSheet> sheets, Instant cuppedAt) {}
+
+    /** Which of these roasts have a sheet. */
+    public Set<Long> cupped(Collection<Long> roastIds) {
+        return sheets.cupped(roastIds);
+    }
+
+    /** Sheets that were begun and not finished, of roasts that count; the newest first. */
+    public List<SheetView> halfFilled() {
+        return sheets.halfFilled(PageRequest.of(0, LISTED)).stream()
+                .map(SheetView::of)
+                .toList();
+    }
+
+    /** What was cupped of one roast; only finished sheets speak. */
+    public Cupped cupped(long roastId) {
+        return speaking(sheets.findAllByRoastIdOrderById(roastId));
+    }
+
+    private Cupped speaking(Collection<SheetEntity> all) {
+        List<SheetEntity> finished =
+                all.stream().filter(s -> s.sheet().finalScore().isPresent()).toList();
+        Instant first = finished.stream()
+                .map(s -> s.cupping().cuppedAt())
+                .min(Instant::compareTo)
+                .orElse(Instant.MAX);
+        return new Cupped(finished.stream().map(SheetEntity::sheet).toList(), first);
+    }
+
+    @Override
+    public Set<Long> ids() {
+        return sheets.cuppedRoasts();
+    }
+
+    @Override
+    public List<ScoreAt> scores(long roastId) {
+        Map<CuppingEntity, Double> byTable = sheets.findAllByRoastIdOrderById(roastId).stream()
+                .filter(s -> s.sheet().finalScore().isPresent())
+                .collect(Collectors.groupingBy(
+                        SheetEntity::cupping,
+                        LinkedHashMap::new,
+                        Collectors.averagingDouble(s -> s.sheet().finalScore().getAsDouble())));
+        return byTable.entrySet().stream()
+                .map(t -> new ScoreAt(t.getKey().cuppedAt(), t.getValue()))
+                .toList();
+    }
+}

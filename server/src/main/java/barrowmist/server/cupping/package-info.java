@@ -1,0 +1,2 @@
+/** Cuppings and their sheets. */
+package barrowmist.server.cupping;

@@ -1,0 +1,49 @@
+package barrowmist.server.day;
+
+import barrowmist.server.web.Json;
+import jakarta.persistence.Column;
+import jakarta.persistence.Entity;
+import jakarta.persistence.Id;
+import jakarta.persistence.Table;
+import jakarta.persistence.Version;
+import java.time.LocalDate;
+import org.jspecify.annotations.Nullable;
+
+/** The roasts of a day as kept. */
+@Entity
+@Table(name = "roast_day")
+class DayEntity {
+
+    @Id
+    private LocalDate onDate;
+
+    @Column(name = "content")
+    private String contentJson;
+
+    // null until it is saved first, so that saving inserts
+    @Version
+    private @Nullable Long version;
+
+    protected DayEntity() {}
+
+    DayEntity(LocalDate onDate) {
+        this.onDate = onDate;
+    }
+
+    void keep(DayViews.DayContent content) {
+        contentJson = Json.write(content);
+    }
+
+    DayViews.DayContent content() {
+        return Json.read(contentJson, DayViews.DayContent.class);
+    }
+
+    LocalDate onDate() {
+        return onDate;
+    }
+
+    /** 0 for a day that was never saved, then counted up from 1. */
+    long version() {
+        return version == null ? 0 : version + 1;
+    }
+}

@@ -1,0 +1,2 @@
+/** Days of roasting and their calendar. */
+package barrowmist.server.day;

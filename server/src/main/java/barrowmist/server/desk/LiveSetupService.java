@@ -1,0 +1,141 @@
+package barrowmist.server.desk;
+
+import barrowmist.core.desk.LiveSetup;
+import barrowmist.core.green.GreenJudgement;
+import barrowmist.core.green.Process;
+import barrowmist.core.machine.FittedModel;
+import barrowmist.core.machine.thermal.BatchConditions;
+import barrowmist.core.plan.Targets;
+import barrowmist.server.green.GreenSampleEntity;
+import barrowmist.server.green.GreenSampleService;
+import barrowmist.server.machine.MachineEntity;
+import barrowmist.server.machine.MachineService;
+import barrowmist.server.machine.ModelService;
+import barrowmist.server.plan.ChargeService;
+import barrowmist.server.plan.PlanContent;
+import barrowmist.server.plan.PlanEntity;
+import barrowmist.server.plan.PlanService;
+import barrowmist.server.roast.FaultLimitsService;
+import barrowmist.server.roast.MachineHistory;
+import barrowmist.server.web.InputProblems;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Gathers what the desk needs to know of a roast before its charge. */
+@Service
+@Transactional(readOnly = true)
+public class LiveSetupService {
+
+    private final ModelService models;
+    private final MachineService machines;
+    private final MachineHistory history;
+    private final GreenSampleService greenSamples;
+    private final PlanService plans;
+    private final ChargeService charges;
+    private final FaultLimitsService limits;
+
+    LiveSetupService(
+            ModelService models,
+            MachineService machines,
+            MachineHistory history,
+            GreenSampleService greenSamples,
+            PlanService plans,
+            ChargeService charges,
+            FaultLimitsService limits) {
+        this.history = history;
+        this.models = models;
+        this.machines = machines;
+        this.greenSamples = greenSamples;
+        this.plans = plans;
+        this.charges = charges;
+        this.limits = limits;
+    }
+
+    /**
+     * A roast that is about to be charged.
+     *
+     * @param chargeC where the plan charges, or the advice, °C
+     * @param environmentC where the environment probe usually stands then, °C; empty without a model
+     */
+    public record Prepared(
+            long greenSampleId,
+            long lotId,
+            String lotName,
+            String process,
+            String stage,
+            double greenG,
+            double chargeC,
+            OptionalDouble environmentC,
+            LiveSetup setup) {}
+
+    public boolean hasPlan(long planId) {
+        return plans.exists(planId);
+    }
+
+    /**
+     * @param greenSampleId what is roasted; taken from the plan when there is one
+     * @param greenG batch, g; as planned, or what the roaster usually takes, when null
+     */
+    public Prepared prepare(
+            long machineId, @Nullable Long greenSampleId, @Nullable Long planId, @Nullable Double greenG) {
+        MachineEntity machine = machines.get(machineId);
+        Optional<PlanEntity> plan = Optional.ofNullable(planId).map(plans::get);
+        if (plan.isPresent() && plan.get().machine().id() != machineId) {
+            throw new InputProblems(
+                    "planId",
+                    "This plan is for " + plan.get().machine().name() + ", not for " + machine.name()
+                            + ": adapt it first");
+        }
+        if (plan.isEmpty() && greenSampleId == null) {
+            throw new InputProblems("greenSampleId", "Choose the sample that is roasted, or a plan");
+        }
+        GreenSampleEntity sample = plan.map(PlanEntity::greenSample).orElseGet(() -> greenSamples.get(greenSampleId));
+        if (GreenJudgement.stops(sample.inspection())) {
+            throw new InputProblems(
+                    "greenSampleId", "This sample is mouldy or tainted: it is not roasted and not tasted.");
+        }
+        Optional<PlanContent> content = plan.map(PlanEntity::content);
+        double mass = greenG != null
+                ? greenG
+                : content.map(PlanContent::greenG)
+                        .orElseGet(() -> machine.drum().usualG());
+        double chargeC = content.map(PlanContent::chargeC)
+                .orElseGet(() -> charges.advice(sample.id(), machineId, mass).chargeC());
+        Process process = sample.lot().process();
+        Optional<FittedModel> model = models.model(machineId);
+        BatchConditions batch = BatchConditions.of(
+                greenSamples.facts(sample),
+                mass,
+                chargeC,
+                OptionalDouble.empty(),
+                machine.settings().roomC());
+        LiveSetup setup = new LiveSetup(
+                batch,
+                model,
+                charges.events(machineId, process),
+                history.reference(machineId, process, 0),
+                content.map(PlanContent::controls),
+                content.map(PlanContent::aimedAt)
+                        .orElseGet(() -> new Targets(Map.of(), Targets.DevelopmentFrom.FIRST_CRACK)),
+                content.map(c -> c.controls().atCharge())
+                        .orElseGet(() -> machine.drum().usualLevels()),
+                limits.current());
+        OptionalDouble environment = model.isPresent()
+                ? OptionalDouble.of(chargeC + model.get().machine().environmentOffsetC())
+                : OptionalDouble.empty();
+        return new Prepared(
+                sample.id(),
+                sample.lot().id(),
+                sample.lot().name(),
+                process.label(),
+                sample.stage().label(),
+                mass,
+                chargeC,
+                environment,
+                setup);
+    }
+}

@@ -1,0 +1,78 @@
+package barrowmist.server.device;
+
+import barrowmist.core.desk.RoasterReading;
+import barrowmist.core.roast.csv.ReadOptions;
+import barrowmist.core.roast.csv.ReadResult;
+import barrowmist.core.roast.csv.RoastLogReader;
+import barrowmist.server.device.RoasterLink.LinkLost;
+import barrowmist.server.machine.LinkSettings;
+import barrowmist.server.machine.MachineService;
+import barrowmist.server.web.InputProblems;
+import barrowmist.server.web.Optionals;
+import org.jspecify.annotations.Nullable;
+import org.springframework.http.HttpStatus;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Tries the link to a roaster, and gives it a log to play again. */
+@RestController
+@RequestMapping("/api/machines/{id}")
+class LinkController {
+
+    private final RoasterLinks links;
+    private final MachineService machines;
+
+    LinkController(RoasterLinks links, MachineService machines) {
+        this.links = links;
+        this.machines = machines;
+    }
+
+    /** What a roaster says to a trial; {@code text} says what is wrong when it says nothing. */
+    record LinkTest(
+            boolean answered,
+            String text,
+            @Nullable Double beanC,
+            @Nullable Double environmentC,
+            @Nullable Double gasPct,
+            @Nullable Double airflowPct,
+            @Nullable Double drumRpm,
+            @Nullable Double pops,
+            @Nullable Double clockS) {}
+
+    @PostMapping("/link-test")
+    LinkTest tryLink(@PathVariable long id, @RequestBody LinkSettings settings) {
+        machines.one(id);
+        InputProblems.refuseIfAny(settings.problems());
+        try (RoasterLink link = links.open(id, settings)) {
+            RoasterReading r = link.read();
+            return new LinkTest(
+                    true,
+                    "The roaster answers.",
+                    Optionals.orNull(r.beanC()),
+                    Optionals.orNull(r.environmentC()),
+                    Optionals.orNull(r.gasPct()),
+                    Optionals.orNull(r.airflowPct()),
+                    Optionals.orNull(r.drumRpm()),
+                    Optionals.orNull(r.pops()),
+                    Optionals.orNull(r.clockS()));
+        } catch (LinkLost e) {
+            return new LinkTest(false, e.getMessage(), null, null, null, null, null, null, null);
+        }
+    }
+
+    /** Sets the log that is played again when the link is a replay. */
+    @PutMapping(path = "/replay", consumes = "text/csv")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void replay(@PathVariable long id, @RequestBody byte[] file) {
+        machines.one(id);
+        if (!(RoastLogReader.read(file, ReadOptions.NONE) instanceof ReadResult.Accepted accepted)) {
+            throw new InputProblems("file", "This log cannot be read: import it once to see what is wrong with it");
+        }
+        links.replay(id, accepted.log());
+    }
+}

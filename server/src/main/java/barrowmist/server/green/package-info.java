@@ -1,0 +1,2 @@
+/** Lots, their samples and inspections. */
+package barrowmist.server.green;

@@ -1,0 +1,80 @@
+package barrowmist.server.machine;
+
+import barrowmist.core.machine.DrumSize;
+import barrowmist.server.web.Json;
+import barrowmist.server.web.Optionals;
+import jakarta.persistence.Column;
+import jakarta.persistence.Entity;
+import jakarta.persistence.GeneratedValue;
+import jakarta.persistence.GenerationType;
+import jakarta.persistence.Id;
+import jakarta.persistence.Table;
+import jakarta.persistence.Version;
+import org.jspecify.annotations.Nullable;
+
+/** A roaster as kept. */
+@Entity
+@Table(name = "machine")
+public class MachineEntity {
+
+    @Id
+    @GeneratedValue(strategy = GenerationType.IDENTITY)
+    private @Nullable Long id;
+
+    private String name;
+
+    @Column(name = "drum_capacity_g")
+    private @Nullable Double drumCapacityG;
+
+    @Column(name = "settings")
+    private @Nullable String settingsJson;
+
+    @Version
+    private long version;
+
+    protected MachineEntity() {}
+
+    MachineEntity(String name, @Nullable Double drumCapacityG) {
+        this.name = name;
+        this.drumCapacityG = drumCapacityG;
+    }
+
+    public long id() {
+        return id;
+    }
+
+    public String name() {
+        return name;
+    }
+
+    public @Nullable Double drumCapacityG() {
+        return drumCapacityG;
+    }
+
+    /** What its drum holds. */
+    public DrumSize drum() {
+        return new DrumSize(Optionals.of(drumCapacityG), settings().batchMaxG());
+    }
+
+    /** As set, or what a drum of this size begins with. */
+    public MachineSettings settings() {
+        return settingsJson == null
+                ? MachineSettings.usual(drumCapacityG)
+                : Json.read(settingsJson, MachineSettings.class);
+    }
+
+    /** Takes over checked values. */
+    void change(String newName, @Nullable Double newCapacityG, MachineSettings settings) {
+        name = newName;
+        drumCapacityG = newCapacityG;
+        settingsJson = Json.write(settings);
+    }
+
+    long version() {
+        return version;
+    }
+
+    MachineView view() {
+        return new MachineView(id, name, drumCapacityG, settings(), version);
+    }
+}

@@ -1,0 +1,31 @@
+package barrowmist.server.machine;
+
+import barrowmist.core.green.Process;
+import barrowmist.core.machine.MachineReference;
+import barrowmist.core.machine.thermal.FitRoast;
+import barrowmist.core.roast.RoastFigures;
+import java.time.Instant;
+import java.util.List;
+
+/** What roasts say of a roaster. The roasts' room implements it, so that a roaster need not know its roasts. */
+public interface MachineLogs {
+
+    /** An accepted roast. */
+    record Accepted(Process process, Instant roastedAt, RoastFigures figures) {}
+
+    /**
+     * What a roaster usually does with coffees of one process, by its accepted roasts.
+     *
+     * @param exceptRoastId a roast that is to be judged by it, and so must not teach it; 0 for none
+     */
+    MachineReference reference(long machineId, Process process, long exceptRoastId);
+
+    /** Its accepted roasts, oldest first. */
+    List<Accepted> accepted(long machineId);
+
+    /** How many of its logs can teach its model. */
+    long countForModel(long machineId);
+
+    /** The newest of those logs, newest first. */
+    List<FitRoast> newestForModel(long machineId, int most);
+}

@@ -1,0 +1,48 @@
+package barrowmist.server.machine;
+
+import barrowmist.core.machine.FittedModel;
+import barrowmist.server.web.Json;
+import jakarta.persistence.Entity;
+import jakarta.persistence.Id;
+import jakarta.persistence.Table;
+import java.time.Instant;
+
+/** A roaster's model as fitted. Made anew by a fit, so it may be thrown away at any time. */
+@Entity
+@Table(name = "machine_model")
+class MachineModelEntity {
+
+    /** Version of the model's equations; one fitted by others is not used. */
+    static final int RULES_VERSION = 1;
+
+    @Id
+    private long machineId;
+
+    private String content;
+    private Instant fittedAt;
+    private int rulesVersion;
+
+    protected MachineModelEntity() {}
+
+    MachineModelEntity(long machineId) {
+        this.machineId = machineId;
+    }
+
+    void keep(FittedModel model, Instant now) {
+        content = Json.write(model);
+        fittedAt = now;
+        rulesVersion = RULES_VERSION;
+    }
+
+    FittedModel model() {
+        return Json.read(content, FittedModel.class);
+    }
+
+    Instant fittedAt() {
+        return fittedAt;
+    }
+
+    boolean current() {
+        return rulesVersion == RULES_VERSION;
+    }
+}

@@ -1,0 +1,101 @@
+package barrowmist.server.machine;
+
+import barrowmist.core.machine.FittedModel;
+import barrowmist.core.machine.thermal.FitRange.Range;
+import barrowmist.core.roast.Drift;
+import io.swagger.v3.oas.annotations.media.Schema;
+import java.time.Instant;
+import java.util.List;
+import java.util.Map;
+import java.util.TreeMap;
+import org.jspecify.annotations.Nullable;
+
+/** What is learned of a roaster, on the wire. */
+public final class ModelViews {
+
+    private ModelViews() {}
+
+    /** A roaster's bands for one process, and how they have drifted. */
+    public record ProcessReferenceView(String process, int roasts, ReferenceView bands, List<DriftView> drifts) {}
+
+    /** How a figure has moved; {@code figure} is a field of the bands. */
+    public record DriftView(String figure, double perMonth, double overall, int roasts, boolean beyondChance) {
+        static DriftView of(String figure, Drift d) {
+            return new DriftView(figure, d.perMonth(), d.overall(), d.roasts(), d.beyondChance());
+        }
+    }
+
+    /**
+     * How the fit of a roaster's model stands.
+     *
+     * @param state none, fitting, fitted or failed
+     * @param share how far a running fit has come, [0, 1]
+     * @param doing what it does, or why it failed
+     * @param usableRoasts logs that a fit would use now
+     */
+    public record ModelView(
+            @Schema(allowableValues = {"none", "fitting", "fitted", "failed"})
+            String state,
+
+            double share,
+            String doing,
+            int usableRoasts,
+            @Nullable FittedView fitted) {}
+
+    /** A fitted model: how well it fits, to what, and how far off it foretells roasts it has not seen. */
+    public record FittedView(
+            Instant fittedAt,
+            int roasts,
+            double beanErrorC,
+            double environmentErrorC,
+            RangeView chargeC,
+            RangeView greenG,
+            RangeView gasPct,
+            RangeView airflowPct,
+            RangeView totalS,
+            Map<String, Double> errors,
+            List<ConstantView> constants) {
+
+        static FittedView of(FittedModel m, Instant fittedAt) {
+            Map<String, Double> errors = new TreeMap<>();
+            m.error().forEach((figure, error) -> errors.put(figure.field(), error));
+            var c = m.machine();
+            List<ConstantView> constants = List.of(
+                    new ConstantView("Burner at full gas", c.burnerW(), "W"),
+                    new ConstantView("Share of it to the drum", 100 * c.flameToDrum(), "%"),
+                    new ConstantView("Burner lag", c.burnerS(), "s"),
+                    new ConstantView("Air at full airflow", 1000 * c.airKgPerS(), "g/s"),
+                    new ConstantView("Air to beans", c.beanAirWPerKKg(), "W/(K kg)"),
+                    new ConstantView("Drum to beans", c.beanDrumWPerKKg(), "W/(K kg)"),
+                    new ConstantView("Air to drum", c.airDrumWPerK(), "W/K"),
+                    new ConstantView("Heat taken up by the drum", c.drumJPerK(), "J/K"),
+                    new ConstantView("Loss to the room", c.lossWPerK(), "W/K"),
+                    new ConstantView("Bean probe lag", c.probeS(), "s"),
+                    new ConstantView("Air felt by the bean probe", 100 * c.probeAirShare(), "%"),
+                    new ConstantView("Environment probe lag", c.environmentS(), "s"),
+                    new ConstantView("Uptake of naturals", c.naturalUptake(), "×"));
+            return new FittedView(
+                    fittedAt,
+                    m.roasts(),
+                    m.beanErrorC(),
+                    m.environmentErrorC(),
+                    RangeView.of(m.range().chargeC()),
+                    RangeView.of(m.range().greenG()),
+                    RangeView.of(m.range().gasPct()),
+                    RangeView.of(m.range().airflowPct()),
+                    RangeView.of(m.range().totalS()),
+                    errors,
+                    constants);
+        }
+    }
+
+    /** From where to where. */
+    public record RangeView(double min, double max) {
+        static RangeView of(Range r) {
+            return new RangeView(r.min(), r.max());
+        }
+    }
+
+    /** A fitted constant. */
+    public record ConstantView(String name, double value, String unit) {}
+}

@@ -1,0 +1,22 @@
+package barrowmist.server.machine;
+
+import barrowmist.core.machine.MachineReference;
+
+/** What the machine usually does with coffees of this process. */
+public record ReferenceView(
+        BandView chargeC,
+        BandView turningPointS,
+        BandView turningPointC,
+        BandView dryEndC,
+        BandView firstCrackC,
+        BandView peakCPerMin) {
+    public static ReferenceView of(MachineReference r) {
+        return new ReferenceView(
+                BandView.of(r.chargeC()),
+                BandView.of(r.turningPointS()),
+                BandView.of(r.turningPointC()),
+                BandView.of(r.dryEndC()),
+                BandView.of(r.firstCrackC()),
+                BandView.of(r.peakCPerMin()));
+    }
+}

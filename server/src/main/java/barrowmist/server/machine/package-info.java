@@ -1,0 +1,2 @@
+/** Roasters, how they are read, and their models. */
+package barrowmist.server.machine;

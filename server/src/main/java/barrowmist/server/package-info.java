@@ -1,0 +1,2 @@
+/** The application: where it starts. */
+package barrowmist.server;

@@ -1,6 +1,0 @@
-package barrowmist.server.plan;
-
-import org.springframework.data.jpa.repository.JpaRepository;
-
-/** Fitted models in the database. */
-interface MachineModelRepository extends JpaRepository<MachineModelEntity, Long> {}

@@ -1,0 +1,31 @@
+package barrowmist.server.roast;
+
+import barrowmist.server.roast.FaultLimitsService.KeptFaultLimits;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+/** The limits by which a rate of rise is called faulty. */
+@RestController
+@RequestMapping("/api/fault-limits")
+class FaultLimitsController {
+
+    private final FaultLimitsService limits;
+
+    FaultLimitsController(FaultLimitsService limits) {
+        this.limits = limits;
+    }
+
+    @GetMapping
+    KeptFaultLimits faultLimits() {
+        return limits.kept();
+    }
+
+    /** Keeps changed limits; every roast is judged anew by them, in a moment. */
+    @PutMapping
+    KeptFaultLimits keepFaultLimits(@RequestBody KeptFaultLimits changed) {
+        return limits.keep(changed);
+    }
+}

@@ -1,6 +1,0 @@
-package barrowmist.server.roast;
-
-import org.jspecify.annotations.Nullable;
-
-/** A roaster on the wire. */
-public record MachineView(long id, String name, @Nullable Double drumCapacityG, MachineSettings settings) {}

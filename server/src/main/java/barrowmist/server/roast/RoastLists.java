@@ -1,0 +1,106 @@
+package barrowmist.server.roast;
+
+import barrowmist.server.green.LotService;
+import barrowmist.server.machine.MachineService;
+import barrowmist.server.web.Json;
+import java.time.Clock;
+import java.time.Instant;
+import java.util.Collection;
+import java.util.List;
+import org.springframework.data.domain.PageRequest;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Finds roasts: lists, pages and stretches of time. Those that are excluded are in none but the search. */
+@Service
+@Transactional(readOnly = true)
+public class RoastLists {
+
+    private static final int LARGEST_PAGE = 200;
+
+    private final RoastRepository roasts;
+    private final LotService lots;
+    private final MachineService machines;
+    private final Clock clock;
+
+    RoastLists(RoastRepository roasts, LotService lots, MachineService machines, Clock clock) {
+        this.roasts = roasts;
+        this.lots = lots;
+        this.machines = machines;
+        this.clock = clock;
+    }
+
+    /** A page of roasts, newest first. */
+    public record RoastPage(List<RoastView> roasts, long total, int page, int size) {}
+
+    private final RoastSearch.Names names = new RoastSearch.Names() {
+        @Override
+        public List<Long> lots(String word) {
+            return lots.withWord(word);
+        }
+
+        @Override
+        public List<Long> machines(String word) {
+            return machines.withWord(word);
+        }
+    };
+
+    RoastPage search(RoastSearch sought, int page, int size) {
+        int n = Math.max(1, Math.min(LARGEST_PAGE, size));
+        var found = roasts.findAll(
+                sought.specification(clock.getZone(), names), PageRequest.of(Math.max(0, page), n, sought.order()));
+        return new RoastPage(
+                found.getContent().stream().map(RoastView::of).toList(),
+                found.getTotalElements(),
+                found.getNumber(),
+                n);
+    }
+
+    /** Roasts of a roaster since a moment, oldest first. */
+    public List<RoastEntity> since(long machineId, Instant since) {
+        return roasts.findAllByMachineIdAndRoastedAtGreaterThanEqualAndDiscardedReasonIsNullOrderByRoastedAt(
+                machineId, since);
+    }
+
+    /** All roasts since a moment, oldest first. */
+    public List<RoastEntity> since(Instant since) {
+        return roasts.findAllByRoastedAtGreaterThanEqualAndDiscardedReasonIsNullOrderByRoastedAt(since);
+    }
+
+    /** All roasts from a moment on and before another, oldest first. */
+    public List<RoastEntity> between(Instant from, Instant before) {
+        return roasts.findAllByRoastedAtGreaterThanEqualAndRoastedAtLessThanAndDiscardedReasonIsNullOrderByRoastedAt(
+                from, before);
+    }
+
+    /** The roasts of these ids that are there. */
+    public List<RoastEntity> all(Collection<Long> ids) {
+        return roasts.findAllByIdIn(ids);
+    }
+
+    /** Roasts that followed a plan, oldest first. */
+    public List<RoastEntity> ofPlan(long planId) {
+        return roasts.findAllByPlanIdAndDiscardedReasonIsNullOrderByRoastedAt(planId);
+    }
+
+    /** What the desk kept of the newest roasts of a roaster. */
+    public List<DeskRecord> deskRecords(long machineId) {
+        return roasts.deskRecords(machineId).stream()
+                .map(d -> Json.read(d, DeskRecord.class))
+                .toList();
+    }
+
+    /** The newest roasts that count; the list for choosing from. */
+    public List<RoastView> list() {
+        return roasts.findTop500ByDiscardedReasonIsNullOrderByRoastedAtDescIdDesc().stream()
+                .map(RoastView::of)
+                .toList();
+    }
+
+    List<RoastView> ofLot(long lotId) {
+        lots.get(lotId);
+        return roasts.findAllByLotIdAndDiscardedReasonIsNullOrderByNumberInLot(lotId).stream()
+                .map(RoastView::of)
+                .toList();
+    }
+}

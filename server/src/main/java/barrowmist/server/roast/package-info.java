@@ -1,0 +1,2 @@
+/** Finished roasts: taken in, found, corrected. */
+package barrowmist.server.roast;

@@ -1,0 +1,55 @@
+package barrowmist.server.sample;
+
+import barrowmist.server.roast.RoastService;
+import barrowmist.server.web.InputProblems;
+import barrowmist.server.web.KeptInTurn;
+import barrowmist.server.web.NotFound;
+import java.time.Clock;
+import java.util.List;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Keeps photographs of roasted samples. */
+@Service
+@KeptInTurn
+class PhotoService {
+
+    private static final int MOST_PHOTOS = 12;
+
+    private final PhotoRepository photos;
+    private final RoastService roasts;
+    private final Clock clock;
+
+    PhotoService(PhotoRepository photos, RoastService roasts, Clock clock) {
+        this.photos = photos;
+        this.roasts = roasts;
+        this.clock = clock;
+    }
+
+    @Transactional(readOnly = true)
+    List<Long> ofRoast(long roastId) {
+        return photos.ofRoast(roastId);
+    }
+
+    long keep(long roastId, byte[] sent) {
+        roasts.get(roastId);
+        if (photos.ofRoast(roastId).size() >= MOST_PHOTOS) {
+            throw new InputProblems("photo", "A sample keeps at most " + MOST_PHOTOS + " photographs");
+        }
+        return photos.save(new PhotoEntity(roastId, clock.instant(), Photograph.TYPE, Photograph.keep(sent)))
+                .id();
+    }
+
+    /** A photograph as it was kept. */
+    record Kept(String type, byte[] content) {}
+
+    @Transactional(readOnly = true)
+    Kept get(long id) {
+        PhotoEntity photo = photos.findById(id).orElseThrow(() -> new NotFound("photograph", id));
+        return new Kept(photo.contentType(), photo.content());
+    }
+
+    void remove(long id) {
+        photos.deleteById(id);
+    }
+}

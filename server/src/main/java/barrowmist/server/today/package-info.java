@@ -1,0 +1,2 @@
+/** What waits today. */
+package barrowmist.server.today;

@@ -1,0 +1,40 @@
+package barrowmist.server.trace;
+
+import jakarta.persistence.Entity;
+import jakarta.persistence.Id;
+import jakarta.persistence.Table;
+import org.jspecify.annotations.Nullable;
+
+/** What a cupped roast traces back to, as lists show it. Made anew from what is known, so it may be lost at any time. */
+@Entity
+@Table(name = "roast_trace")
+class RoastTraceEntity {
+
+    @Id
+    private long roastId;
+
+    private @Nullable String cause;
+    private @Nullable String standing;
+    private @Nullable Double finalScore;
+    private int rulesVersion;
+    private boolean stale;
+
+    protected RoastTraceEntity() {}
+
+    RoastTraceEntity(long roastId) {
+        this.roastId = roastId;
+        this.stale = true;
+    }
+
+    void keep(@Nullable String newCause, @Nullable String newStanding, @Nullable Double score, int rules) {
+        cause = newCause;
+        standing = newStanding;
+        finalScore = score;
+        rulesVersion = rules;
+        stale = false;
+    }
+
+    long roastId() {
+        return roastId;
+    }
+}

@@ -1,0 +1,94 @@
+package barrowmist.server.trace;
+
+import barrowmist.core.roast.RoastAnalyzer;
+import barrowmist.core.trace.Finding;
+import barrowmist.core.trace.TraceEngine;
+import barrowmist.server.green.GreenChanged;
+import barrowmist.server.roast.ReferenceChanged;
+import barrowmist.server.roast.RoastChanged;
+import barrowmist.server.settings.SettingChanged;
+import barrowmist.server.trace.TraceViews.TraceRow;
+import barrowmist.server.web.KeptInTurn;
+import java.util.List;
+import org.springframework.context.event.EventListener;
+import org.springframework.data.domain.PageRequest;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/**
+ * Keeps what each cupped roast traces back to, so that a list asks one question. Whatever could change a trace marks it;
+ * what is marked is worked out again before it is shown.
+ */
+@Service
+@KeptInTurn
+public class TraceLedger {
+
+    /** Figures of the log go in, so its rules count too. */
+    private static final int RULES = 1000 * TraceEngine.RULES_VERSION + RoastAnalyzer.RULES_VERSION;
+
+    private static final String TO_WATCH = Finding.Standing.TO_WATCH.code();
+    private static final int AT_ONCE = 200;
+    private static final int LARGEST_PAGE = 5000;
+
+    private final RoastTraceRepository traces;
+    private final TraceService service;
+
+    TraceLedger(RoastTraceRepository traces, TraceService service) {
+        this.traces = traces;
+        this.service = service;
+    }
+
+    /** Cupped roasts with their strongest finding, newest first. */
+    public List<TraceRow> rows(int page, int size) {
+        renew();
+        return traces.rows(PageRequest.of(Math.max(0, page), Math.max(1, Math.min(LARGEST_PAGE, size))));
+    }
+
+    /** The newest of those that somebody should read. */
+    @Transactional(readOnly = true)
+    public List<TraceRow> waiting(int most) {
+        return traces.waiting(TO_WATCH, PageRequest.of(0, most));
+    }
+
+    /** How many of those there are. */
+    @Transactional(readOnly = true)
+    public long countWaiting() {
+        return traces.countWaiting(TO_WATCH);
+    }
+
+    /** Works out what is marked; asked before {@link #waiting} and {@link #countWaiting}. */
+    public void renew() {
+        List<RoastTraceEntity> stale;
+        do {
+            stale = traces.stale(RULES, PageRequest.of(0, AT_ONCE));
+            stale.forEach(this::renew);
+            traces.flush();
+        } while (stale.size() == AT_ONCE);
+    }
+
+    private void renew(RoastTraceEntity row) {
+        service.summary(row.roastId())
+                .ifPresentOrElse(
+                        s -> row.keep(s.cause(), s.standing(), s.finalScore(), RULES), () -> traces.delete(row));
+    }
+
+    @EventListener
+    void on(RoastChanged roast) {
+        traces.stale(roast.roastId());
+    }
+
+    @EventListener
+    void on(GreenChanged green) {
+        traces.staleOfLot(green.lotId());
+    }
+
+    @EventListener
+    void on(ReferenceChanged reference) {
+        traces.staleOfReference(reference.machineId(), reference.process());
+    }
+
+    @EventListener
+    void on(SettingChanged setting) {
+        traces.staleAll();
+    }
+}

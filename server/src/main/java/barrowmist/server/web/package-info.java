@@ -1,0 +1,2 @@
+/** What all pages of the API share: refusals, conflicts, doors, JSON. */
+package barrowmist.server.web;

@@ -1,0 +1,72 @@
+package barrowmist.server;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Set;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.Test;
+
+/** A file is short enough to be read in one go. The exceptions are named here; a new one is to be argued for. */
+class SizesTest {
+
+    private static final int MOST_LINES = 200;
+
+    private static final Set<String> LONGER = Set.of(
+            "BakedRule.java",
+            "Desk.java",
+            "DeskViews.java",
+            "DrumTracker.java",
+            "FaultWatch.java",
+            "GreenReader.java",
+            "Inspection.java",
+            "InspectionPage.vue",
+            "RoastBatch.java",
+            "RoastChart.vue",
+            "RoastEntity.java",
+            "RowReader.java",
+            "SimulatedDrum.java",
+            "TraceBoard.vue",
+            "UnderdevelopedRule.java");
+
+    private static final List<Path> SOURCES = Stream.of(
+                    "core/src/main", "standin/src/main", "server/src/main", "web/src")
+            .map(Path.of("..")::resolve)
+            .toList();
+
+    @Test
+    void filesOverTwoHundredLinesAreTheExceptionAndTheExceptionsAreTrue() {
+        List<String> longer = SOURCES.stream()
+                .flatMap(SizesTest::files)
+                .filter(SizesTest::written)
+                .filter(f -> lines(f) > MOST_LINES)
+                .map(f -> f.getFileName().toString())
+                .toList();
+        assertThat(longer).containsExactlyInAnyOrderElementsOf(LONGER);
+    }
+
+    private static boolean written(Path file) {
+        String name = file.getFileName().toString();
+        return name.matches(".*\\.(java|ts|vue)") && !name.contains(".test.") && !name.equals("schema.d.ts");
+    }
+
+    private static Stream<Path> files(Path folder) {
+        try {
+            return Files.walk(folder).filter(Files::isRegularFile);
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+
+    private static long lines(Path file) {
+        try {
+            return Files.readString(file).lines().count();
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+}

@@ -1,0 +1,55 @@
+package barrowmist.server.machine;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import barrowmist.core.check.FieldProblem;
+import barrowmist.server.machine.MachineSettings.ControlRange;
+import barrowmist.server.machine.MachineSettings.ProtocolStepView;
+import barrowmist.server.web.Json;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+
+/** What a roaster can do, as it is entered. */
+class MachineSettingsTest {
+
+    private static final MachineSettings USUAL = MachineSettings.usual(150.0);
+
+    private static MachineSettings with(
+            double min, double max, String heat, ControlRange gas, List<ProtocolStepView> protocol) {
+        return new MachineSettings(min, max, heat, "", gas, USUAL.air(), null, 22, 1800, 150, protocol, null, null);
+    }
+
+    private static List<String> problems(MachineSettings settings) {
+        return settings.problems().stream().map(FieldProblem::field).toList();
+    }
+
+    @Test
+    void aNewDrumBeginsWithSoundSettings() {
+        assertThat(USUAL.problems()).isEmpty();
+        assertThat(MachineSettings.usual(null).problems()).isEmpty();
+        assertThat(USUAL.batchMinG()).isEqualTo(60);
+        assertThat(USUAL.protocol()).hasSize(8);
+    }
+
+    @Test
+    void settingsSurviveTheirColumn() {
+        assertThat(Json.read(Json.write(USUAL), MachineSettings.class)).isEqualTo(USUAL);
+    }
+
+    @Test
+    void everyProblemIsNamedAtItsField() {
+        ControlRange upsideDown = new ControlRange(80, 20, 1);
+        assertThat(problems(with(200, 150, "steam", upsideDown, USUAL.protocol())))
+                .contains("batchMinG", "heatSource", "gas");
+        assertThat(problems(with(60, 150, "gas", null, USUAL.protocol()))).containsExactly("gas");
+        assertThat(problems(with(60, 150, "gas", new ControlRange(0, 140, 1), USUAL.protocol())))
+                .contains("gas");
+    }
+
+    @Test
+    void unknownStepsAreNamedAndNoProtocolIsAllowed() {
+        assertThat(problems(with(60, 150, "gas", USUAL.gas(), List.of(new ProtocolStepView("sing", "bean", 1.0, "")))))
+                .containsExactly("protocol");
+        assertThat(problems(with(60, 150, "gas", USUAL.gas(), List.of()))).isEmpty();
+    }
+}

@@ -1,0 +1,116 @@
+<script setup lang="ts">
+import { computed, onScopeDispose, ref, watch } from 'vue'
+import { answer, api, type Failure } from '@/shared/api/client'
+import { useLoad } from '@/shared/api/useLoad'
+import { moment, plural } from '@/shared/format/text'
+import { usePreferences } from '@/shared/preferences'
+
+/** The roaster's model: fitted to its logs with progress, how well, over which roasts, and its constants. */
+const props = defineProps<{ machineId: number }>()
+const preferences = usePreferences()
+const params = { params: { path: { machineId: props.machineId } } }
+const model = useLoad(() => answer(api.GET('/api/machines/{machineId}/model', params)))
+const failure = ref<Failure>()
+const showConstants = ref(false)
+const POLL_MS = 400
+
+let timer: ReturnType<typeof setTimeout> | undefined
+watch(
+  () => model.data.value,
+  (m) => {
+    if (m?.state === 'fitting') {
+      timer = setTimeout(() => void model.reload(), POLL_MS)
+    }
+  },
+)
+onScopeDispose(() => clearTimeout(timer))
+
+async function fit() {
+  const result = await answer(api.POST('/api/machines/{machineId}/model', params))
+  failure.value = result.failure
+  await model.reload()
+}
+const fitted = computed(() => model.data.value?.fitted)
+const range = (r: { min: number; max: number }, unit: string) =>
+  `${r.min.toFixed(0)}–${r.max.toFixed(0)} ${unit}`
+</script>
+
+<template>
+  <section v-if="model.data.value" class="card model" aria-labelledby="model-title">
+    <div class="head">
+      <h2 id="model-title">Model</h2>
+      <v-btn
+        variant="outlined"
+        :loading="model.data.value.state === 'fitting'"
+        :disabled="model.data.value.usableRoasts === 0"
+        @click="fit"
+        >{{ fitted ? 'Fit again' : 'Fit to its logs' }}</v-btn
+      >
+    </div>
+    <template v-if="model.data.value.state === 'fitting'">
+      <p role="status">Fitting: {{ model.data.value.doing }}</p>
+      <v-progress-linear
+        :model-value="100 * model.data.value.share"
+        color="primary"
+        height="8"
+        aria-label="How far the fit has come"
+      />
+    </template>
+    <p v-if="model.data.value.state === 'failed'" class="ember" role="alert">{{ model.data.value.doing }}</p>
+    <p v-if="failure" class="ember" role="alert">{{ failure.message }}</p>
+    <p v-if="!fitted && model.data.value.state === 'none'" class="quiet">
+      Not fitted yet. {{ plural(model.data.value.usableRoasts, 'log') }} with gas, charge and drop can be
+      used.
+    </p>
+    <template v-if="fitted">
+      <p>
+        Fitted {{ moment(fitted.fittedAt) }} to {{ plural(fitted.roasts, 'roast') }}: misses the bean curve by
+        <b>{{ preferences.differenceText(fitted.beanErrorC) }}</b><template v-if="fitted.environmentErrorC">
+          and the environment by {{ preferences.differenceText(fitted.environmentErrorC) }}</template
+        >.
+      </p>
+      <p v-if="fitted.errors.firstCrackS !== undefined">
+        Roasts left out in turn were predicted within (one standard deviation) dry end
+        <b>±{{ fitted.errors.dryEndS?.toFixed(0) }} s</b>, first crack
+        <b>±{{ fitted.errors.firstCrackS?.toFixed(0) }} s</b>, drop
+        <b>±{{ preferences.differenceText(fitted.errors.dropC ?? 0) }}</b
+        >.
+      </p>
+      <p class="quiet">
+        Trusted near charges of {{ preferences.temperatureText(fitted.chargeC.min) }} to
+        {{ preferences.temperatureText(fitted.chargeC.max) }}, batches of {{ range(fitted.greenG, 'g') }}, gas
+        {{ range(fitted.gasPct, '%') }}, airflow {{ range(fitted.airflowPct, '%') }}. Outside, it says so.
+      </p>
+      <v-btn variant="text" :aria-expanded="showConstants" @click="showConstants = !showConstants">
+        {{ showConstants ? 'Hide the constants' : 'Show the constants' }}
+      </v-btn>
+      <table v-if="showConstants" class="plain">
+        <tbody>
+          <tr v-for="c in fitted.constants" :key="c.name">
+            <td>{{ c.name }}</td>
+            <td class="num">{{ Number(c.value.toPrecision(3)) }} {{ c.unit }}</td>
+          </tr>
+        </tbody>
+      </table>
+    </template>
+  </section>
+</template>
+
+<style scoped>
+.model {
+  display: grid;
+  gap: 8px;
+}
+.head {
+  display: flex;
+  justify-content: space-between;
+  align-items: center;
+}
+.model > .v-btn {
+  justify-self: start;
+}
+td {
+  padding-top: 4px;
+  padding-bottom: 4px;
+}
+</style>
