@@ -21,10 +21,12 @@ import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.MethodOrderer;
 import org.junit.jupiter.api.Order;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.TestMethodOrder;
 
 /** Roasts at the desk, on the stand-in roaster by Modbus TCP at thirty times the speed of life. */
+@Tag("alone")
 @TestMethodOrder(MethodOrderer.OrderAnnotation.class)
 class DeskIT {
 
