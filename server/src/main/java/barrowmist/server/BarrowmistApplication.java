@@ -4,6 +4,7 @@ import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Clock;
+import org.jspecify.annotations.Nullable;
 import org.springframework.boot.SpringApplication;
 import org.springframework.boot.autoconfigure.SpringBootApplication;
 import org.springframework.context.annotation.Bean;
@@ -47,7 +48,7 @@ public class BarrowmistApplication {
         return path.resolve("barrowmist");
     }
 
-    private static void refuse(String why) {
+    private static void refuse(@Nullable String why) {
         System.err.println("Barrowmist does not start. " + why);
         System.exit(1);
     }

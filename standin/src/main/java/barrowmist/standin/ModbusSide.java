@@ -18,6 +18,7 @@ import java.util.Random;
 import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.ExecutionException;
+import org.jspecify.annotations.Nullable;
 
 /** The stand-in's Modbus TCP server. Its registers are read only: what it does is set on its panel. */
 final class ModbusSide implements ModbusServices, AutoCloseable {
@@ -29,7 +30,7 @@ final class ModbusSide implements ModbusServices, AutoCloseable {
     private final int port;
     private final Random random = new Random(5);
     private final Set<Channel> channels = ConcurrentHashMap.newKeySet();
-    private ModbusTcpServer server;
+    private @Nullable ModbusTcpServer server;
     private volatile Trouble trouble = Trouble.NONE;
     private volatile byte[] last;
 
@@ -40,12 +41,13 @@ final class ModbusSide implements ModbusServices, AutoCloseable {
     }
 
     synchronized void listen() throws ExecutionException, InterruptedException {
-        server = ModbusTcpServer.create(
+        ModbusTcpServer next = ModbusTcpServer.create(
                 NettyTcpServerTransport.create(c -> c.setBindAddress("127.0.0.1")
                         .setPort(port)
                         .setPipelineCustomizer(p -> channels.add(p.channel()))),
                 this);
-        server.start();
+        next.start();
+        server = next;
     }
 
     Trouble trouble() {
@@ -64,7 +66,9 @@ final class ModbusSide implements ModbusServices, AutoCloseable {
 
     @Override
     public synchronized void close() throws ExecutionException, InterruptedException {
-        server.stop();
+        if (server != null) {
+            server.stop();
+        }
         channels.forEach(Channel::close);
         channels.clear();
     }

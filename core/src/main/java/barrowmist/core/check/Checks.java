@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.OptionalDouble;
+import org.jspecify.annotations.Nullable;
 
 /** Gathers every problem of a form before it is refused, so that a person mends them in one go. */
 public final class Checks {
@@ -11,7 +12,7 @@ public final class Checks {
     private final List<FieldProblem> problems = new ArrayList<>();
 
     /** Refuses an empty or over-long text. */
-    public Checks text(String field, String label, String value, int maxLength) {
+    public Checks text(String field, String label, @Nullable String value, int maxLength) {
         if (value == null || value.isBlank()) {
             add(field, label + " is empty: write something here");
         } else if (value.length() > maxLength) {
@@ -21,7 +22,7 @@ public final class Checks {
     }
 
     /** Refuses a missing value. */
-    public Checks present(String field, String label, Object value) {
+    public Checks present(String field, String label, @Nullable Object value) {
         if (value == null) {
             add(field, label + " is missing: choose one");
         }

@@ -105,7 +105,7 @@ final class FaultWatch {
             double since = held.containsKey(kind) ? held.get(kind).sinceS() : nowS;
             held.put(kind, seen.get().since(since));
             lastTrueS.put(kind, nowS);
-        } else if (held.containsKey(kind) && nowS - lastTrueS.get(kind) > HOLD_S) {
+        } else if (held.containsKey(kind) && nowS - lastTrueS.getOrDefault(kind, nowS) > HOLD_S) {
             held.remove(kind);
         }
     }

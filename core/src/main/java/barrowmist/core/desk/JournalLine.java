@@ -142,7 +142,7 @@ public sealed interface JournalLine {
         return v.isPresent() ? v.getAsDouble() : null;
     }
 
-    private static String join(Object... fields) {
+    private static String join(@Nullable Object... fields) {
         StringBuilder out = new StringBuilder();
         for (Object f : fields) {
             if (!out.isEmpty()) {

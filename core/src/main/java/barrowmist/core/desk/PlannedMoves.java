@@ -10,6 +10,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import org.jspecify.annotations.Nullable;
 
 /** The control moves of a plan while its roast is under way: which are made, which is next, and when. Mutable. */
 public final class PlannedMoves {
@@ -24,7 +25,7 @@ public final class PlannedMoves {
     private static final double FORGOTTEN_S = 60;
 
     private final List<ControlStep> waiting;
-    private ControlStep head;
+    private @Nullable ControlStep head;
     private double headDueS = Double.POSITIVE_INFINITY;
 
     /**

@@ -2,6 +2,7 @@ package barrowmist.core.device;
 
 import barrowmist.core.machine.thermal.BeanPhysics;
 import barrowmist.core.machine.thermal.ControlLevels;
+import org.jspecify.annotations.Nullable;
 
 /**
  * A drum roaster that is not there: what the demo and the tests roast on. On purpose it is not the model that predicts
@@ -95,7 +96,7 @@ public final class SimulatedDrum {
     private final Build build;
     private final double roomC;
     private double lossDrift = 1;
-    private Batch batch;
+    private @Nullable Batch batch;
     private boolean doorOpen;
     private double dryKg;
     private final double[] beanC = new double[SIZE_SHARES.length];
@@ -171,7 +172,7 @@ public final class SimulatedDrum {
         if (batch == null) {
             stepEmpty(dt, levels);
         } else {
-            stepCharged(dt, levels);
+            stepCharged(batch, dt, levels);
         }
     }
 
@@ -198,7 +199,7 @@ public final class SimulatedDrum {
         environmentC += (airC - environmentC) * dt / ENVIRONMENT_S;
     }
 
-    private void stepCharged(double dt, ControlLevels levels) {
+    private void stepCharged(Batch batch, double dt, ControlLevels levels) {
         double flow = LEAK + (1 - LEAK) * levels.airflowPct() / 100;
         double transfer = Math.pow(flow, FLOW_POWER);
         double kg = batch.greenG() / 1000;
@@ -217,7 +218,7 @@ public final class SimulatedDrum {
             beanAirTimesC += air * beanC[i];
             double contactW = contact * (drumC - beanC[i]);
             fromDrumW += contactW;
-            roast(i, d, air * (airC - beanC[i]) + contactW, dt);
+            roast(batch, i, d, air * (airC - beanC[i]) + contactW, dt);
         }
         double balanceC = ((1 - FLAME_TO_DRUM) * flameW + exhaust * roomC + beanAirTimesC + airDrum * drumC)
                 / (exhaust + beanAirTotal + airDrum);
@@ -234,7 +235,7 @@ public final class SimulatedDrum {
         return 1 + SWELLING * x * x * (3 - 2 * x);
     }
 
-    private void roast(int i, double diameterMm, double heatW, double dt) {
+    private void roast(Batch batch, int i, double diameterMm, double heatW, double dt) {
         double drying = BeanPhysics.dryingPerS(beanC[i], moisture[i], diameterMm);
         double reaction = BeanPhysics.reactionWPerKg(beanC[i], reacted[i]);
         double share = dryKg * SIZE_SHARES[i];

@@ -8,6 +8,7 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.OptionalDouble;
 import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 
 /** What a lot may hold. The bounds catch slips of the hand; what is good coffee is judged elsewhere. */
 public final class LotRules {
@@ -37,15 +38,15 @@ public final class LotRules {
 
     /** A lot as it was written in the form; null where a field was left out. */
     public record Entry(
-            String name,
-            String supplier,
-            String origin,
-            Process process,
-            LocalDate arrivalDate,
-            Double kg,
+            @Nullable String name,
+            @Nullable String supplier,
+            @Nullable String origin,
+            @Nullable Process process,
+            @Nullable LocalDate arrivalDate,
+            @Nullable Double kg,
             OptionalDouble moisturePct,
             OptionalDouble densityGPerL,
-            String screen) {}
+            @Nullable String screen) {}
 
     /**
      * Every problem of an entry.
@@ -76,7 +77,7 @@ public final class LotRules {
         return checks.problems();
     }
 
-    private static void checkArrival(Checks checks, LocalDate arrival, LocalDate today) {
+    private static void checkArrival(Checks checks, @Nullable LocalDate arrival, LocalDate today) {
         if (arrival == null) {
             return;
         }

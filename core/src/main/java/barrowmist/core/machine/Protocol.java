@@ -5,6 +5,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.OptionalDouble;
+import org.jspecify.annotations.Nullable;
 
 /**
  * What is done between two batches, so that each starts from the same state.
@@ -103,7 +104,7 @@ public record Protocol(List<Step> steps) {
 
     private static final double ENVIRONMENT_ABOVE_C = 15;
 
-    private static String shape(Step step) {
+    private static @Nullable String shape(Step step) {
         if (step.text.length() > MOST_TEXT) {
             return "its text has " + step.text.length() + " characters, at most " + MOST_TEXT + " are kept";
         }
@@ -128,7 +129,7 @@ public record Protocol(List<Step> steps) {
         return null;
     }
 
-    private static String reach(Step step, double[] probeC, double gas) {
+    private static @Nullable String reach(Step step, double[] probeC, double gas) {
         if (step.kind != Kind.FALL_TO && step.kind != Kind.RISE_TO) {
             return null;
         }

@@ -3,6 +3,7 @@ package barrowmist.core.rest;
 import barrowmist.core.green.Process;
 import java.util.Arrays;
 import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 
 /** Schools of resting: when a sample opens and when it closes. */
 public enum RestSchool {
@@ -52,7 +53,7 @@ public enum RestSchool {
     }
 
     /** The school of this name. */
-    public static Optional<RestSchool> parse(String label) {
+    public static Optional<RestSchool> parse(@Nullable String label) {
         return Arrays.stream(values()).filter(s -> s.label.equals(label)).findFirst();
     }
 

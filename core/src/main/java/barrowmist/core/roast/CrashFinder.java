@@ -2,6 +2,7 @@ package barrowmist.core.roast;
 
 import java.util.ArrayList;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Finds crashes: sudden deep falls of the rate of rise below the trend it had before. A steady fall that is begun on
@@ -71,7 +72,7 @@ final class CrashFinder {
     }
 
     /** The first fall from {@code from} on, at its deepest; null when nothing falls far enough. */
-    private Fall deepest(int from) {
+    private @Nullable Fall deepest(int from) {
         Fall best = null;
         int trendFrom = from;
         for (int i = from; i < ror.size(); i++) {
@@ -91,7 +92,7 @@ final class CrashFinder {
         return best;
     }
 
-    private Fall lowestAfter(int start, int trendFrom) {
+    private @Nullable Fall lowestAfter(int start, int trendFrom) {
         double startS = ror.t()[start];
         LocalFit line = LocalFit.of(ror.t(), ror.r(), trendFrom, start + 1, startS, false);
         double slope = Math.min(0, line.slopePerS());

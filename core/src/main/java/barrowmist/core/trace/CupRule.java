@@ -44,11 +44,11 @@ final class CupRule {
     }
 
     private static double adds(CupFacts cup, Map<String, Double> strengths, String word) {
-        return strengths.get(word) * share(cup, word);
+        return strengths.getOrDefault(word, 0.0) * share(cup, word);
     }
 
     private static double share(CupFacts cup, String word) {
-        return Math.min(1, (double) cup.words().get(word) / cup.cups());
+        return Math.min(1, (double) cup.words().getOrDefault(word, 0) / cup.cups());
     }
 
     private static String where(CupFacts cup, double widestShare) {

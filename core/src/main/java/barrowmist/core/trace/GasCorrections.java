@@ -4,6 +4,7 @@ import barrowmist.core.roast.Clock;
 import barrowmist.core.roast.Fault;
 import barrowmist.core.roast.RoastAnalysis;
 import barrowmist.core.roast.Series;
+import org.jspecify.annotations.Nullable;
 
 /** Changes of gas, read off the gas lane of the log where there is one. Sizes are house defaults. */
 final class GasCorrections {
@@ -86,7 +87,7 @@ final class GasCorrections {
     }
 
     /** The largest cut from {@value #CUT_BEFORE_S} s before the crash to its end; null when the gas was not logged. */
-    private static Cut lastCut(Series gas, Fault crash) {
+    private static @Nullable Cut lastCut(Series gas, Fault crash) {
         Cut best = null;
         for (int i = 1; i < gas.size(); i++) {
             boolean near = gas.timeS(i) >= crash.fromS() - CUT_BEFORE_S && gas.timeS(i) <= crash.toS();

@@ -15,6 +15,7 @@ import jakarta.persistence.Version;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Objects;
 import org.hibernate.annotations.BatchSize;
 import org.jspecify.annotations.Nullable;
 
@@ -55,7 +56,7 @@ class CuppingEntity {
     }
 
     long id() {
-        return id;
+        return Objects.requireNonNull(id);
     }
 
     Instant cuppedAt() {

@@ -20,6 +20,7 @@ import java.time.Clock;
 import java.time.Instant;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.context.ApplicationEventPublisher;
@@ -125,7 +126,10 @@ public class CuppingService {
 
     private void fill(SheetEntity sheet, SheetEntry entry) {
         String cupper = entry.cupper() == null ? "" : entry.cupper().strip();
-        HundredPointSheet filled = new SheetContent(entry.attributes(), entry.cups(), entry.words())
+        HundredPointSheet filled = new SheetContent(
+                        Objects.requireNonNullElse(entry.attributes(), Map.of()),
+                        Objects.requireNonNullElse(entry.cups(), List.of()),
+                        Objects.requireNonNullElse(entry.words(), List.of()))
                 .sheet(sheet.cupping().cups());
         Checks checks = new Checks();
         filled.problems().forEach(p -> checks.add(p.field(), p.message()));

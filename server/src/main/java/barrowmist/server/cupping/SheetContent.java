@@ -79,22 +79,17 @@ public record SheetContent(
     /** The sheet in the core's terms. */
     HundredPointSheet sheet(int cupsOfSession) {
         Map<Attribute, Double> scores = new EnumMap<>(Attribute.class);
-        if (attributes != null) {
-            attributes.forEach((name, score) -> {
-                if (score != null) {
-                    scores.put(attribute(name), score);
-                }
-            });
-        }
-        List<Cup> marks = cups == null || cups.isEmpty()
+        attributes.forEach((name, score) -> {
+            if (score != null) {
+                scores.put(attribute(name), score);
+            }
+        });
+        List<Cup> marks = cups.isEmpty()
                 ? Collections.nCopies(cupsOfSession, Cup.SOUND)
                 : cups.stream().map(CupMark::cup).toList();
-        List<TasteNote> notes = words == null
-                ? List.of()
-                : words.stream()
-                        .map(w ->
-                                TasteNote.of(w.word() == null ? "" : w.word(), w.cups() == null ? List.of() : w.cups()))
-                        .toList();
+        List<TasteNote> notes = words.stream()
+                .map(w -> TasteNote.of(w.word() == null ? "" : w.word(), w.cups() == null ? List.of() : w.cups()))
+                .toList();
         return new HundredPointSheet(scores, marks, notes);
     }
 

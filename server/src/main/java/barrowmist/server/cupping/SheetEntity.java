@@ -15,6 +15,7 @@ import jakarta.persistence.ManyToOne;
 import jakarta.persistence.Table;
 import jakarta.persistence.Version;
 import java.time.Instant;
+import java.util.Objects;
 import org.jspecify.annotations.Nullable;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -63,6 +64,8 @@ class SheetEntity {
 
     protected SheetEntity() {}
 
+    // the rest comes with the first keep
+    @SuppressWarnings("NullAway.Init")
     SheetEntity(CuppingEntity cupping, long roastId, String form) {
         this.cupping = cupping;
         this.roastId = roastId;
@@ -85,7 +88,7 @@ class SheetEntity {
     }
 
     long id() {
-        return id;
+        return Objects.requireNonNull(id);
     }
 
     CuppingEntity cupping() {

@@ -26,6 +26,8 @@ class DayEntity {
 
     protected DayEntity() {}
 
+    // the rest comes with the first keep
+    @SuppressWarnings("NullAway.Init")
     DayEntity(LocalDate onDate) {
         this.onDate = onDate;
     }

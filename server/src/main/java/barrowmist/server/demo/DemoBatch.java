@@ -9,6 +9,7 @@ import barrowmist.core.roast.RoastEvent;
 import barrowmist.core.roast.RoastLog;
 import barrowmist.server.green.LotEntry;
 import java.util.Locale;
+import java.util.Objects;
 import java.util.Random;
 import java.util.stream.Collectors;
 
@@ -119,7 +120,11 @@ record DemoBatch(Coffee coffee, double chargeC, double gasBias, double developme
         return SimulatedRoast.of(
                 drum,
                 new SimulatedDrum.Batch(
-                        greenG(seed), lot.moisturePct(), meanMm(lot.screen()), coffee.uptake, coffee.crackC),
+                        greenG(seed),
+                        Objects.requireNonNull(lot.moisturePct()),
+                        meanMm(Objects.requireNonNull(lot.screen())),
+                        coffee.uptake,
+                        coffee.crackC),
                 new SimulatedRoast.Orders(
                         chargeC,
                         (t, c) -> new ControlLevels(

@@ -2,6 +2,7 @@ package barrowmist.server.demo;
 
 import barrowmist.server.sample.SampleEntry;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 
 /**
  * A roast of the demo laboratory.
@@ -13,7 +14,13 @@ import java.util.List;
  * @param bench what was measured; null for nothing yet
  * @param cup what was tasted; null for nothing yet
  */
-record DemoRoast(int lot, int daysAgo, DemoBatch curve, boolean accepted, Bench bench, Cup cup) {
+record DemoRoast(
+        int lot,
+        int daysAgo,
+        DemoBatch curve,
+        boolean accepted,
+        @Nullable Bench bench,
+        @Nullable Cup cup) {
 
     /** What the bench found. */
     record Bench(double lossPct, double whole, double ground, int quakers, int scorched, boolean oneColour) {

@@ -42,7 +42,7 @@ final class Desk {
     private final LongSupplier nanos;
     private final Listening roaster = new Listening();
     private String machineName = "";
-    private MachineSettings settings;
+    private MachineSettings settings = MachineSettings.usual(null);
     private Journal journal;
     private Optional<RoastBatch> batch = Optional.empty();
     private @Nullable Prepared prepared;

@@ -19,6 +19,7 @@ import barrowmist.server.machine.MachineSettings;
 import barrowmist.server.web.Codes;
 import java.time.Instant;
 import java.util.List;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import org.jspecify.annotations.Nullable;
@@ -103,7 +104,7 @@ record DeskScreen(
     }
 
     private BatchView batchView(RoastBatch b) {
-        Prepared p = prepared;
+        Prepared p = Objects.requireNonNull(prepared);
         return new BatchView(
                 p.greenSampleId(),
                 p.lotId(),

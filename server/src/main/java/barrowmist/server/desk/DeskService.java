@@ -9,6 +9,7 @@ import barrowmist.server.desk.DeskViews.DeskSummary;
 import barrowmist.server.desk.DeskViews.PrepareEntry;
 import barrowmist.server.desk.LiveSetupService.Prepared;
 import barrowmist.server.device.RoasterLinks;
+import barrowmist.server.disk.DataFolder;
 import barrowmist.server.machine.MachineService;
 import barrowmist.server.machine.MachineView;
 import java.nio.file.Files;
@@ -17,6 +18,7 @@ import java.time.Clock;
 import java.util.List;
 import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
+import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.beans.factory.annotation.Value;
@@ -58,7 +60,7 @@ class DeskService {
         this.watchers = watchers;
         this.aside = aside;
         this.wall = wall;
-        this.folder = Path.of(data).toAbsolutePath().getParent();
+        this.folder = DataFolder.of(data);
     }
 
     /** Roasts that were under way go on without anybody asking for them. */
@@ -111,7 +113,7 @@ class DeskService {
     }
 
     /** A plan that was deleted meanwhile does not stop its roast. */
-    private Long planStill(Prepare p) {
+    private @Nullable Long planStill(Prepare p) {
         return p.planId() != null && setups.hasPlan(p.planId()) ? p.planId() : null;
     }
 

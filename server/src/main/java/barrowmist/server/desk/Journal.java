@@ -15,6 +15,7 @@ import java.util.ArrayList;
 import java.util.Deque;
 import java.util.List;
 import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 
 /**
  * What happens at a desk, a line each, on disk as it comes: what was appended survives the end of the server, and what
@@ -27,11 +28,11 @@ final class Journal implements AutoCloseable {
 
     private final Path file;
     private final Deque<String> waiting = new ArrayDeque<>();
-    private FileChannel channel;
+    private @Nullable FileChannel channel;
     private long good;
     private long forcedNanos;
     private boolean dirty;
-    private String trouble;
+    private @Nullable String trouble;
 
     Journal(Path file) {
         this.file = file;
@@ -87,16 +88,12 @@ final class Journal implements AutoCloseable {
     /** Writes what waits, and brings it onto the disk when that was long ago. */
     void write() {
         try {
-            if (channel == null) {
-                Files.createDirectories(file.getParent());
-                channel = FileChannel.open(file, StandardOpenOption.CREATE, StandardOpenOption.WRITE);
-                good = wholeLines();
-            }
+            FileChannel open = opened();
             while (!waiting.isEmpty()) {
                 ByteBuffer bytes = ByteBuffer.wrap((waiting.peek() + "\n").getBytes(StandardCharsets.UTF_8));
                 long at = good;
                 while (bytes.hasRemaining()) {
-                    at += channel.write(bytes, at);
+                    at += open.write(bytes, at);
                 }
                 good = at;
                 waiting.remove();
@@ -104,7 +101,7 @@ final class Journal implements AutoCloseable {
             }
             long now = System.nanoTime();
             if (dirty && now - forcedNanos >= FORCE_NANOS) {
-                channel.force(false);
+                open.force(false);
                 forcedNanos = now;
                 dirty = false;
             }
@@ -115,16 +112,32 @@ final class Journal implements AutoCloseable {
         }
     }
 
+    private FileChannel opened() throws IOException {
+        if (channel == null) {
+            Files.createDirectories(file.getParent());
+            FileChannel open = FileChannel.open(file, StandardOpenOption.CREATE, StandardOpenOption.WRITE);
+            try {
+                good = wholeLines(open);
+            } catch (IOException e) {
+                // not half begun: the next try would write over what is there
+                open.close();
+                throw e;
+            }
+            channel = open;
+        }
+        return channel;
+    }
+
     /** Where the last whole line ends: what a cut-off one left behind is written over. */
-    private long wholeLines() throws IOException {
-        long size = Files.isRegularFile(file) ? channel.size() : 0;
+    private long wholeLines(FileChannel open) throws IOException {
+        long size = Files.isRegularFile(file) ? open.size() : 0;
         byte[] all = size == 0 ? new byte[0] : Files.readAllBytes(file);
         int end = all.length;
         while (end > 0 && all[end - 1] != '\n') {
             end--;
         }
         if (end < all.length) {
-            channel.truncate(end);
+            open.truncate(end);
         }
         return end;
     }

@@ -5,6 +5,7 @@ import barrowmist.core.desk.JournalLine.Entry;
 import barrowmist.core.desk.JournalLine.Read;
 import barrowmist.core.roast.EventKind;
 import barrowmist.core.roast.Reading;
+import barrowmist.server.disk.DataFolder;
 import barrowmist.server.notice.Notice;
 import barrowmist.server.notice.NoticeSource;
 import barrowmist.server.web.NotFound;
@@ -47,7 +48,7 @@ class KeptAside implements NoticeSource {
     private final Path folder;
 
     KeptAside(@Value("${barrowmist.data.path}") String data) {
-        this.folder = Path.of(data).toAbsolutePath().getParent();
+        this.folder = DataFolder.of(data);
     }
 
     /**

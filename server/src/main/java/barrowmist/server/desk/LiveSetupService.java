@@ -90,10 +90,9 @@ public class LiveSetupService {
                     "This plan is for " + plan.get().machine().name() + ", not for " + machine.name()
                             + ": adapt it first");
         }
-        if (plan.isEmpty() && greenSampleId == null) {
-            throw new InputProblems("greenSampleId", "Choose the sample that is roasted, or a plan");
-        }
-        GreenSampleEntity sample = plan.map(PlanEntity::greenSample).orElseGet(() -> greenSamples.get(greenSampleId));
+        GreenSampleEntity sample = plan.map(PlanEntity::greenSample)
+                .or(() -> Optional.ofNullable(greenSampleId).map(greenSamples::get))
+                .orElseThrow(() -> new InputProblems("greenSampleId", "Choose the sample that is roasted, or a plan"));
         if (GreenJudgement.stops(sample.inspection())) {
             throw new InputProblems(
                     "greenSampleId", "This sample is mouldy or tainted: it is not roasted and not tasted.");

@@ -1,6 +1,7 @@
 package barrowmist.server.device;
 
 import barrowmist.core.desk.RoasterReading;
+import java.util.Objects;
 
 /** The port to a roaster. It only reads: nothing behind it can command a burner. */
 public interface RoasterLink extends AutoCloseable {
@@ -21,6 +22,12 @@ public interface RoasterLink extends AutoCloseable {
 
         public LinkLost(String message) {
             super(message);
+        }
+
+        /** What is the matter, as it was said when it was lost. */
+        @Override
+        public String getMessage() {
+            return Objects.toString(super.getMessage(), "");
         }
     }
 }

@@ -2,6 +2,7 @@ package barrowmist.server.device;
 
 import java.util.EnumMap;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Random;
 import org.springframework.stereotype.Component;
 
@@ -33,7 +34,7 @@ class SimulatedInstruments implements InstrumentPort {
     }
 
     synchronized State state(Instrument instrument) {
-        return states.get(instrument);
+        return Objects.requireNonNull(states.get(instrument));
     }
 
     synchronized void set(Instrument instrument, State state) {
@@ -42,7 +43,7 @@ class SimulatedInstruments implements InstrumentPort {
 
     @Override
     public synchronized double[] readings(Instrument instrument) {
-        State state = states.get(instrument);
+        State state = state(instrument);
         if (state.behaviour == Behaviour.SILENT) {
             throw new InstrumentAbsent(instrument.label() + " does not answer. Is it switched on and plugged in?");
         }

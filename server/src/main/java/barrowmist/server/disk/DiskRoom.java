@@ -42,7 +42,7 @@ public class DiskRoom implements NoticeSource, StoreDoctor {
     private volatile long leastBytes;
     private final long reserveBytes;
     private final DataSource database;
-    private final Thread watch = new Thread(this::watch, "disk-room");
+    private final Thread watch;
     private volatile long roomBytes;
     private volatile long lookedMs;
 
@@ -55,11 +55,12 @@ public class DiskRoom implements NoticeSource, StoreDoctor {
             @Value("${barrowmist.disk.least-bytes:67108864}") long leastBytes,
             @Value("${barrowmist.disk.reserve-bytes:16777216}") long reserveBytes,
             DataSource database) {
-        this.folder = Path.of(data).toAbsolutePath().getParent();
+        this.folder = DataFolder.of(data);
         this.reserve = folder.resolve("reserve");
         this.leastBytes = leastBytes;
         this.reserveBytes = reserveBytes;
         this.database = database;
+        watch = new Thread(this::watch, "disk-room");
         watch.setDaemon(true);
         watch.start();
     }

@@ -19,6 +19,7 @@ import jakarta.persistence.ManyToOne;
 import jakarta.persistence.Table;
 import jakarta.persistence.Version;
 import java.time.LocalDate;
+import java.util.Objects;
 import java.util.OptionalDouble;
 import org.jspecify.annotations.Nullable;
 
@@ -93,7 +94,7 @@ public class GreenSampleEntity {
     LotView.NewestSample asNewest() {
         GreenFacts facts = facts();
         return new LotView.NewestSample(
-                id,
+                id(),
                 stage.label(),
                 receivedOn,
                 Optionals.orNull(facts.moisturePct()),
@@ -102,7 +103,7 @@ public class GreenSampleEntity {
     }
 
     public long id() {
-        return id;
+        return Objects.requireNonNull(id);
     }
 
     public LotEntity lot() {

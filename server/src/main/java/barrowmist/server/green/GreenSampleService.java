@@ -28,6 +28,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -144,7 +145,7 @@ public class GreenSampleService {
                 count == null ? null : GradeView.of(count));
     }
 
-    private DefectCount count(GreenSampleEntity sample) {
+    private @Nullable DefectCount count(GreenSampleEntity sample) {
         return sample.inspection()
                 .defectCount(quakers.ofGreenSample(sample.id()))
                 .orElse(null);

@@ -17,7 +17,9 @@ import java.time.Clock;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Objects;
 import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -55,7 +57,7 @@ class GreenTableService {
         int newLots = 0;
         for (GreenRow row : result.rows()) {
             Optional<LotEntity> there = lots.findFirstByNameIgnoreCaseAndSupplierIgnoreCase(
-                    row.lot().name(), row.lot().supplier());
+                    given(row.lot().name()), given(row.lot().supplier()));
             newLots += there.isPresent() ? 0 : 1;
             LotEntity lot = there.orElseGet(() -> lots.save(new LotEntity(entry(row.lot()))));
             keep(lot, row, problems);
@@ -67,7 +69,7 @@ class GreenTableService {
     private void keep(LotEntity lot, GreenRow row, List<FieldProblem> problems) {
         GreenSampleEntity sample = samples.findByLotIdAndStage(lot.id(), row.stage())
                 .orElseGet(() -> samples.save(
-                        new GreenSampleEntity(lot, row.stage(), row.lot().arrivalDate())));
+                        new GreenSampleEntity(lot, row.stage(), given(row.lot().arrivalDate()))));
         if (row.inspection().equals(Inspection.none())) {
             return;
         }
@@ -81,14 +83,19 @@ class GreenTableService {
         }
     }
 
+    /** The reader lets no row through that lacks it. */
+    private static <T> T given(@Nullable T cell) {
+        return Objects.requireNonNull(cell);
+    }
+
     private static LotEntry entry(LotRules.Entry lot) {
         return new LotEntry(
-                lot.name(),
-                lot.supplier(),
-                lot.origin(),
-                lot.process().label(),
-                lot.arrivalDate(),
-                lot.kg(),
+                given(lot.name()),
+                given(lot.supplier()),
+                given(lot.origin()),
+                given(lot.process()).label(),
+                given(lot.arrivalDate()),
+                given(lot.kg()),
                 Optionals.orNull(lot.moisturePct()),
                 Optionals.orNull(lot.densityGPerL()),
                 lot.screen(),

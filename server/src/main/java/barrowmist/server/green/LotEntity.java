@@ -15,6 +15,7 @@ import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import jakarta.persistence.Version;
 import java.time.LocalDate;
+import java.util.Objects;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 
@@ -57,7 +58,7 @@ public class LotEntity {
         name = entry.name().strip();
         supplier = entry.supplier().strip();
         origin = entry.origin().strip();
-        process = LotEntry.process(entry.process());
+        process = Objects.requireNonNull(LotEntry.process(entry.process()));
         arrivalDate = entry.arrivalDate();
         kg = entry.kg();
         moisturePct = entry.moisturePct();
@@ -95,7 +96,7 @@ public class LotEntity {
     }
 
     public long id() {
-        return id;
+        return Objects.requireNonNull(id);
     }
 
     public String name() {
@@ -116,7 +117,7 @@ public class LotEntity {
 
     LotView view(long roasts, LotView.@Nullable NewestSample newest) {
         return new LotView(
-                id,
+                id(),
                 name,
                 supplier,
                 origin,

@@ -1,2 +1,5 @@
 /** Lots, their samples and inspections. */
+@NullMarked
 package barrowmist.server.green;
+
+import org.jspecify.annotations.NullMarked;

@@ -10,6 +10,7 @@ import jakarta.persistence.GenerationType;
 import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import jakarta.persistence.Version;
+import java.util.Objects;
 import org.jspecify.annotations.Nullable;
 
 /** A roaster as kept. */
@@ -40,7 +41,7 @@ public class MachineEntity {
     }
 
     public long id() {
-        return id;
+        return Objects.requireNonNull(id);
     }
 
     public String name() {
@@ -75,6 +76,6 @@ public class MachineEntity {
     }
 
     MachineView view() {
-        return new MachineView(id, name, drumCapacityG, settings(), version);
+        return new MachineView(id(), name, drumCapacityG, settings(), version);
     }
 }

@@ -24,6 +24,8 @@ class MachineModelEntity {
 
     protected MachineModelEntity() {}
 
+    // the rest comes with the first keep
+    @SuppressWarnings("NullAway.Init")
     MachineModelEntity(long machineId) {
         this.machineId = machineId;
     }

@@ -1,2 +1,5 @@
 /** Roasters, how they are read, and their models. */
+@NullMarked
 package barrowmist.server.machine;
+
+import org.jspecify.annotations.NullMarked;

@@ -1,2 +1,5 @@
 /** What everybody in the lab must know, whatever page is open. */
+@NullMarked
 package barrowmist.server.notice;
+
+import org.jspecify.annotations.NullMarked;

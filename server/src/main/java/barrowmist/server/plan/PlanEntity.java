@@ -14,6 +14,7 @@ import jakarta.persistence.ManyToOne;
 import jakarta.persistence.Table;
 import jakarta.persistence.Version;
 import java.time.Instant;
+import java.util.Objects;
 import org.jspecify.annotations.Nullable;
 
 /** A plan for one roast of a green sample on one roaster, as kept. */
@@ -43,6 +44,8 @@ public class PlanEntity {
 
     protected PlanEntity() {}
 
+    // the rest comes with the first keep
+    @SuppressWarnings("NullAway.Init")
     PlanEntity(GreenSampleEntity greenSample, MachineEntity machine) {
         this.greenSample = greenSample;
         this.machine = machine;
@@ -59,7 +62,7 @@ public class PlanEntity {
     }
 
     public long id() {
-        return id;
+        return Objects.requireNonNull(id);
     }
 
     public GreenSampleEntity greenSample() {

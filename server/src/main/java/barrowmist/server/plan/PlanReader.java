@@ -88,9 +88,8 @@ final class PlanReader {
 
     private Optional<ControlStep> move(int index, @Nullable MoveView given) {
         String field = "steps." + index;
-        Optional<Control> control =
-                Codes.parse(Control.class, given == null || given.when() == null ? null : given.control());
-        if (control.isEmpty()) {
+        Optional<Control> control = given == null ? Optional.empty() : Codes.parse(Control.class, given.control());
+        if (given == null || given.when() == null || control.isEmpty()) {
             checks.add(field, "A move needs a time and a control: gas, air or drum");
             return Optional.empty();
         }

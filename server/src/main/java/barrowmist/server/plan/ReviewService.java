@@ -19,6 +19,7 @@ import barrowmist.server.web.Optionals;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.TreeMap;
 import java.util.stream.Collectors;
@@ -99,7 +100,7 @@ class ReviewService {
                 .map(checks -> score(
                         checks.get(0),
                         OutlookScore.of(checks.stream()
-                                .map(c -> new OutlookScore.Pair(c.expected(), c.came()))
+                                .map(c -> new OutlookScore.Pair(c.expected(), Objects.requireNonNull(c.came())))
                                 .toList())))
                 .toList();
     }

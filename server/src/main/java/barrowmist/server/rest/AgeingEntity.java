@@ -28,6 +28,8 @@ class AgeingEntity {
 
     protected AgeingEntity() {}
 
+    // the rest comes with the first keep
+    @SuppressWarnings("NullAway.Init")
     AgeingEntity(long roastId) {
         this.roastId = roastId;
     }

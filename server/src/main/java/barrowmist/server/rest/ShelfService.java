@@ -23,6 +23,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Set;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
@@ -84,7 +85,7 @@ class ShelfService {
         List<ShelfItem> items = all.stream()
                 .filter(r -> !cupped.contains(r.id()))
                 .sorted(Comparator.comparing((RoastEntity r) -> rest(r, school, now), Rest.TABLE))
-                .map(r -> item(r, school, now, fit.get(r.id())))
+                .map(r -> item(r, school, now, Objects.requireNonNull(fit.get(r.id()))))
                 .toList();
         List<AgeingView> ageing = studies.findAll().stream()
                 .map(s -> view(s, ids.contains(s.roastId()) ? find(all, s.roastId()) : roasts.get(s.roastId())))

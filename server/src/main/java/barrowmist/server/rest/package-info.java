@@ -1,2 +1,5 @@
 /** The rest shelf: when each roasted sample may be cupped, and how a coffee ages. */
+@NullMarked
 package barrowmist.server.rest;
+
+import org.jspecify.annotations.NullMarked;

@@ -30,6 +30,7 @@ import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import org.hibernate.annotations.BatchSize;
@@ -161,7 +162,7 @@ public class RoastEntity {
     }
 
     public long id() {
-        return id;
+        return Objects.requireNonNull(id);
     }
 
     public LotEntity lot() {

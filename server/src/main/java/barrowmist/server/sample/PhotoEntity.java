@@ -7,6 +7,7 @@ import jakarta.persistence.Id;
 import jakarta.persistence.Lob;
 import jakarta.persistence.Table;
 import java.time.Instant;
+import java.util.Objects;
 import org.jspecify.annotations.Nullable;
 
 /** A photograph of a roasted sample. */
@@ -35,7 +36,7 @@ class PhotoEntity {
     }
 
     long id() {
-        return id;
+        return Objects.requireNonNull(id);
     }
 
     String contentType() {

@@ -22,6 +22,8 @@ class SettingEntity {
 
     protected SettingEntity() {}
 
+    // the rest comes with the first keep
+    @SuppressWarnings("NullAway.Init")
     SettingEntity(String name) {
         this.name = name;
     }

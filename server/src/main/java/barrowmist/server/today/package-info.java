@@ -1,2 +1,5 @@
 /** What waits today. */
+@NullMarked
 package barrowmist.server.today;
+
+import org.jspecify.annotations.NullMarked;

@@ -2,6 +2,7 @@ package barrowmist.server.web;
 
 import java.util.List;
 import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.core.io.ClassPathResource;
@@ -71,7 +72,7 @@ class ErrorAdvice extends ResponseEntityExceptionHandler {
         return noRoom(e.getMessage());
     }
 
-    private static ProblemDetail noRoom(String why) {
+    private static ProblemDetail noRoom(@Nullable String why) {
         return Problems.of(HttpStatus.INSUFFICIENT_STORAGE, "No room on the disk", why);
     }
 

@@ -3,6 +3,7 @@ package barrowmist.server.web;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
+import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.http.ProblemDetail;
@@ -12,7 +13,7 @@ final class Problems {
 
     private Problems() {}
 
-    static ProblemDetail of(HttpStatus status, String title, String detail) {
+    static ProblemDetail of(HttpStatus status, String title, @Nullable String detail) {
         ProblemDetail problem = ProblemDetail.forStatusAndDetail(status, detail);
         problem.setTitle(title);
         return problem;

@@ -24,6 +24,7 @@ import java.util.TreeMap;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVParser;
 import org.apache.commons.csv.CSVRecord;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Reads lots and inspections from a table: comma or semicolon (then decimal comma allowed), headings in any order and
@@ -135,7 +136,7 @@ public final class GreenReader {
         rows.add(new GreenRow(line, lot, stage, inspection));
     }
 
-    private static Process process(String text) {
+    private static @Nullable Process process(String text) {
         String wanted = text.toLowerCase(Locale.ROOT).replace('_', '-');
         return Arrays.stream(Process.values())
                 .filter(p -> p.label().equals(wanted))

@@ -8,9 +8,11 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Objects;
 import java.util.OptionalDouble;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVPrinter;
+import org.jspecify.annotations.Nullable;
 
 /** Writes lots and inspections as a table that {@link GreenReader} reads back. */
 public final class GreenWriter {
@@ -43,10 +45,10 @@ public final class GreenWriter {
                 text(lot.name()),
                 text(lot.supplier()),
                 text(lot.origin()),
-                lot.process().label(),
-                lot.arrivalDate().toString(),
-                number(lot.kg()),
-                lot.screen() == null ? "" : lot.screen(),
+                lot.process() == null ? "" : lot.process().label(),
+                cell(lot.arrivalDate()),
+                cell(lot.kg()),
+                cell(lot.screen()),
                 row.stage().label(),
                 number(i.moisturePct().isPresent() ? i.moisturePct() : lot.moisturePct()),
                 number(i.waterActivity()),
@@ -74,9 +76,17 @@ public final class GreenWriter {
     }
 
     /** A text that a spreadsheet would take for a formula is marked as text. */
-    private static String text(String value) {
+    private static String text(@Nullable String value) {
+        if (value == null) {
+            return "";
+        }
         boolean formula = !value.isEmpty() && FORMULA_STARTS.indexOf(value.charAt(0)) >= 0;
         return formula ? "'" + value : value;
+    }
+
+    /** A figure or day that may have been left out. */
+    private static String cell(@Nullable Object value) {
+        return value instanceof Double d ? number(d.doubleValue()) : Objects.toString(value, "");
     }
 
     private static String number(OptionalDouble value) {

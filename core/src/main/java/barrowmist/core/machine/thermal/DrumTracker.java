@@ -15,6 +15,7 @@ import org.hipparchus.linear.RealMatrix;
 import org.hipparchus.linear.RealVector;
 import org.hipparchus.ode.nonstiff.ClassicalRungeKuttaIntegrator;
 import org.hipparchus.util.MerweUnscentedTransform;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Follows one batch by its readings: holds the model of the drum to what the probes say, and so finds out what they do
@@ -220,7 +221,7 @@ public final class DrumTracker {
         }
 
         @Override
-        public RealVector getInnovation(
+        public @Nullable RealVector getInnovation(
                 Reading reading, RealVector expected, RealVector predicted, RealMatrix covariance) {
             // nothing to correct by
             if (reading.empty()) {

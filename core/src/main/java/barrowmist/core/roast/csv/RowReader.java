@@ -136,7 +136,7 @@ final class RowReader {
                     "%s is %s, allowed are %.0f to %.0f"
                             .formatted(column.heading(), shown(text), column.min(), column.max()));
         } else if (time.isPresent()) {
-            channels.get(column).add(time.getAsDouble(), value.getAsDouble());
+            channels.computeIfAbsent(column, c -> new Channel()).add(time.getAsDouble(), value.getAsDouble());
         }
     }
 
@@ -179,7 +179,7 @@ final class RowReader {
         if (options.celsius() != ReadOptions.Celsius.ASK || !columns.containsKey(Column.BEAN_C)) {
             return Optional.empty();
         }
-        Series bean = channels.get(Column.BEAN_C).series();
+        Series bean = series(Column.BEAN_C);
         double hottest = 0;
         for (int i = 0; i < bean.size(); i++) {
             hottest = Math.max(hottest, bean.value(i));
@@ -199,7 +199,7 @@ final class RowReader {
     private RoastLog log() {
         boolean fahrenheit = options.celsius() == ReadOptions.Celsius.IS_FAHRENHEIT;
         Series environment = channels.containsKey(Column.ENVIRONMENT_F)
-                ? celsius(channels.get(Column.ENVIRONMENT_F).series())
+                ? celsius(series(Column.ENVIRONMENT_F))
                 : series(Column.ENVIRONMENT_C);
         boolean turn = fahrenheit && channels.containsKey(Column.ENVIRONMENT_C);
         return new RoastLog(
@@ -212,7 +212,7 @@ final class RowReader {
 
     private Series bean() {
         if (channels.containsKey(Column.BEAN_F)) {
-            return celsius(channels.get(Column.BEAN_F).series());
+            return celsius(series(Column.BEAN_F));
         }
         Series bean = series(Column.BEAN_C);
         return options.celsius() == ReadOptions.Celsius.IS_FAHRENHEIT ? celsius(bean) : bean;
@@ -232,7 +232,7 @@ final class RowReader {
     }
 
     private String text(Row row, Column column) {
-        int i = columns.get(column);
+        int i = columns.getOrDefault(column, row.cells().size());
         return i < row.cells().size() ? row.cells().get(i).strip() : "";
     }
 
