@@ -15,4 +15,11 @@ public record RoasterReading(
         OptionalDouble airflowPct,
         OptionalDouble drumRpm,
         OptionalDouble pops,
-        OptionalDouble clockS) {}
+        OptionalDouble clockS) {
+
+    /** Of a roaster that says nothing. */
+    public static RoasterReading nothing() {
+        OptionalDouble none = OptionalDouble.empty();
+        return new RoasterReading(none, none, none, none, none, none, none);
+    }
+}

@@ -4,6 +4,7 @@ import barrowmist.server.machine.MachineSettings.ProtocolStepView;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.time.Instant;
 import java.util.List;
+import java.util.OptionalDouble;
 import org.jspecify.annotations.Nullable;
 
 /** The desk on the wire. Times are s since charge; before the charge they count from when the batch was prepared. */
@@ -123,7 +124,7 @@ public final class DeskViews {
             double fromS,
             double toS,
             double durationS,
-            @Nullable Double sharePct) {}
+            OptionalDouble sharePct) {}
 
     /**
      * How the roaster is heard.
@@ -175,7 +176,7 @@ public final class DeskViews {
             @Nullable Double environmentC,
             @Nullable Double environmentFromC,
             @Nullable Double environmentToC,
-            @Nullable Double inS) {}
+            OptionalDouble inS) {}
 
     /** The large figures. */
     public record FiguresNow(
@@ -187,7 +188,7 @@ public final class DeskViews {
             @Nullable Double airflowPct,
             @Nullable Double drumRpm,
             @Nullable Double phaseS,
-            @Nullable Double phasePct,
+            OptionalDouble phasePct,
             @Nullable String phase) {}
 
     /** Something that was noted. */
@@ -222,7 +223,7 @@ public final class DeskViews {
 
             double fromValue,
             double toValue,
-            @Nullable Double inS,
+            OptionalDouble inS,
             String when) {}
 
     /** A warning. */

@@ -11,7 +11,6 @@ import barrowmist.core.roast.RoastEvents;
 import barrowmist.server.desk.DeskViews.FiguresNow;
 import barrowmist.server.desk.DeskViews.ReadingsView;
 import barrowmist.server.desk.DeskViews.StretchView;
-import barrowmist.server.web.Optionals;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -79,7 +78,7 @@ final class FiguresWriter {
                     said(last, Reading::airflowPct),
                     said(last, Reading::drumRpm),
                     null,
-                    null,
+                    OptionalDouble.empty(),
                     null);
         }
         LiveCurve curve = live.get().curve();
@@ -95,7 +94,7 @@ final class FiguresWriter {
                 curve.airflowPct().isPresent() ? levels.airflowPct() : null,
                 tenth(curve.drumRpm()),
                 stretch.durationS(),
-                Optionals.orNull(stretch.sharePct(nowS)),
+                stretch.sharePct(nowS),
                 stretch.name());
     }
 
@@ -117,8 +116,7 @@ final class FiguresWriter {
         }
         double totalS = called.timeS(EventKind.DROP).orElse(nowS);
         return EventRules.stretches(called, nowS).stream()
-                .map(s -> new StretchView(
-                        s.name(), s.fromS(), s.toS(), s.durationS(), Optionals.orNull(s.sharePct(totalS))))
+                .map(s -> new StretchView(s.name(), s.fromS(), s.toS(), s.durationS(), s.sharePct(totalS)))
                 .toList();
     }
 }

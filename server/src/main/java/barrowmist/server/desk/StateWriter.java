@@ -22,7 +22,6 @@ import barrowmist.server.desk.DeskViews.ProtocolView;
 import barrowmist.server.desk.DeskViews.WarningView;
 import barrowmist.server.machine.MachineSettings.ProtocolStepView;
 import barrowmist.server.web.Codes;
-import barrowmist.server.web.Optionals;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -48,7 +47,7 @@ final class StateWriter {
                 g.environment().map(ChargeGate.Against::readC).orElse(null),
                 g.environment().map(ChargeGate.Against::fromC).orElse(null),
                 g.environment().map(ChargeGate.Against::toC).orElse(null),
-                Optionals.orNull(g.inS()));
+                g.inS());
     }
 
     static ProtocolView protocol(ProtocolRun run, double nowS) {
@@ -123,7 +122,7 @@ final class StateWriter {
                             step.control().name().toLowerCase(Locale.ROOT),
                             step.control().of(live.levels()),
                             step.value(),
-                            Optionals.orNull(n.inS()),
+                            n.inS(),
                             step.when().text(wording));
                 })
                 .orElse(null);

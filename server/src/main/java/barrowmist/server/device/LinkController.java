@@ -8,8 +8,7 @@ import barrowmist.server.device.RoasterLink.LinkLost;
 import barrowmist.server.machine.LinkSettings;
 import barrowmist.server.machine.MachineService;
 import barrowmist.server.web.InputProblems;
-import barrowmist.server.web.Optionals;
-import org.jspecify.annotations.Nullable;
+import java.util.OptionalDouble;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -36,32 +35,36 @@ class LinkController {
     record LinkTest(
             boolean answered,
             String text,
-            @Nullable Double beanC,
-            @Nullable Double environmentC,
-            @Nullable Double gasPct,
-            @Nullable Double airflowPct,
-            @Nullable Double drumRpm,
-            @Nullable Double pops,
-            @Nullable Double clockS) {}
+            OptionalDouble beanC,
+            OptionalDouble environmentC,
+            OptionalDouble gasPct,
+            OptionalDouble airflowPct,
+            OptionalDouble drumRpm,
+            OptionalDouble pops,
+            OptionalDouble clockS) {
+
+        static LinkTest of(boolean answered, String text, RoasterReading r) {
+            return new LinkTest(
+                    answered,
+                    text,
+                    r.beanC(),
+                    r.environmentC(),
+                    r.gasPct(),
+                    r.airflowPct(),
+                    r.drumRpm(),
+                    r.pops(),
+                    r.clockS());
+        }
+    }
 
     @PostMapping("/link-test")
     LinkTest tryLink(@PathVariable long id, @RequestBody LinkSettings settings) {
         machines.one(id);
         InputProblems.refuseIfAny(settings.problems());
         try (RoasterLink link = links.open(id, settings)) {
-            RoasterReading r = link.read();
-            return new LinkTest(
-                    true,
-                    "The roaster answers.",
-                    Optionals.orNull(r.beanC()),
-                    Optionals.orNull(r.environmentC()),
-                    Optionals.orNull(r.gasPct()),
-                    Optionals.orNull(r.airflowPct()),
-                    Optionals.orNull(r.drumRpm()),
-                    Optionals.orNull(r.pops()),
-                    Optionals.orNull(r.clockS()));
+            return LinkTest.of(true, "The roaster answers.", link.read());
         } catch (LinkLost e) {
-            return new LinkTest(false, e.getMessage(), null, null, null, null, null, null, null);
+            return LinkTest.of(false, e.getMessage(), RoasterReading.nothing());
         }
     }
 

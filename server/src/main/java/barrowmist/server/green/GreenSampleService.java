@@ -20,7 +20,6 @@ import barrowmist.server.web.Conflict;
 import barrowmist.server.web.InputProblems;
 import barrowmist.server.web.KeptInTurn;
 import barrowmist.server.web.NotFound;
-import barrowmist.server.web.Optionals;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.ArrayList;
@@ -136,7 +135,7 @@ public class GreenSampleService {
                 view(sample, lots.roastsOfSamples().getOrDefault(id, 0L)),
                 sample.version(),
                 sample.content(),
-                Optionals.orNull(inspection.density()),
+                inspection.density(),
                 inspection.screens().map(ScreensView::of).orElse(null),
                 GreenJudgement.of(inspection, limits.current(), LocalDate.now(clock)).stream()
                         .map(JudgementView::of)
@@ -163,8 +162,8 @@ public class GreenSampleService {
                 s.receivedOn(),
                 s.inspected(),
                 roasts,
-                Optionals.orNull(facts.moisturePct()),
-                Optionals.orNull(facts.densityGPerL()),
+                facts.moisturePct(),
+                facts.densityGPerL(),
                 count == null ? null : count.grade().name().label(),
                 GreenJudgement.stops(s.inspection()));
     }

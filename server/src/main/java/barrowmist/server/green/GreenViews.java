@@ -10,13 +10,14 @@ import barrowmist.core.green.ScreenAnalysis;
 import barrowmist.core.green.Sieve;
 import barrowmist.core.green.StageComparison;
 import barrowmist.server.web.Codes;
-import barrowmist.server.web.Optionals;
 import com.fasterxml.jackson.annotation.JsonUnwrapped;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.time.LocalDate;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
+import java.util.OptionalDouble;
+import java.util.OptionalInt;
 import org.jspecify.annotations.Nullable;
 
 /** Samples and inspections on the wire. */
@@ -47,8 +48,8 @@ public final class GreenViews {
             LocalDate receivedOn,
             boolean inspected,
             long roasts,
-            @Nullable Double moisturePct,
-            @Nullable Double densityGPerL,
+            OptionalDouble moisturePct,
+            OptionalDouble densityGPerL,
             @Nullable String grade,
             boolean stopped) {}
 
@@ -60,7 +61,7 @@ public final class GreenViews {
             GreenSampleView sample,
             long version,
             InspectionContent content,
-            @Nullable Double densityGPerL,
+            OptionalDouble densityGPerL,
             @Nullable ScreensView screens,
             List<JudgementView> judgements,
             List<DefectView> defects,
@@ -72,8 +73,8 @@ public final class GreenViews {
             double meanScreen,
             double meanMm,
             double spread,
-            @Nullable Double belowContractPct,
-            @Nullable Double missingPct) {
+            OptionalDouble belowContractPct,
+            OptionalDouble missingPct) {
 
         static ScreensView of(ScreenAnalysis s) {
             return new ScreensView(
@@ -81,8 +82,8 @@ public final class GreenViews {
                     s.meanScreen(),
                     s.meanMm(),
                     s.spread(),
-                    Optionals.orNull(s.belowContractPct()),
-                    Optionals.orNull(s.missingPct()));
+                    s.belowContractPct(),
+                    s.missingPct());
         }
     }
 
@@ -137,12 +138,7 @@ public final class GreenViews {
 
     /** What the defects come to. */
     public record GradeView(
-            String name,
-            String reason,
-            int primary,
-            int secondary,
-            boolean estimated,
-            @Nullable Integer quakers) {
+            String name, String reason, int primary, int secondary, boolean estimated, OptionalInt quakers) {
         static GradeView of(DefectCount count) {
             Grade grade = count.grade();
             return new GradeView(
@@ -151,7 +147,7 @@ public final class GreenViews {
                     count.fullDefects(1),
                     count.fullDefects(2),
                     count.estimated(),
-                    Optionals.orNull(count.quakers()));
+                    count.quakers());
         }
     }
 
@@ -177,21 +173,15 @@ public final class GreenViews {
     public record StageFigureView(
             String figure,
             String unit,
-            @Nullable Double earlier,
-            @Nullable Double later,
+            OptionalDouble earlier,
+            OptionalDouble later,
 
             @Schema(allowableValues = {"matches", "differs", "not-measured"})
             String verdict,
 
             String text) {
         static StageFigureView of(StageComparison c) {
-            return new StageFigureView(
-                    c.figure(),
-                    c.unit(),
-                    Optionals.orNull(c.earlier()),
-                    Optionals.orNull(c.later()),
-                    Codes.of(c.verdict()),
-                    c.text());
+            return new StageFigureView(c.figure(), c.unit(), c.earlier(), c.later(), Codes.of(c.verdict()), c.text());
         }
     }
 

@@ -8,7 +8,6 @@ import barrowmist.core.roast.RoastAnalysis;
 import barrowmist.core.roast.RoastFigures;
 import barrowmist.core.roast.RorPoint;
 import barrowmist.server.machine.ReferenceView;
-import barrowmist.server.web.Optionals;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
@@ -16,7 +15,7 @@ import org.jspecify.annotations.Nullable;
 
 /** The analysis of a roast on the wire. What cannot be known is left out, and {@code missing} says why. */
 public record AnalysisView(
-        @Nullable Double chargeC,
+        OptionalDouble chargeC,
         @Nullable MilestoneView turningPoint,
         @Nullable MilestoneView dryEnd,
         @Nullable MilestoneView firstCrack,
@@ -25,13 +24,13 @@ public record AnalysisView(
         @Nullable PhaseView drying,
         @Nullable PhaseView browning,
         @Nullable PhaseView development,
-        @Nullable Double developmentS,
-        @Nullable Double developmentRiseC,
-        @Nullable Double rorAtFirstCrackCPerMin,
-        @Nullable Double rorAtDropCPerMin,
+        OptionalDouble developmentS,
+        OptionalDouble developmentRiseC,
+        OptionalDouble rorAtFirstCrackCPerMin,
+        OptionalDouble rorAtDropCPerMin,
         @Nullable Double rorPeakCPerMin,
         @Nullable Double rorPeakS,
-        @Nullable Double totalS,
+        OptionalDouble totalS,
         List<FaultView> faults,
         List<String> missing,
         List<String> notices,
@@ -45,35 +44,22 @@ public record AnalysisView(
     }
 
     /** Shares of the total time, %. */
-    public record PhasesView(
-            @Nullable Double dryingPct,
-            @Nullable Double browningPct,
-            @Nullable Double developmentPct) {
+    public record PhasesView(OptionalDouble dryingPct, OptionalDouble browningPct, OptionalDouble developmentPct) {
         static PhasesView of(Phases p) {
             return new PhasesView(share(p.drying()), share(p.browning()), share(p.development()));
         }
 
-        private static @Nullable Double share(Optional<Phases.Phase> phase) {
-            return phase.map(p -> Optionals.orNull(p.sharePct())).orElse(null);
+        private static OptionalDouble share(Optional<Phases.Phase> phase) {
+            return phase.map(Phases.Phase::sharePct).orElse(OptionalDouble.empty());
         }
     }
 
     /** One phase. */
     public record PhaseView(
-            double fromS,
-            double toS,
-            double durationS,
-            @Nullable Double sharePct,
-            double riseC,
-            double meanRorCPerMin) {
+            double fromS, double toS, double durationS, OptionalDouble sharePct, double riseC, double meanRorCPerMin) {
         static @Nullable PhaseView of(Optional<Phases.Phase> phase) {
             return phase.map(p -> new PhaseView(
-                            p.fromS(),
-                            p.toS(),
-                            p.durationS(),
-                            Optionals.orNull(p.sharePct()),
-                            p.riseC(),
-                            p.meanRorCPerMin()))
+                            p.fromS(), p.toS(), p.durationS(), p.sharePct(), p.riseC(), p.meanRorCPerMin()))
                     .orElse(null);
         }
     }
@@ -91,7 +77,7 @@ public record AnalysisView(
         Phases phases = f.phases();
         OptionalDouble developmentS = f.developmentS();
         return new AnalysisView(
-                Optionals.orNull(f.chargeC()),
+                f.chargeC(),
                 MilestoneView.of(f.turningPoint()),
                 MilestoneView.of(f.dryEnd()),
                 MilestoneView.of(f.firstCrack()),
@@ -100,13 +86,13 @@ public record AnalysisView(
                 PhaseView.of(phases.drying()),
                 PhaseView.of(phases.browning()),
                 PhaseView.of(phases.development()),
-                Optionals.orNull(developmentS),
-                Optionals.orNull(f.developmentRiseC()),
-                Optionals.orNull(f.rorAtFirstCrackCPerMin()),
-                Optionals.orNull(f.rorAtDropCPerMin()),
+                developmentS,
+                f.developmentRiseC(),
+                f.rorAtFirstCrackCPerMin(),
+                f.rorAtDropCPerMin(),
                 f.rorPeak().map(RorPoint::cPerMin).orElse(null),
                 f.rorPeak().map(RorPoint::timeS).orElse(null),
-                Optionals.orNull(f.totalS()),
+                f.totalS(),
                 a.faults().stream().map(FaultView::of).toList(),
                 a.missing(),
                 a.notices(),

@@ -1,10 +1,11 @@
 package barrowmist.server.roast;
 
 import barrowmist.core.roast.EventKind;
+import barrowmist.core.roast.Phases;
 import barrowmist.core.roast.RoastEvent;
-import barrowmist.server.web.Optionals;
 import java.time.Instant;
 import java.util.List;
+import java.util.OptionalDouble;
 import org.jspecify.annotations.Nullable;
 
 /** A roast on the wire: what it is, its events, and the figures a list shows. */
@@ -24,10 +25,10 @@ public record RoastView(
         List<EventView> events,
         List<String> faults,
         int missingMarks,
-        @Nullable Double chargeC,
+        OptionalDouble chargeC,
         @Nullable Double dropC,
-        @Nullable Double totalS,
-        @Nullable Double developmentPct,
+        OptionalDouble totalS,
+        OptionalDouble developmentPct,
         @Nullable Long planId,
         @Nullable String discardedReason) {
 
@@ -37,21 +38,16 @@ public record RoastView(
      * @param timeS seconds since charge
      * @param movedFromS where it first stood, when it was moved
      */
-    public record EventView(
-            String kind, double timeS, @Nullable Double movedFromS) {
+    public record EventView(String kind, double timeS, OptionalDouble movedFromS) {
 
         static EventView of(RoastEvent e) {
-            return new EventView(e.kind().code(), e.timeS(), Optionals.orNull(e.movedFromS()));
+            return new EventView(e.kind().code(), e.timeS(), e.movedFromS());
         }
     }
 
     static RoastView of(RoastEntity r) {
         double chargeS = r.events().timeS(EventKind.CHARGE).orElse(0);
         var f = r.figures();
-        Double share = f.phases()
-                .development()
-                .map(d -> Optionals.orNull(d.sharePct()))
-                .orElse(null);
         return new RoastView(
                 r.id(),
                 r.lot().id(),
@@ -68,10 +64,10 @@ public record RoastView(
                 r.events().shifted(-chargeS).list().stream().map(EventView::of).toList(),
                 r.faults(),
                 r.missingMarks(),
-                Optionals.orNull(f.chargeC()),
+                f.chargeC(),
                 f.drop().map(d -> d.beanC()).orElse(null),
-                Optionals.orNull(f.totalS()),
-                share,
+                f.totalS(),
+                f.phases().development().map(Phases.Phase::sharePct).orElse(OptionalDouble.empty()),
                 r.planId(),
                 r.discardedReason().orElse(null));
     }

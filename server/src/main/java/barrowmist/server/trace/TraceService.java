@@ -77,8 +77,8 @@ public class TraceService {
                 roasts.get(roastId).settled(),
                 in.cup().cups(),
                 cupped.sheets().size(),
-                Optionals.orNull(meanScore(cupped)),
-                Optionals.orNull(in.restHours()),
+                meanScore(cupped),
+                in.restHours(),
                 words,
                 findings);
     }

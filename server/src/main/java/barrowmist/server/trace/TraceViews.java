@@ -4,9 +4,9 @@ import barrowmist.core.green.Process;
 import barrowmist.core.trace.Correction;
 import barrowmist.core.trace.Evidence;
 import barrowmist.core.trace.Finding;
-import barrowmist.server.web.Optionals;
 import java.time.Instant;
 import java.util.List;
+import java.util.OptionalDouble;
 import org.jspecify.annotations.Nullable;
 
 /** Traces on the wire. */
@@ -20,8 +20,8 @@ public final class TraceViews {
             boolean settled,
             int cups,
             int sheets,
-            @Nullable Double finalScore,
-            @Nullable Double restHours,
+            OptionalDouble finalScore,
+            OptionalDouble restHours,
             List<CupWordView> words,
             List<FindingView> findings) {}
 
@@ -55,8 +55,8 @@ public final class TraceViews {
             String text,
             double weight,
             List<String> words,
-            @Nullable Double fromS,
-            @Nullable Double toS) {
+            OptionalDouble fromS,
+            OptionalDouble toS) {
 
         static EvidenceView of(Evidence e) {
             return new EvidenceView(
@@ -65,8 +65,8 @@ public final class TraceViews {
                     e.text(),
                     e.weight(),
                     e.words(),
-                    Optionals.orNull(e.fromS()),
-                    Optionals.orNull(e.toS()));
+                    e.fromS(),
+                    e.toS());
         }
     }
 

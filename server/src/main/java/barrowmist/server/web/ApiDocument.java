@@ -9,14 +9,25 @@ import io.swagger.v3.oas.models.media.Schema;
 import java.util.Arrays;
 import java.util.Iterator;
 import java.util.List;
+import java.util.Map;
+import java.util.OptionalDouble;
+import java.util.OptionalInt;
 import org.jspecify.annotations.Nullable;
 import org.springdoc.core.customizers.OpenApiCustomizer;
+import org.springdoc.core.utils.SpringDocUtils;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 
-/** The OpenAPI document: a field is required unless it is marked {@link Nullable}. */
+/** The OpenAPI document: a field is required unless it is marked {@link Nullable} or is an optional number. */
 @Configuration
 class ApiDocument {
+
+    private static final Map<Class<?>, Class<?>> OPTIONAL =
+            Map.of(OptionalDouble.class, Double.class, OptionalInt.class, Integer.class);
+
+    static {
+        OPTIONAL.forEach(SpringDocUtils.getConfig()::replaceWithClass);
+    }
 
     @Bean
     OpenApiCustomizer title() {
@@ -49,6 +60,7 @@ class ApiDocument {
             if (model != null) {
                 model.setRequired(Arrays.stream(raw.getRecordComponents())
                         .filter(c -> !c.getAnnotatedType().isAnnotationPresent(Nullable.class))
+                        .filter(c -> !OPTIONAL.containsKey(c.getType()))
                         .map(c -> c.getName())
                         .toList());
             }
