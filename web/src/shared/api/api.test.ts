@@ -1,3 +1,4 @@
+import { flushPromises } from '@vue/test-utils'
 import { describe, expect, it } from 'vitest'
 import { effectScope, nextTick, ref } from 'vue'
 import { answer, failureOf, problemAt, type Answer } from './client'
@@ -43,8 +44,7 @@ describe('useLoad', () => {
     await nextTick()
     waiting[1]!({ data: 2 })
     waiting[0]!({ data: 1 })
-    await Promise.resolve()
-    await Promise.resolve()
+    await flushPromises()
     expect(loaded.data.value).toBe(2)
     expect(loaded.loading.value).toBe(false)
     scope.stop()
@@ -54,7 +54,7 @@ describe('useLoad', () => {
     const answers: Answer<number>[] = [{ data: 7 }, { failure: failureOf({}, 500) }]
     const scope = effectScope()
     const loaded = scope.run(() => useLoad<number>(() => Promise.resolve(answers.shift()!)))!
-    await nextTick()
+    await flushPromises()
     await loaded.reload()
     expect(loaded.data.value).toBe(7)
     expect(loaded.failure.value?.status).toBe(500)
