@@ -1,5 +1,7 @@
 package barrowmist.browser;
 
+import static org.awaitility.Awaitility.await;
+
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.net.ServerSocket;
@@ -10,7 +12,6 @@ import java.net.http.HttpResponse;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Duration;
-import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -95,20 +96,10 @@ final class App implements AutoCloseable {
     }
 
     private void awaitReady() throws IOException {
-        Instant limit = Instant.now().plus(START_LIMIT);
-        while (!Files.readString(output).contains("Barrowmist is ready")) {
-            if (!process.isAlive() || Instant.now().isAfter(limit)) {
-                throw new IllegalStateException("The server did not start: " + Files.readString(output));
-            }
-            pause();
-        }
-    }
-
-    private static void pause() {
-        try {
-            Thread.sleep(100);
-        } catch (InterruptedException e) {
-            Thread.currentThread().interrupt();
+        await().atMost(START_LIMIT)
+                .until(() -> Files.readString(output).contains("Barrowmist is ready") || !process.isAlive());
+        if (!process.isAlive()) {
+            throw new IllegalStateException("The server did not start: " + Files.readString(output));
         }
     }
 
@@ -135,7 +126,7 @@ final class App implements AutoCloseable {
 
     /** The {@code id} of an answer. */
     static long id(String json) {
-        return Long.parseLong(json.replaceFirst("(?s)^\\{\"id\":(\\d+).*$", "$1"));
+        return (long) Wire.number(json, "$.id");
     }
 
     @Override

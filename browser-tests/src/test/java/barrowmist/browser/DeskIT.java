@@ -1,9 +1,12 @@
 package barrowmist.browser;
 
 import static barrowmist.browser.Readme.says;
+import static barrowmist.browser.Wire.number;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.awaitility.Awaitility.await;
 
+import com.jayway.jsonpath.JsonPath;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.assertions.LocatorAssertions;
@@ -11,12 +14,9 @@ import com.microsoft.playwright.options.AriaRole;
 import java.io.IOException;
 import java.nio.file.Path;
 import java.time.Duration;
-import java.time.Instant;
-import java.util.Arrays;
 import java.util.List;
+import java.util.Map;
 import java.util.function.BooleanSupplier;
-import java.util.regex.Matcher;
-import java.util.regex.Pattern;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.MethodOrderer;
@@ -44,10 +44,8 @@ class DeskIT {
         app = new App(true, roaster.modbusPort());
         chromium = new Chromium();
         waitFor("a fitted model", () -> get("/api/machines/1/model").contains("\"fitted\""));
-        String machine = get("/api/machines/1");
         // at this speed a reading each second of the roaster's is one each 33 ms
-        String body = machine.replaceFirst("^\\{\"id\":1,", "{").replace("\"pollMs\":200", "\"pollMs\":33");
-        app.send("PUT", "/api/machines/1", "application/json", body);
+        app.send("PUT", "/api/machines/1", "application/json", Wire.polledEvery(get("/api/machines/1"), 33));
     }
 
     @AfterAll
@@ -65,44 +63,22 @@ class DeskIT {
         return get("/api/desks/1?from=1000000");
     }
 
-    private static double number(String json, String field) {
-        Matcher m = Pattern.compile("\"" + field + "\":(-?[0-9.E+-]+)").matcher(json);
-        return m.find() ? Double.parseDouble(m.group(1)) : Double.NaN;
-    }
-
     private static void waitFor(String what, BooleanSupplier come) {
-        Instant limit = Instant.now().plus(LONG);
-        while (!come.getAsBoolean()) {
-            if (Instant.now().isAfter(limit)) {
-                throw new AssertionError(what + " did not come: " + state());
-            }
-            try {
-                Thread.sleep(30);
-            } catch (InterruptedException e) {
-                Thread.currentThread().interrupt();
-            }
-        }
+        await(what).atMost(LONG).pollInterval(Duration.ofMillis(30)).until(come::getAsBoolean);
     }
 
     private static double bean() {
-        return number(state().replaceFirst("(?s)^.*\"figures\":", ""), "beanC");
+        return number(state(), "$.state.figures.beanC");
     }
 
     /** The moves of the first plan as the stand-in's hand makes them; the gas falls at {@code cutS} when that is given. */
     private static String hand(double cutS) {
-        String plan = get("/api/plans/1");
-        Matcher m = Pattern.compile(
-                        "\"when\":\\{\"kind\":\"time\",\"timeS\":([0-9.]+)\\},\"control\":\"(gas|air)\",\"value\":([0-9.]+)")
-                .matcher(plan);
+        List<Map<String, Object>> steps = JsonPath.read(get("/api/plans/1"), "$..steps[?(@.when.kind == 'time')]");
         StringBuilder out = new StringBuilder();
-        while (m.find()) {
-            if (Double.parseDouble(m.group(1)) < cutS || m.group(2).equals("air")) {
-                out.append(m.group(1))
-                        .append(',')
-                        .append(m.group(2))
-                        .append(',')
-                        .append(m.group(3))
-                        .append('\n');
+        for (Map<String, Object> step : steps) {
+            double atS = number(JsonPath.parse(step).jsonString(), "$.when.timeS");
+            if (atS < cutS || step.get("control").equals("air")) {
+                out.append("%s,%s,%s\n".formatted(atS, step.get("control"), step.get("value")));
             }
         }
         return out.append(Double.isFinite(cutS) ? cutS + ",gas,28\n" : "").toString();
@@ -178,16 +154,16 @@ class DeskIT {
                         + " the next planned move.");
         says("space at 158 °C is dry end, space at 195 °C is first crack. Then cut the gas to 25 on the panel: the desk"
                 + " warns that a crash is coming, before the rate of rise falls.");
-        waitFor("dry end", () -> number(state(), "nowS") > 120 && bean() > 158);
+        waitFor("dry end", () -> number(state(), "$.state.nowS") > 120 && bean() > 158);
         space(page, "dry end");
         waitFor("first crack", () -> bean() > 194.5);
         space(page, "first crack");
         assertThat(page.getByText("A crash is coming")).isVisible();
-        double warnedS = number(state().replaceFirst("(?s)^.*\"warning\":", ""), "sinceS");
+        double warnedS = number(state(), "$.state.warning.sinceS");
         if (Boolean.getBoolean("screenshots")) {
             page.screenshot(new Page.ScreenshotOptions().setPath(Path.of("..", "docs", "screenshots", "desk.png")));
         }
-        waitFor("the low", () -> number(state(), "nowS") > warnedS + 70);
+        waitFor("the low", () -> number(state(), "$.state.nowS") > warnedS + 70);
         watching.forEach(w -> assertThat(w.getByText("first crack").first()).isVisible());
         says("W puts the warning away.");
         page.keyboard().press("w");
@@ -199,12 +175,11 @@ class DeskIT {
         watching.forEach(w -> w.context().close());
 
         String desk = get("/api/desks/1");
-        long roastId = (long) number(desk, "roastId");
+        long roastId = (long) number(desk, "$.state.batch.roastId");
         String analysis = get("/api/roasts/" + roastId + "/analysis");
-        Matcher crash = Pattern.compile("\"kind\":\"crash\",\"fromS\":([0-9.]+),\"toS\":([0-9.]+)")
-                .matcher(analysis);
-        assertThat(crash.find()).as(analysis).isTrue();
-        assertThat(Double.parseDouble(crash.group(2)) - warnedS)
+        List<Number> lowS = JsonPath.read(analysis, "$.faults[?(@.kind == 'crash')].toS");
+        assertThat(lowS).as(analysis).isNotEmpty();
+        assertThat(lowS.get(0).doubleValue() - warnedS)
                 .as("warned ahead of its low")
                 .isGreaterThan(20);
 
@@ -254,28 +229,29 @@ class DeskIT {
 
         cable.pull();
         assertThat(page.getByText("does not reach the server")).isVisible();
-        double pressedS = number(state(), "nowS");
+        double pressedS = number(state(), "$.state.nowS");
         key(page, "lone pop").tap();
         assertThat(page.getByText("1 key waits here")).isVisible();
-        waitFor("a minute of the roast", () -> number(state(), "nowS") > pressedS + 60);
+        waitFor("a minute of the roast", () -> number(state(), "$.state.nowS") > pressedS + 60);
         cable.putBack();
         assertThat(page.getByText("does not reach the server")).isHidden();
         assertThat(page.getByText("1 lone pop noted")).isVisible();
-        double popS = number(state().replaceFirst("(?s)^.*\"kind\":\"pop\",", ""), "timeS");
+        List<Number> pops = JsonPath.read(state(), "$..[?(@.kind == 'pop')].timeS");
+        double popS = pops.get(pops.size() - 1).doubleValue();
         assertThat(popS).as("where it was pressed").isBetween(pressedS - 5, pressedS + 25);
 
         String before = state();
         app.restart();
         waitFor("the roaster", () -> state().contains("\"status\":\"ok\""));
         String after = state();
-        assertThat(number(after, "kept")).isGreaterThanOrEqualTo(number(before, "kept"));
+        assertThat(number(after, "$.state.link.kept")).isGreaterThanOrEqualTo(number(before, "$.state.link.kept"));
         assertThat(after).contains("\"phase\":\"roasting\"").contains("\"kind\":\"pop\"");
-        assertThat(number(after, "nowS")).isGreaterThan(number(before, "nowS"));
+        assertThat(number(after, "$.state.nowS")).isGreaterThan(number(before, "$.state.nowS"));
         // readings up to the kill are there to the last second
         String all = get("/api/desks/1");
-        String times = all.replaceFirst("(?s)^.*\"timeS\":\\[", "").replaceFirst("(?s)\\].*$", "");
-        double seenS = number(before, "nowS");
-        assertThat(Arrays.stream(times.split(",")).mapToDouble(Double::parseDouble))
+        List<Number> times = JsonPath.read(all, "$.readings.timeS");
+        double seenS = number(before, "$.state.nowS");
+        assertThat(times.stream().mapToDouble(Number::doubleValue))
                 .anyMatch(t -> t > seenS - SPEED / 10.0 - 1 && t < seenS + 1);
         assertThat(next(page)).hasText("dry end", new LocatorAssertions.HasTextOptions().setTimeout(30_000));
         next(page).tap();

@@ -116,10 +116,8 @@ final class ReadingToPixel {
         while (!app.send("GET", "/api/machines/1/model", "application/json", "").contains("\"fitted\"")) {
             Thread.sleep(500);
         }
-        String machine = app.send("GET", "/api/machines/1", "application/json", "")
-                .replaceFirst("^\\{\"id\":1,", "{")
-                .replaceFirst("\"pollMs\":\\d+", "\"pollMs\":" + POLL_MS);
-        app.send("PUT", "/api/machines/1", "application/json", machine);
+        String machine = app.send("GET", "/api/machines/1", "application/json", "");
+        app.send("PUT", "/api/machines/1", "application/json", Wire.polledEvery(machine, POLL_MS));
         String batch = "{\"planId\":1,\"greenSampleId\":" + sampleOfPlan(app) + "}";
         app.send("POST", "/api/desks/1/batch", "application/json", batch);
         app.send("POST", "/api/desks/1/events", "application/json", "{\"kind\":\"charge\"}");
@@ -137,9 +135,8 @@ final class ReadingToPixel {
         report("curve", "drawn", pages, roaster);
     }
 
-    private static String sampleOfPlan(App app) {
-        return app.send("GET", "/api/plans/1", "application/json", "")
-                .replaceFirst("(?s)^.*?\"greenSampleId\":(\\d+).*$", "$1");
+    private static long sampleOfPlan(App app) {
+        return (long) Wire.number(app.send("GET", "/api/plans/1", "application/json", ""), "$.greenSampleId");
     }
 
     /** A reading that was passed over counts as seen when a later one was. */

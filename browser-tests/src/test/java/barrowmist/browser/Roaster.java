@@ -1,5 +1,7 @@
 package barrowmist.browser;
 
+import static org.awaitility.Awaitility.await;
+
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.net.ServerSocket;
@@ -8,10 +10,13 @@ import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
 import java.nio.file.Path;
+import java.time.Duration;
 import java.util.List;
 
 /** The stand-in roaster in a process of its own, as the demo starts it. */
 final class Roaster implements AutoCloseable {
+
+    private static final Duration START_LIMIT = Duration.ofSeconds(20);
 
     private final int modbusPort = free();
     private final int panelPort = free();
@@ -36,18 +41,13 @@ final class Roaster implements AutoCloseable {
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }
-        for (int i = 0; i < 200; i++) {
-            try {
-                HttpClient.newHttpClient()
-                        .send(request("/state").GET().build(), HttpResponse.BodyHandlers.discarding());
-                return;
-            } catch (IOException e) {
-                pause();
-            } catch (InterruptedException e) {
-                Thread.currentThread().interrupt();
-            }
-        }
-        throw new IllegalStateException("The stand-in roaster did not start");
+        await("the stand-in roaster")
+                .atMost(START_LIMIT)
+                .ignoreExceptions()
+                .until(
+                        () -> HttpClient.newHttpClient()
+                                .send(request("/state").GET().build(), HttpResponse.BodyHandlers.discarding()),
+                        r -> r.statusCode() == 200);
     }
 
     private static int free() {
@@ -55,14 +55,6 @@ final class Roaster implements AutoCloseable {
             return socket.getLocalPort();
         } catch (IOException e) {
             throw new UncheckedIOException(e);
-        }
-    }
-
-    private static void pause() {
-        try {
-            Thread.sleep(100);
-        } catch (InterruptedException e) {
-            Thread.currentThread().interrupt();
         }
     }
 
