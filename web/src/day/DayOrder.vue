@@ -68,6 +68,7 @@ useSortable(list, [], {
     >
       <DayRow
         :slot-view="slot"
+        :number="index + 1"
         :first="index === 0"
         :last="index === rows.length - 1"
         @earlier="move(index, index - 1)"
@@ -104,6 +105,10 @@ ol {
 @media (max-width: 560px) {
   .row {
     grid-template-columns: 1fr 44px 44px 44px;
+  }
+  /* beside the time, whatever else the row says below it */
+  .row > :deep(.v-btn) {
+    grid-row: 1;
   }
 }
 </style>

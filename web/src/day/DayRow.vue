@@ -5,16 +5,17 @@ import { usePreferences } from '@/shared/preferences'
 import { hourMinute, type Slot } from './day'
 
 /** What a row of the day shows: when, what, from where on at the earliest, and the buttons for those who do not drag. */
-defineProps<{ slotView?: Slot; first: boolean; last: boolean }>()
+defineProps<{ slotView?: Slot; number: number; first: boolean; last: boolean }>()
 defineEmits<{ earlier: []; later: []; remove: []; notBefore: [time: string] }>()
 const preferences = usePreferences()
 </script>
 
 <template>
   <v-icon :icon="mdiDrag" class="handle" />
-  <b class="time" :class="{ roasted: slotView?.roastId }">{{
-    slotView ? `${hourMinute(slotView.chargeAt)}–${hourMinute(slotView.dropAt)}` : '…'
-  }}</b>
+  <b class="time" :class="{ roasted: slotView?.roastId }"
+    ><span class="number">{{ number }} · </span
+    >{{ slotView ? `${hourMinute(slotView.chargeAt)}–${hourMinute(slotView.dropAt)}` : '…' }}</b
+  >
   <span v-if="slotView" class="what">
     <router-link class="plain" :to="`/plan/${slotView.planId}`">{{ slotView.lotName }}</router-link>
     <small>
@@ -78,6 +79,9 @@ const preferences = usePreferences()
   border-radius: 4px;
   padding: 4px;
 }
+.number {
+  display: none;
+}
 @media (max-width: 900px) {
   .handle {
     display: none;
@@ -88,6 +92,12 @@ const preferences = usePreferences()
   }
 }
 @media (max-width: 560px) {
+  .number {
+    display: inline;
+  }
+  .time {
+    grid-area: 1 / 1;
+  }
   .what,
   .not-before {
     grid-column: 1 / -1;

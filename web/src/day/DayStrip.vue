@@ -18,7 +18,8 @@ const drawn = computed(() => strip(props.day))
         :style="{ left: `${100 * b.left}%`, width: `${100 * b.width}%` }"
         :title="b.name"
       >
-        <span>{{ b.name }}</span>
+        <span :class="{ long: b.number }">{{ b.name }}</span>
+        <span v-if="b.number" class="number">{{ b.number }}</span>
       </div>
       <span v-for="h in drawn.hours" :key="h.at" class="hour" :style="{ left: `${100 * h.left}%` }">{{
         h.at
@@ -50,6 +51,18 @@ const drawn = computed(() => strip(props.day))
   padding: 3px 6px;
   font-size: 0.8125rem;
   line-height: 1.15;
+}
+.number {
+  display: none;
+}
+@media (max-width: 560px) {
+  .block .long {
+    display: none;
+  }
+  .block .number {
+    display: block;
+    font-weight: 600;
+  }
 }
 .natural {
   background: var(--phase-3);

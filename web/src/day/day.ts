@@ -17,6 +17,8 @@ export interface Block {
   key: string
   kind: 'warm-up' | 'roast' | 'natural'
   name: string
+  /** Place in the order, where it is a roast. */
+  number?: number
   left: number
   width: number
 }
@@ -29,10 +31,11 @@ export function strip(day: Day): { blocks: Block[]; hours: { at: string; left: n
   const share = (m: number) => (m - from) / (to - from)
   const blocks: Block[] = [
     { key: 'warm-up', kind: 'warm-up', name: 'warm-up', left: 0, width: share(from + day.warmUpS / 60) },
-    ...day.slots.map((s) => ({
+    ...day.slots.map((s, index) => ({
       key: String(s.planId),
       kind: s.process === 'natural' ? ('natural' as const) : ('roast' as const),
       name: s.lotName,
+      number: index + 1,
       left: share(minutes(s.chargeAt)),
       width: share(minutes(s.chargeAt) + s.roastS / 60) - share(minutes(s.chargeAt)),
     })),

@@ -124,7 +124,7 @@ function toggle(control: 'air' | 'drum') {
       />
       <NumberField
         v-model="machine.settings.coolingLimitS"
-        label="Cold after the drop by"
+        label="Cold within"
         unit="s"
         hint="4 minutes when left empty"
         :problem="problemAt('coolingLimitS')"
@@ -140,12 +140,13 @@ function toggle(control: 'air' | 'drum') {
 }
 .three {
   display: grid;
+  align-items: start;
   grid-template-columns: repeat(3, minmax(0, 1fr));
   gap: 10px;
 }
 .control {
   display: grid;
-  grid-template-columns: 1.4fr 1fr 1fr 1fr;
+  grid-template-columns: 1.7fr 1fr 1fr 1fr;
   gap: 8px;
   align-items: center;
   min-height: 44px;
