@@ -18,7 +18,7 @@ public final class StandIn implements AutoCloseable {
     private static final double CHARGE_C = 190;
 
     private final StandInRoaster roaster = new StandInRoaster(11);
-    private final Hand hand = new Hand();
+    private final ProgrammedMoves hand = new ProgrammedMoves();
     private final ModbusSide modbus;
     private final Panel panel;
     private final ScheduledExecutorService ticker = Executors.newSingleThreadScheduledExecutor();
@@ -69,7 +69,7 @@ public final class StandIn implements AutoCloseable {
         return roaster;
     }
 
-    Hand hand() {
+    ProgrammedMoves hand() {
         return hand;
     }
 

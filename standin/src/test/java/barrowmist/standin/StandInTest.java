@@ -130,7 +130,7 @@ class StandInTest {
     @Test
     void aHandMovesTheKnobsOnceForEachBatch() {
         StandInRoaster roaster = new StandInRoaster(1);
-        Hand hand = new Hand();
+        ProgrammedMoves hand = new ProgrammedMoves();
         hand.follow("10,gas,70\n20,air,55\n");
         roaster.set(80, 40, 60);
         for (int b = 0; b < 2; b++) {

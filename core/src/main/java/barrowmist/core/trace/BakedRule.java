@@ -61,22 +61,22 @@ final class BakedRule implements CauseRule {
     }
 
     @Override
-    public void weigh(TraceInput in, Wording wording, Ledger ledger) {
-        weighCurve(in, wording, ledger);
-        weighLength(in, ledger);
+    public void weigh(TraceInput in, Wording wording, GatheredEvidence gathered) {
+        weighCurve(in, wording, gathered);
+        weighLength(in, gathered);
         in.cup().acidity().stream()
                 .filter(a -> a >= LIVELY_ACIDITY)
-                .forEach(a ->
-                        ledger.add(CUP, -0.6, "acidity " + Wording.number(a) + ": lively, where baking takes it away"));
+                .forEach(a -> gathered.add(
+                        CUP, -0.6, "acidity " + Wording.number(a) + ": lively, where baking takes it away"));
         // what else could make a cup flat matters only where one is
         if (in.cup().words().keySet().stream().anyMatch(WORDS::containsKey)) {
-            weighBench(in.bench(), ledger);
-            weighRest(in, ledger);
-            weighAge(in, ledger);
+            weighBench(in.bench(), gathered);
+            weighRest(in, gathered);
+            weighAge(in, gathered);
         }
     }
 
-    private void weighCurve(TraceInput in, Wording wording, Ledger ledger) {
+    private void weighCurve(TraceInput in, Wording wording, GatheredEvidence gathered) {
         List<Fault> crashes = in.analysis().faults(Fault.Kind.CRASH);
         List<Fault> stalls = in.analysis().faults(Fault.Kind.STALL);
         for (Fault f : crashes) {
@@ -86,7 +86,7 @@ final class BakedRule implements CauseRule {
                             + CRASH_PER_C_PER_MIN
                                     * (f.depthCPerMin()
                                             - in.analysis().judgedBy().crashDepthCPerMin()));
-            ledger.add(Evidence.log(
+            gathered.add(Evidence.log(
                     weight,
                     "rate of rise crashed at %s: %s to %s in %d s"
                             .formatted(
@@ -103,7 +103,7 @@ final class BakedRule implements CauseRule {
                     STALL_BASE
                             + STALL_PER_S
                                     * (f.durationS() - in.analysis().judgedBy().stallHoldS()));
-            ledger.add(Evidence.log(
+            gathered.add(Evidence.log(
                     weight,
                     "rate of rise stalled near %s for %d s from %s"
                             .formatted(wording.rate(f.toCPerMin()), Math.round(f.durationS()), Clock.text(f.fromS())),
@@ -111,17 +111,17 @@ final class BakedRule implements CauseRule {
                     f.toS()));
         }
         if (crashes.isEmpty() && stalls.isEmpty() && !in.analysis().ror().isEmpty()) {
-            ledger.add(LOG, -1.0, "rate of rise falls steadily: no crash, no stall");
+            gathered.add(LOG, -1.0, "rate of rise falls steadily: no crash, no stall");
         }
         if (!in.analysis().notices().isEmpty()) {
-            ledger.missing("Readings are missing in the log: a fault in the gap would not be seen.");
+            gathered.missing("Readings are missing in the log: a fault in the gap would not be seen.");
         }
     }
 
-    private void weighLength(TraceInput in, Ledger ledger) {
+    private void weighLength(TraceInput in, GatheredEvidence gathered) {
         in.analysis().figures().totalS().stream()
                 .filter(t -> t > settings.longTotalS())
-                .forEach(t -> ledger.add(Evidence.log(
+                .forEach(t -> gathered.add(Evidence.log(
                         0.5,
                         "%s in all: longer than %s".formatted(Clock.text(t), Clock.text(settings.longTotalS())),
                         settings.longTotalS(),
@@ -130,64 +130,64 @@ final class BakedRule implements CauseRule {
                 .figures()
                 .phases()
                 .browning()
-                .ifPresent(b -> b.sharePct().ifPresent(pct -> weighShare(pct, b, ledger)));
+                .ifPresent(b -> b.sharePct().ifPresent(pct -> weighShare(pct, b, gathered)));
     }
 
-    private void weighShare(double pct, Phases.Phase browning, Ledger ledger) {
+    private void weighShare(double pct, Phases.Phase browning, GatheredEvidence gathered) {
         if (pct > settings.longBrowningPct()) {
-            ledger.add(Evidence.log(0.5, "browning %.0f %%: long".formatted(pct), browning.fromS(), browning.toS()));
+            gathered.add(Evidence.log(0.5, "browning %.0f %%: long".formatted(pct), browning.fromS(), browning.toS()));
         } else {
-            ledger.add(LOG, -0.2, "browning %.0f %%: not long".formatted(pct));
+            gathered.add(LOG, -0.2, "browning %.0f %%: not long".formatted(pct));
         }
     }
 
-    private static void weighBench(BenchFigures bench, Ledger ledger) {
+    private static void weighBench(BenchFigures bench, GatheredEvidence gathered) {
         bench.colourWhole()
                 .ifPresentOrElse(
                         colour -> {
                             double off = colour - BenchFigures.PROTOCOL_COLOUR_WHOLE;
                             if (Math.abs(off) <= COLOUR_NEAR) {
-                                ledger.add(
+                                gathered.add(
                                         BENCH,
                                         0.3,
                                         "colour whole %.0f: as planned, so neither dark nor pale".formatted(colour));
                             } else {
                                 String how = off < 0 ? "dark" : "pale";
-                                ledger.add(
+                                gathered.add(
                                         BENCH,
                                         -0.3,
                                         "colour whole %.0f: %s, which may be the taste".formatted(colour, how));
                             }
                         },
-                        () -> ledger.missing(
+                        () -> gathered.missing(
                                 "Colour whole is not read: near 58 it would rule out too dark and too pale."));
         bench.quakersPer100g()
                 .ifPresentOrElse(
                         n -> {
                             if (n > 0) {
-                                ledger.add(
+                                gathered.add(
                                         BENCH,
                                         -0.2 * Math.min(n, 4),
                                         n + (n == 1 ? " quaker" : " quakers")
                                                 + " in 100 g: bready and papery may be theirs");
                             }
                         },
-                        () -> ledger.missing("Quakers are not counted: they taste bready and papery too."));
+                        () -> gathered.missing("Quakers are not counted: they taste bready and papery too."));
     }
 
-    private void weighRest(TraceInput in, Ledger ledger) {
+    private void weighRest(TraceInput in, GatheredEvidence gathered) {
         if (in.restHours().isEmpty()) {
-            ledger.missing("Roasting or cupping time is not known: a cup too young is flat as well.");
+            gathered.missing("Roasting or cupping time is not known: a cup too young is flat as well.");
             return;
         }
         double hours = in.restHours().getAsDouble();
         boolean natural = in.green().process() == Process.NATURAL;
         if (hours < in.school().opensH(Process.WASHED)) {
-            ledger.add(TIME, -1.0, "cupped after %.0f h: flatness may be youth".formatted(hours));
+            gathered.add(TIME, -1.0, "cupped after %.0f h: flatness may be youth".formatted(hours));
         } else if (natural && hours < NATURAL_REST_HOURS) {
-            ledger.add(TIME, -0.4, "cupped after %.0f h: a natural may still be closed".formatted(hours));
+            gathered.add(TIME, -0.4, "cupped after %.0f h: a natural may still be closed".formatted(hours));
         } else if (hours < CLEARLY_RESTED_HOURS) {
-            ledger.add(
+            gathered.add(
                     TIME,
                     0.1,
                     "%.0f h rest: only just past the %.0f h of the %s style"
@@ -196,19 +196,19 @@ final class BakedRule implements CauseRule {
                                     in.school().opensH(Process.WASHED),
                                     in.school().label()));
         } else {
-            ledger.add(TIME, 0.4, "%.0f h rest: flatness is not youth".formatted(hours));
+            gathered.add(TIME, 0.4, "%.0f h rest: flatness is not youth".formatted(hours));
         }
     }
 
-    private void weighAge(TraceInput in, Ledger ledger) {
+    private void weighAge(TraceInput in, GatheredEvidence gathered) {
         boolean old = in.green().old(in.roastedOn());
         if (in.green().dry() || old) {
             String why = old ? "%.0f months old".formatted(in.green().ageMonths(in.roastedOn())) : "dry green";
-            ledger.add(GREEN, -0.5, why + ": flatness may be age");
+            gathered.add(GREEN, -0.5, why + ": flatness may be age");
         } else if (in.green().moisturePct().isPresent()) {
-            ledger.add(GREEN, 0.3, "fresh, moist enough: flatness is not age");
+            gathered.add(GREEN, 0.3, "fresh, moist enough: flatness is not age");
         } else {
-            ledger.missing("Moisture of the green is not measured: a dried-out lot is flat as well.");
+            gathered.missing("Moisture of the green is not measured: a dried-out lot is flat as well.");
         }
     }
 

@@ -16,7 +16,7 @@ interface CauseRule {
     Map<String, Double> words();
 
     /** Weighs log, bench, green and time; the words are weighed for all causes alike by {@link CupRule}. */
-    void weigh(TraceInput in, Wording wording, Ledger ledger);
+    void weigh(TraceInput in, Wording wording, GatheredEvidence gathered);
 
     /** The one change for the next roast; empty when the log does not show where to make it. */
     Optional<Correction> correct(TraceInput in, Wording wording);

@@ -21,24 +21,24 @@ final class CupRule {
 
     private CupRule() {}
 
-    static void weigh(CupFacts cup, CauseRule rule, Ledger ledger) {
+    static void weigh(CupFacts cup, CauseRule rule, GatheredEvidence gathered) {
         if (!cup.cupped()) {
-            ledger.missing("It has not been cupped: only the cup can say whether it shows.");
+            gathered.missing("It has not been cupped: only the cup can say whether it shows.");
             return;
         }
         List<String> found = new ArrayList<>(cup.words().keySet());
         found.removeIf(w -> !rule.words().containsKey(w));
         if (found.isEmpty()) {
-            ledger.add(
+            gathered.add(
                     Evidence.Source.CUP, NO_WORD, "no word for " + rule.cause().code() + " in " + cups(cup.cups()));
             return;
         }
         found.sort(Comparator.comparingDouble(w -> -adds(cup, rule.words(), w)));
         double sum = found.stream().mapToDouble(w -> adds(cup, rule.words(), w)).sum();
         double widest = found.stream().mapToDouble(w -> share(cup, w)).max().orElse(0);
-        ledger.add(Evidence.cup(Math.min(MOST, sum), String.join(", ", found) + where(cup, widest), found));
+        gathered.add(Evidence.cup(Math.min(MOST, sum), String.join(", ", found) + where(cup, widest), found));
         if (widest < FEW_SHARE) {
-            ledger.add(
+            gathered.add(
                     Evidence.cup(FEW_CUPS, "only in some of the cups: a fault of the roast shows in all", List.of()));
         }
     }

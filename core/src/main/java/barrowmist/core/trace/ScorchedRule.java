@@ -57,31 +57,31 @@ final class ScorchedRule implements CauseRule {
     }
 
     @Override
-    public void weigh(TraceInput in, Wording wording, Ledger ledger) {
-        weighCharge(in, wording, ledger);
-        weighTurningPoint(in, wording, ledger);
+    public void weigh(TraceInput in, Wording wording, GatheredEvidence gathered) {
+        weighCharge(in, wording, gathered);
+        weighTurningPoint(in, wording, gathered);
         in.analysis()
                 .faults(Fault.Kind.SURGE)
-                .forEach(f -> ledger.add(Evidence.log(
+                .forEach(f -> gathered.add(Evidence.log(
                         0.6,
                         "early rate of rise %s over what %s usually peaks at"
                                 .formatted(wording.rate(f.depthCPerMin()), in.machineName()),
                         f.fromS(),
                         f.toS())));
-        weighDrum(in.analysis().log().drumRpm(), ledger);
-        weighBench(in, ledger);
-        weighGreen(in.green(), ledger);
+        weighDrum(in.analysis().log().drumRpm(), gathered);
+        weighBench(in, gathered);
+        weighGreen(in.green(), gathered);
     }
 
-    private void weighCharge(TraceInput in, Wording wording, Ledger ledger) {
+    private void weighCharge(TraceInput in, Wording wording, GatheredEvidence gathered) {
         OptionalDouble charge = in.analysis().figures().chargeC();
         if (charge.isEmpty()) {
-            ledger.missing("Charge temperature is not known: mark charge in the log.");
+            gathered.missing("Charge temperature is not known: mark charge in the log.");
             return;
         }
         if (!(in.reference().chargeC() instanceof Band.Learned usual)) {
             int roasts = ((Band.NotYetLearned) in.reference().chargeC()).roasts();
-            ledger.missing(
+            gathered.missing(
                     "What %s is usually charged at for a %s coffee is not yet learned (%d of %d accepted roasts)."
                             .formatted(in.machineName(), in.green().process().label(), roasts, Band.FEWEST_ROASTS));
             return;
@@ -95,18 +95,18 @@ final class ScorchedRule implements CauseRule {
                         wording.temperature(usual.median()),
                         usual.roasts());
         if (charge.getAsDouble() > usual.high(USUAL_SPREADS)) {
-            ledger.add(Evidence.log(Math.min(HOT_MOST, HOT_BASE + HOT_PER_C * excess), text, 0, FIRST_HEAT_S));
+            gathered.add(Evidence.log(Math.min(HOT_MOST, HOT_BASE + HOT_PER_C * excess), text, 0, FIRST_HEAT_S));
         } else {
-            ledger.add(LOG, -1.0, text);
+            gathered.add(LOG, -1.0, text);
         }
     }
 
-    private void weighTurningPoint(TraceInput in, Wording wording, Ledger ledger) {
+    private void weighTurningPoint(TraceInput in, Wording wording, GatheredEvidence gathered) {
         Optional<Milestone> turning = in.analysis().figures().turningPoint();
         if (turning.isPresent()
                 && in.reference().turningPointC() instanceof Band.Learned usual
                 && turning.get().beanC() > usual.high(USUAL_SPREADS)) {
-            ledger.add(Evidence.log(
+            gathered.add(Evidence.log(
                     0.4,
                     "turning point hot: %s at %s, usual %s"
                             .formatted(
@@ -118,37 +118,38 @@ final class ScorchedRule implements CauseRule {
         }
     }
 
-    private void weighDrum(Series rpm, Ledger ledger) {
+    private void weighDrum(Series rpm, GatheredEvidence gathered) {
         OptionalDouble slowest = Arrays.stream(rpm.values()).min();
         slowest.stream()
                 .filter(r -> r < settings.slowDrumRpm())
-                .forEach(r -> ledger.add(Evidence.log(
+                .forEach(r -> gathered.add(Evidence.log(
                         0.5, "drum at %.0f rpm: slow, beans lie on hot metal".formatted(r), 0, FIRST_HEAT_S)));
         if (slowest.isEmpty()) {
-            ledger.missing("Drum speed is not logged: a slow drum scorches at a usual charge.");
+            gathered.missing("Drum speed is not logged: a slow drum scorches at a usual charge.");
         }
     }
 
-    private void weighBench(TraceInput in, Ledger ledger) {
+    private void weighBench(TraceInput in, GatheredEvidence gathered) {
         in.bench()
                 .scorchedPer100g()
                 .ifPresentOrElse(
                         n -> {
                             if (n >= settings.manyScorched()) {
-                                ledger.add(BENCH, 1.2, n + " scorched beans in 100 g");
+                                gathered.add(BENCH, 1.2, n + " scorched beans in 100 g");
                             } else if (n == 0) {
-                                ledger.add(BENCH, -1.0, "no scorched bean in 100 g");
+                                gathered.add(BENCH, -1.0, "no scorched bean in 100 g");
                             }
                         },
-                        () -> ledger.missing("Scorched beans are not counted: burnt faces in 100 g would settle it."));
+                        () -> gathered.missing(
+                                "Scorched beans are not counted: burnt faces in 100 g would settle it."));
     }
 
-    private static void weighGreen(GreenFacts green, Ledger ledger) {
+    private static void weighGreen(GreenFacts green, GatheredEvidence gathered) {
         if (green.process() == Process.NATURAL) {
-            ledger.add(GREEN, 0.2, "a natural: marks more easily");
+            gathered.add(GREEN, 0.2, "a natural: marks more easily");
         }
         if (green.small() || green.soft()) {
-            ledger.add(GREEN, 0.2, (green.small() ? "small" : "soft") + " beans: mark more easily");
+            gathered.add(GREEN, 0.2, (green.small() ? "small" : "soft") + " beans: mark more easily");
         }
     }
 

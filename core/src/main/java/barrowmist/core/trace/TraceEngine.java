@@ -39,10 +39,10 @@ public final class TraceEngine {
     }
 
     private Optional<Finding> weigh(CauseRule rule, TraceInput in, Wording wording) {
-        Ledger ledger = new Ledger();
-        CupRule.weigh(in.cup(), rule, ledger);
-        rule.weigh(in, wording, ledger);
-        List<Evidence> evidence = ledger.evidence().stream()
+        GatheredEvidence gathered = new GatheredEvidence();
+        CupRule.weigh(in.cup(), rule, gathered);
+        rule.weigh(in, wording, gathered);
+        List<Evidence> evidence = gathered.evidence().stream()
                 .sorted(Comparator.comparingDouble(e -> -Math.abs(e.weight())))
                 .toList();
         Finding bare = new Finding(rule.cause(), Standing.TO_WATCH, evidence, List.of(), Optional.empty());
@@ -51,7 +51,7 @@ public final class TraceEngine {
                         rule.cause(),
                         standing,
                         evidence,
-                        missing(standing, ledger),
+                        missing(standing, gathered),
                         standing == Standing.SUPPORTED ? rule.correct(in, wording) : Optional.empty()));
     }
 
@@ -64,9 +64,10 @@ public final class TraceEngine {
         return log ? Optional.of(Standing.TO_WATCH) : Optional.empty();
     }
 
-    private static List<String> missing(Standing standing, Ledger ledger) {
+    private static List<String> missing(Standing standing, GatheredEvidence gathered) {
         return standing == Standing.UNEXPLAINED
-                ? Stream.concat(Stream.of(LOOK_NEXT), ledger.missing().stream()).toList()
-                : ledger.missing();
+                ? Stream.concat(Stream.of(LOOK_NEXT), gathered.missing().stream())
+                        .toList()
+                : gathered.missing();
     }
 }

@@ -66,16 +66,16 @@ final class UnderdevelopedRule implements CauseRule {
     }
 
     @Override
-    public void weigh(TraceInput in, Wording wording, Ledger ledger) {
+    public void weigh(TraceInput in, Wording wording, GatheredEvidence gathered) {
         Optional<Phases.Phase> development = in.analysis().figures().phases().development();
         if (development.isEmpty()) {
-            ledger.missing("First crack or drop is not marked: development cannot be worked out.");
+            gathered.missing("First crack or drop is not marked: development cannot be worked out.");
         }
-        development.ifPresent(d -> weighDevelopment(in, d, wording, ledger));
-        weighSpeed(in, wording, ledger);
-        weighColour(in, ledger);
-        weighInside(in, ledger);
-        weighGreen(in.green(), ledger);
+        development.ifPresent(d -> weighDevelopment(in, d, wording, gathered));
+        weighSpeed(in, wording, gathered);
+        weighColour(in, gathered);
+        weighInside(in, gathered);
+        weighGreen(in.green(), gathered);
     }
 
     private boolean fast(RoastFigures figures) {
@@ -83,18 +83,18 @@ final class UnderdevelopedRule implements CauseRule {
                 && figures.rorAtFirstCrackCPerMin().getAsDouble() > settings.fastAtFirstCrackCPerMin();
     }
 
-    private void weighDevelopment(TraceInput in, Phases.Phase d, Wording wording, Ledger ledger) {
+    private void weighDevelopment(TraceInput in, Phases.Phase d, Wording wording, GatheredEvidence gathered) {
         double pct = d.sharePct().orElse(0);
         String text = "development %.0f %%, %s".formatted(pct, Clock.text(d.durationS()));
         if (pct < settings.shortDevelopmentPct()) {
             double weight = Math.min(SHORT_MOST, SHORT_BASE + SHORT_PER_PCT * (settings.shortDevelopmentPct() - pct));
-            ledger.add(Evidence.log(weight, text + ": short", d.fromS(), d.toS()));
+            gathered.add(Evidence.log(weight, text + ": short", d.fromS(), d.toS()));
         } else if (pct >= settings.enoughDevelopmentPct()) {
             // time alone does not help an inside that the outside has left behind
-            ledger.add(LOG, fast(in.analysis().figures()) ? -0.3 : -0.8, text + ": long enough");
+            gathered.add(LOG, fast(in.analysis().figures()) ? -0.3 : -0.8, text + ": long enough");
         }
         if (d.riseC() < settings.fewDegreesC()) {
-            ledger.add(Evidence.log(
+            gathered.add(Evidence.log(
                     0.4,
                     "%s from first crack to drop: few".formatted(wording.difference(d.riseC())),
                     d.fromS(),
@@ -102,7 +102,7 @@ final class UnderdevelopedRule implements CauseRule {
         }
     }
 
-    private void weighSpeed(TraceInput in, Wording wording, Ledger ledger) {
+    private void weighSpeed(TraceInput in, Wording wording, GatheredEvidence gathered) {
         RoastFigures figures = in.analysis().figures();
         if (figures.rorAtFirstCrackCPerMin().isEmpty()) {
             return;
@@ -112,17 +112,17 @@ final class UnderdevelopedRule implements CauseRule {
         if (fast(figures)) {
             double weight =
                     Math.min(FAST_MOST, FAST_BASE + FAST_PER_C_PER_MIN * (ror - settings.fastAtFirstCrackCPerMin()));
-            ledger.add(Evidence.log(
+            gathered.add(Evidence.log(
                     weight,
                     "%s at first crack: the outside runs ahead of the inside".formatted(wording.rate(ror)),
                     crackS - 60,
                     crackS));
         } else {
-            ledger.add(LOG, -0.3, "%s at first crack: calm".formatted(wording.rate(ror)));
+            gathered.add(LOG, -0.3, "%s at first crack: calm".formatted(wording.rate(ror)));
         }
     }
 
-    private static void weighColour(TraceInput in, Ledger ledger) {
+    private static void weighColour(TraceInput in, GatheredEvidence gathered) {
         BenchFigures bench = in.bench();
         bench.colourGap()
                 .ifPresentOrElse(
@@ -132,40 +132,40 @@ final class UnderdevelopedRule implements CauseRule {
                                             bench.colourGround().getAsDouble(),
                                             bench.colourWhole().getAsDouble());
                             if (gap >= in.benchLimits().mostGap()) {
-                                ledger.add(BENCH, 1.0, text + ": the inside is behind");
+                                gathered.add(BENCH, 1.0, text + ": the inside is behind");
                             } else if (gap <= USUAL_COLOUR_GAP) {
-                                ledger.add(BENCH, -0.6, text + ": the inside has kept up");
+                                gathered.add(BENCH, -0.6, text + ": the inside has kept up");
                             }
                         },
-                        () -> ledger.missing(
+                        () -> gathered.missing(
                                 "Colour whole and ground are not both read: a wide gap would show the inside behind."));
     }
 
-    private static void weighInside(TraceInput in, Ledger ledger) {
+    private static void weighInside(TraceInput in, GatheredEvidence gathered) {
         BenchFigures bench = in.bench();
         bench.oneColourThrough()
                 .ifPresentOrElse(
-                        one -> ledger.add(
+                        one -> gathered.add(
                                 BENCH,
                                 one ? -0.4 : 0.8,
                                 one ? "a broken bean is one colour through" : "a broken bean is paler inside"),
-                        () -> ledger.missing("No bean was broken open: pale inside would speak for it."));
+                        () -> gathered.missing("No bean was broken open: pale inside would speak for it."));
         bench.weightLossPct().ifPresent(loss -> {
             String text = "weight loss %.1f %%".formatted(loss);
             if (loss < in.benchLimits().leastLossPct()) {
-                ledger.add(BENCH, 0.5, text + ": low");
+                gathered.add(BENCH, 0.5, text + ": low");
             } else if (loss >= SOUND_LOSS_PCT) {
-                ledger.add(BENCH, -0.3, text + ": not low");
+                gathered.add(BENCH, -0.3, text + ": not low");
             }
         });
     }
 
-    private static void weighGreen(GreenFacts green, Ledger ledger) {
+    private static void weighGreen(GreenFacts green, GatheredEvidence gathered) {
         if (green.dense()) {
-            ledger.add(GREEN, 0.2, "dense beans: ask for more heat");
+            gathered.add(GREEN, 0.2, "dense beans: ask for more heat");
         }
         if (green.moist()) {
-            ledger.add(GREEN, 0.2, "moist beans: ask for more heat early");
+            gathered.add(GREEN, 0.2, "moist beans: ask for more heat early");
         }
     }
 

@@ -76,14 +76,14 @@ class RulesTest {
         return new HundredPointSheet(Map.of(), Collections.nCopies(5, Cup.SOUND), List.of(TasteNote.of(word, in)));
     }
 
-    private static Ledger weigh(CauseRule rule, TraceInput in) {
-        Ledger ledger = new Ledger();
-        rule.weigh(in, Wording.SI, ledger);
-        return ledger;
+    private static GatheredEvidence weigh(CauseRule rule, TraceInput in) {
+        GatheredEvidence gathered = new GatheredEvidence();
+        rule.weigh(in, Wording.SI, gathered);
+        return gathered;
     }
 
-    private static Evidence starting(Ledger ledger, String... anyOf) {
-        return ledger.evidence().stream()
+    private static Evidence starting(GatheredEvidence gathered, String... anyOf) {
+        return gathered.evidence().stream()
                 .filter(e -> List.of(anyOf).stream().anyMatch(s -> e.text().startsWith(s)))
                 .findFirst()
                 .orElseThrow();
@@ -99,10 +99,10 @@ class RulesTest {
         "NATURAL, 30, 0.4"
     })
     void restSpeaksForOrAgainstBaking(Process process, double hours, double weight) {
-        Ledger ledger = weigh(
+        GatheredEvidence gathered = weigh(
                 new BakedRule(SETTINGS),
                 input(green(process, 11, 700, "16"), steady(KnownCurve.events()), OptionalDouble.of(hours), 2));
-        Evidence time = ledger.evidence().stream()
+        Evidence time = gathered.evidence().stream()
                 .filter(e -> e.source() == Evidence.Source.TIME)
                 .findFirst()
                 .orElseThrow();
@@ -111,33 +111,33 @@ class RulesTest {
 
     @Test
     void anUnknownRestIsMissing() {
-        Ledger ledger = weigh(
+        GatheredEvidence gathered = weigh(
                 new BakedRule(SETTINGS),
                 input(green(Process.WASHED, 11, 700, "16"), steady(KnownCurve.events()), OptionalDouble.empty(), 2));
-        assertThat(ledger.missing()).anyMatch(m -> m.startsWith("Roasting or cupping time is not known"));
+        assertThat(gathered.missing()).anyMatch(m -> m.startsWith("Roasting or cupping time is not known"));
     }
 
     @ParameterizedTest(name = "moisture {0}, {1} months: {2}")
     @CsvSource({"11, 2, 0.3", "9, 2, -0.5", "11, 19, -0.5"})
     void ageSpeaksAgainstBaking(double moisture, double months, double weight) {
-        Ledger ledger = weigh(
+        GatheredEvidence gathered = weigh(
                 new BakedRule(SETTINGS),
                 input(
                         green(Process.WASHED, moisture, 700, "16"),
                         steady(KnownCurve.events()),
                         OptionalDouble.of(20),
                         months));
-        assertThat(starting(ledger, "fresh", "dry green", "19 months old").weight())
+        assertThat(starting(gathered, "fresh", "dry green", "19 months old").weight())
                 .isCloseTo(weight, within(1e-9));
     }
 
     @Test
     void aLongBrowningSpeaksForBaking() {
         RoastEvents longMiddle = KnownCurve.events().with(EventKind.DRY_END, 210);
-        Ledger ledger = weigh(
+        GatheredEvidence gathered = weigh(
                 new BakedRule(SETTINGS),
                 input(green(Process.WASHED, 11, 700, "16"), steady(longMiddle), OptionalDouble.of(20), 2));
-        Evidence browning = starting(ledger, "browning");
+        Evidence browning = starting(gathered, "browning");
         assertThat(browning.text()).isEqualTo("browning 45 %: long");
         assertThat(browning.fromS()).hasValue(210);
         assertThat(browning.toS()).hasValue(480);
@@ -146,37 +146,37 @@ class RulesTest {
     @Test
     void aSlowDrumAndSmallSoftBeansSpeakForScorching() {
         Series rpm = new Series(new double[] {0, 300}, new double[] {32, 60});
-        Ledger ledger = weigh(
+        GatheredEvidence gathered = weigh(
                 new ScorchedRule(SETTINGS),
                 input(
                         green(Process.NATURAL, 11, 660, "13/14"),
                         analysis(KnownCurve.steady(), KnownCurve.events(), Series.empty(), rpm),
                         OptionalDouble.of(20),
                         2));
-        assertThat(starting(ledger, "drum at 32 rpm").speaksFor()).isTrue();
-        assertThat(starting(ledger, "a natural").source()).isEqualTo(Evidence.Source.GREEN);
-        assertThat(starting(ledger, "small beans").weight()).isPositive();
+        assertThat(starting(gathered, "drum at 32 rpm").speaksFor()).isTrue();
+        assertThat(starting(gathered, "a natural").source()).isEqualTo(Evidence.Source.GREEN);
+        assertThat(starting(gathered, "small beans").weight()).isPositive();
     }
 
     @Test
     void withoutDrumSpeedThatIsSaidToBeMissing() {
-        Ledger ledger = weigh(
+        GatheredEvidence gathered = weigh(
                 new ScorchedRule(SETTINGS),
                 input(green(Process.WASHED, 11, 700, "16"), steady(KnownCurve.events()), OptionalDouble.of(20), 2));
-        assertThat(ledger.missing()).anyMatch(m -> m.startsWith("Drum speed is not logged"));
+        assertThat(gathered.missing()).anyMatch(m -> m.startsWith("Drum speed is not logged"));
     }
 
     @ParameterizedTest(name = "first crack {0} s, share {1}: weight {2} to {3}")
     @CsvSource({"480, 20 %, -0.8, -0.8", "515, 14 %, 0, 0", "530, 12 %, 1.0, 1.4", "560, 7 %, 1.7, 1.8"})
     void theShorterTheDevelopmentTheMoreItSpeaks(double crackS, String share, double least, double most) {
-        Ledger ledger = weigh(
+        GatheredEvidence gathered = weigh(
                 new UnderdevelopedRule(SETTINGS),
                 input(
                         green(Process.WASHED, 11, 690, "16"),
                         steady(KnownCurve.events().with(EventKind.FIRST_CRACK, crackS)),
                         OptionalDouble.of(20),
                         2));
-        double weight = ledger.evidence().stream()
+        double weight = gathered.evidence().stream()
                 .filter(e -> e.text().startsWith("development " + share))
                 .mapToDouble(Evidence::weight)
                 .sum();
@@ -234,9 +234,9 @@ class RulesTest {
     @ParameterizedTest(name = "flat in {0} of 5 cups adds {1}")
     @CsvSource({"5, 1.0", "4, 0.8", "3, 0.6", "1, -0.6"})
     void aWordAddsByTheShareOfItsCups(int cups, double sum) {
-        Ledger ledger = new Ledger();
-        CupRule.weigh(CupFacts.of(List.of(sheet("flat", cups))), new BakedRule(SETTINGS), ledger);
-        assertThat(ledger.evidence().stream().mapToDouble(Evidence::weight).sum())
+        GatheredEvidence gathered = new GatheredEvidence();
+        CupRule.weigh(CupFacts.of(List.of(sheet("flat", cups))), new BakedRule(SETTINGS), gathered);
+        assertThat(gathered.evidence().stream().mapToDouble(Evidence::weight).sum())
                 .isCloseTo(sum, within(1e-9));
     }
 
@@ -244,9 +244,9 @@ class RulesTest {
     void oneCupIsSpokenOfAsOne() {
         HundredPointSheet one =
                 new HundredPointSheet(Map.of(), List.of(Cup.SOUND), List.of(TasteNote.of("flat", Set.of(1))));
-        Ledger ledger = new Ledger();
-        CupRule.weigh(CupFacts.of(List.of(one)), new BakedRule(SETTINGS), ledger);
-        assertThat(ledger.evidence().get(0).text()).isEqualTo("flat, in the one cup");
+        GatheredEvidence gathered = new GatheredEvidence();
+        CupRule.weigh(CupFacts.of(List.of(one)), new BakedRule(SETTINGS), gathered);
+        assertThat(gathered.evidence().get(0).text()).isEqualTo("flat, in the one cup");
     }
 
     @Test
@@ -267,9 +267,9 @@ class RulesTest {
                 14);
         for (CauseRule rule :
                 List.of(new BakedRule(SETTINGS), new ScorchedRule(SETTINGS), new UnderdevelopedRule(SETTINGS))) {
-            Ledger ledger = weigh(rule, in);
-            assertThat(ledger.evidence()).allSatisfy(e -> assertThat(e.text()).isNotBlank());
-            assertThat(ledger.missing()).allSatisfy(m -> assertThat(m).endsWith("."));
+            GatheredEvidence gathered = weigh(rule, in);
+            assertThat(gathered.evidence()).allSatisfy(e -> assertThat(e.text()).isNotBlank());
+            assertThat(gathered.missing()).allSatisfy(m -> assertThat(m).endsWith("."));
         }
     }
 }

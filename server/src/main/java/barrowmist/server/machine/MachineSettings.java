@@ -2,6 +2,7 @@ package barrowmist.server.machine;
 
 import barrowmist.core.check.Checks;
 import barrowmist.core.check.FieldProblem;
+import barrowmist.core.machine.Abilities;
 import barrowmist.core.machine.Protocol;
 import barrowmist.core.machine.Protocol.Kind;
 import barrowmist.core.machine.Protocol.Probe;
@@ -11,6 +12,7 @@ import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -23,7 +25,7 @@ import org.jspecify.annotations.Nullable;
  * @param turnaroundS drop to the next charge, s
  * @param protocol what is done between batches
  * @param link how it is read; by hand when left out
- * @param coolingLimitS by when the beans are to be cold after the drop, s; {@link #USUAL_COOLING_S} when left out
+ * @param coolingLimitS by when the beans are to be cold after the drop, s; {@link Abilities#USUAL_COOLING_S} when left out
  */
 public record MachineSettings(
         @Schema(example = "60") double batchMinG,
@@ -44,25 +46,16 @@ public record MachineSettings(
         @Nullable LinkSettings link,
         @Schema(example = "240") @Nullable Double coolingLimitS) {
 
-    /** Cold within about 4 minutes (common practice, no published source). */
-    public static final double USUAL_COOLING_S = 240;
-
-    private static final double USUAL_CAPACITY_G = 150;
-    private static final double LEAST_BATCH_SHARE = 0.4;
-    private static final double USUAL_ROOM_C = 22;
-    private static final double USUAL_WARM_UP_S = 1800;
-    private static final double USUAL_TURNAROUND_S = 150;
-    private static final double MOST_S = 4 * 3600.0;
-    private static final double MOST_G = 600_000;
-    private static final double MOST_RPM = 200;
     private static final int MOST_TEXT = 200;
 
     /** From where to where a control can be set, and in what steps. */
     public record ControlRange(double min, double max, double step) {
-        private void check(Checks checks, String field, String label, double highest) {
-            checks.range(field, label + " at most", max, 0, highest, "")
-                    .range(field, label + " at least", min, 0, max, "")
-                    .range(field, "Step of " + label.toLowerCase(Locale.ROOT), step, 0.1, Math.max(0.1, max - min), "");
+        private static ControlRange of(Abilities.Range r) {
+            return new ControlRange(r.min(), r.max(), r.step());
+        }
+
+        private Abilities.Range range() {
+            return new Abilities.Range(min, max, step);
         }
     }
 
@@ -88,21 +81,34 @@ public record MachineSettings(
 
     /** What a drum of this size begins with. */
     public static MachineSettings usual(@Nullable Double capacityG) {
-        double capacity = capacityG == null ? USUAL_CAPACITY_G : capacityG;
+        Abilities usual = Abilities.usual(Optionals.of(capacityG));
         return new MachineSettings(
-                Math.round(LEAST_BATCH_SHARE * capacity),
-                capacity,
+                usual.batchMinG(),
+                usual.batchMaxG(),
                 "gas",
                 "",
-                new ControlRange(0, 100, 1),
-                new ControlRange(0, 100, 1),
-                null,
-                USUAL_ROOM_C,
-                USUAL_WARM_UP_S,
-                USUAL_TURNAROUND_S,
+                ControlRange.of(usual.gas()),
+                usual.air().map(ControlRange::of).orElse(null),
+                usual.drum().map(ControlRange::of).orElse(null),
+                usual.roomC(),
+                usual.warmUpS(),
+                usual.turnaroundS(),
                 Protocol.usual().steps().stream().map(ProtocolStepView::of).toList(),
                 null,
                 null);
+    }
+
+    private Abilities abilities() {
+        return new Abilities(
+                batchMinG,
+                batchMaxG,
+                gas.range(),
+                Optional.ofNullable(air).map(ControlRange::range),
+                Optional.ofNullable(drum).map(ControlRange::range),
+                roomC,
+                warmUpS,
+                turnaroundS,
+                Optionals.of(coolingLimitS));
     }
 
     /** How it is read. */
@@ -112,7 +118,7 @@ public record MachineSettings(
 
     /** By when the beans are to be cold, s. */
     public double coolingS() {
-        return coolingLimitS == null ? USUAL_COOLING_S : coolingLimitS;
+        return coolingLimitS == null ? Abilities.USUAL_COOLING_S : coolingLimitS;
     }
 
     /** The same, read otherwise. */
@@ -135,26 +141,17 @@ public record MachineSettings(
 
     /** Every problem of these settings. */
     List<FieldProblem> problems() {
-        Checks checks = new Checks()
-                .range("batchMaxG", "Largest batch", batchMaxG, 20, MOST_G, "g")
-                .range("batchMinG", "Smallest batch", batchMinG, 1, batchMaxG, "g")
-                .range("roomC", "Room", roomC, -10, 50, "°C")
-                .range("warmUpS", "Warm-up", warmUpS, 0, MOST_S, "s")
-                .range("turnaroundS", "Turnaround", turnaroundS, 0, MOST_S, "s")
-                .present("gas", "Gas", gas);
-        if (coolingLimitS != null) {
-            checks.range("coolingLimitS", "Cold after", coolingLimitS, 30, 1800, "s");
-        }
+        Checks checks = new Checks().present("gas", "Gas", gas);
         if (heatSource == null || !List.of("gas", "electric").contains(heatSource)) {
             checks.add("heatSource", "Heat source is " + heatSource + ", expected gas or electric");
         }
         if (probes == null || probes.length() > MOST_TEXT) {
             checks.add("probes", "Probes has more than " + MOST_TEXT + " characters, or is missing");
         }
-        range(checks, "gas", "Gas", gas, 100);
-        range(checks, "air", "Airflow", air, 100);
-        range(checks, "drum", "Drum speed", drum, MOST_RPM);
         List<FieldProblem> problems = new ArrayList<>(checks.problems());
+        if (gas != null) {
+            problems.addAll(abilities().problems());
+        }
         if (link != null) {
             problems.addAll(link.problems());
         }
@@ -163,12 +160,6 @@ public record MachineSettings(
             problems.addAll(protocolSteps().problems());
         }
         return problems;
-    }
-
-    private static void range(Checks checks, String field, String label, @Nullable ControlRange range, double highest) {
-        if (range != null) {
-            range.check(checks, field, label, highest);
-        }
     }
 
     private List<FieldProblem> unknownSteps() {

@@ -1,6 +1,6 @@
 package barrowmist.server.today;
 
-import barrowmist.server.trace.TraceLedger;
+import barrowmist.server.trace.KeptFindings;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RestController;
 
@@ -8,9 +8,9 @@ import org.springframework.web.bind.annotation.RestController;
 class TodayController {
 
     private final TodayService today;
-    private final TraceLedger traces;
+    private final KeptFindings traces;
 
-    TodayController(TodayService today, TraceLedger traces) {
+    TodayController(TodayService today, KeptFindings traces) {
         this.traces = traces;
         this.today = today;
     }

@@ -15,7 +15,7 @@ import barrowmist.server.roast.RoastEntity;
 import barrowmist.server.roast.RoastLists;
 import barrowmist.server.sample.SampleService;
 import barrowmist.server.today.TodayView.TaskView;
-import barrowmist.server.trace.TraceLedger;
+import barrowmist.server.trace.KeptFindings;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
@@ -43,7 +43,7 @@ class TodayService {
     private final RoastLists roasts;
     private final SampleService samples;
     private final CuppedSheets cuppings;
-    private final TraceLedger traces;
+    private final KeptFindings traces;
     private final GreenSampleService greenSamples;
     private final PlanService plans;
     private final DayService days;
@@ -55,7 +55,7 @@ class TodayService {
             RoastLists roasts,
             SampleService samples,
             CuppedSheets cuppings,
-            TraceLedger traces,
+            KeptFindings traces,
             GreenSampleService greenSamples,
             PlanService plans,
             DayService days,

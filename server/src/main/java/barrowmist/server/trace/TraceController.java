@@ -18,10 +18,10 @@ class TraceController {
 
     private final TraceService traces;
 
-    private final TraceLedger ledger;
+    private final KeptFindings findings;
 
-    TraceController(TraceService traces, TraceLedger ledger) {
-        this.ledger = ledger;
+    TraceController(TraceService traces, KeptFindings findings) {
+        this.findings = findings;
         this.traces = traces;
     }
 
@@ -30,7 +30,7 @@ class TraceController {
 
     @GetMapping("/api/traces")
     List<TraceRow> traces(@RequestParam(defaultValue = "0") int page, @RequestParam(defaultValue = "500") int size) {
-        return ledger.rows(page, size);
+        return findings.rows(page, size);
     }
 
     /**

@@ -9,7 +9,7 @@ import java.util.List;
  * A hand at the stand-in's knobs: moves that it makes by itself, each so many seconds after the charge, once for each
  * batch.
  */
-final class Hand {
+final class ProgrammedMoves {
 
     /** One move of gas or air, %. */
     record Move(double atS, boolean gas, double value) {}
@@ -20,7 +20,10 @@ final class Hand {
 
     /** @param lines moves, one a line: {@code seconds,gas|air,percent}; none ends the program */
     synchronized void follow(String lines) {
-        program = lines.lines().filter(l -> !l.isBlank()).map(Hand::move).toList();
+        program = lines.lines()
+                .filter(l -> !l.isBlank())
+                .map(ProgrammedMoves::move)
+                .toList();
         waiting = new ArrayList<>(program);
     }
 

@@ -21,7 +21,7 @@ import org.springframework.transaction.annotation.Transactional;
  */
 @Service
 @KeptInTurn
-public class TraceLedger {
+public class KeptFindings {
 
     /** Figures of the log go in, so its rules count too. */
     private static final int RULES = 1000 * TraceEngine.RULES_VERSION + RoastAnalyzer.RULES_VERSION;
@@ -33,7 +33,7 @@ public class TraceLedger {
     private final RoastTraceRepository traces;
     private final TraceService service;
 
-    TraceLedger(RoastTraceRepository traces, TraceService service) {
+    KeptFindings(RoastTraceRepository traces, TraceService service) {
         this.traces = traces;
         this.service = service;
     }

@@ -4,7 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 
 /** Gathers the evidence for one cause. */
-final class Ledger {
+final class GatheredEvidence {
 
     private final List<Evidence> evidence = new ArrayList<>();
     private final List<String> missing = new ArrayList<>();
