@@ -1,8 +1,8 @@
 package barrowmist.server.device;
 
 import barrowmist.core.desk.RoasterReading;
-import barrowmist.server.machine.LinkSettings;
-import barrowmist.server.machine.LinkSettings.Register;
+import barrowmist.core.machine.RoasterLinkSpec;
+import barrowmist.core.machine.RoasterLinkSpec.Register;
 import com.digitalpetri.modbus.client.ModbusTcpClient;
 import com.digitalpetri.modbus.exceptions.ModbusException;
 import com.digitalpetri.modbus.exceptions.ModbusResponseException;
@@ -21,15 +21,15 @@ final class ModbusLink implements RoasterLink {
     private static final Duration TIMEOUT = Duration.ofMillis(1500);
     private static final int BYTES = 2;
 
-    private final LinkSettings settings;
+    private final RoasterLinkSpec settings;
     private final ModbusTcpClient client;
     private final int first;
     private final int words;
 
-    ModbusLink(LinkSettings settings) throws LinkLost {
+    ModbusLink(RoasterLinkSpec settings) throws LinkLost {
         this.settings = settings;
-        first = LinkSettings.first(settings.registers());
-        words = LinkSettings.last(settings.registers()) - first;
+        first = RoasterLinkSpec.first(settings.registers());
+        words = RoasterLinkSpec.last(settings.registers()) - first;
         client = ModbusTcpClient.create(
                 NettyTcpClientTransport.create(c -> c.setHostname(settings.host())
                         .setPort(settings.port())

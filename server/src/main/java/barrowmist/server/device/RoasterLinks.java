@@ -1,6 +1,7 @@
 package barrowmist.server.device;
 
 import barrowmist.core.device.StandInRoaster;
+import barrowmist.core.machine.RoasterLinkSpec;
 import barrowmist.core.roast.RoastLog;
 import barrowmist.server.device.RoasterLink.LinkLost;
 import barrowmist.server.machine.LinkSettings;
@@ -18,9 +19,9 @@ public class RoasterLinks {
     /** @throws LinkLost if nothing answers */
     public RoasterLink open(long machineId, LinkSettings settings) throws LinkLost {
         return switch (settings.kind()) {
-            case LinkSettings.MODBUS -> new ModbusLink(settings);
-            case LinkSettings.SIMULATED -> new SimulatedLink(standIn(machineId), settings.speed());
-            case LinkSettings.REPLAY -> {
+            case RoasterLinkSpec.MODBUS -> new ModbusLink(settings.spec());
+            case RoasterLinkSpec.SIMULATED -> new SimulatedLink(standIn(machineId), settings.speed());
+            case RoasterLinkSpec.REPLAY -> {
                 if (!replays.containsKey(machineId)) {
                     throw new LinkLost("There is no log to play again yet: choose one on the roaster's page.");
                 }
