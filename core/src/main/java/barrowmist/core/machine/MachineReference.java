@@ -22,6 +22,9 @@ import java.util.stream.Stream;
 public record MachineReference(
         Band chargeC, Band turningPointS, Band turningPointC, Band dryEndC, Band firstCrackC, Band peakCPerMin) {
 
+    /** How many of the newest accepted roasts teach it: a drum drifts over the years (house default). */
+    public static final int MOST_ROASTS = 200;
+
     /** Smallest spreads believed: °C, s and °C/min (house defaults). */
     private static final double FLOOR_C = 1;
 

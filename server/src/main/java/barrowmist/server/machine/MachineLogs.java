@@ -11,7 +11,7 @@ import java.util.List;
 public interface MachineLogs {
 
     /** An accepted roast. */
-    record Accepted(Process process, Instant roastedAt, RoastFigures figures) {}
+    record Accepted(Instant roastedAt, RoastFigures figures) {}
 
     /**
      * What a roaster usually does with coffees of one process, by its accepted roasts.
@@ -20,8 +20,8 @@ public interface MachineLogs {
      */
     MachineReference reference(long machineId, Process process, long exceptRoastId);
 
-    /** Its accepted roasts, oldest first. */
-    List<Accepted> accepted(long machineId);
+    /** The accepted roasts of one process that teach, oldest first. */
+    List<Accepted> accepted(long machineId, Process process);
 
     /** How many of its logs can teach its model. */
     long countForModel(long machineId);

@@ -2,6 +2,7 @@ package barrowmist.server.machine;
 
 import barrowmist.core.green.Process;
 import barrowmist.core.machine.FittedModel;
+import barrowmist.core.machine.MachineReference;
 import barrowmist.core.machine.ModelFitter;
 import barrowmist.core.machine.thermal.FitRoast;
 import barrowmist.core.roast.Drift;
@@ -130,22 +131,19 @@ public class ModelService {
     List<ProcessReferenceView> references(long machineId) {
         return transaction.execute(s -> {
             machines.get(machineId);
-            List<Accepted> accepted = history.accepted(machineId);
             return Arrays.stream(Process.values())
-                    .map(p -> reference(
-                            machineId,
-                            p,
-                            accepted.stream().filter(r -> r.process() == p).toList()))
+                    .map(p -> reference(p, history.accepted(machineId, p)))
                     .filter(r -> r.roasts() > 0)
                     .toList();
         });
     }
 
-    private ProcessReferenceView reference(long machineId, Process process, List<Accepted> roasts) {
+    private ProcessReferenceView reference(Process process, List<Accepted> roasts) {
         return new ProcessReferenceView(
                 process.label(),
                 roasts.size(),
-                ReferenceView.of(history.reference(machineId, process, 0)),
+                ReferenceView.of(MachineReference.learn(
+                        roasts.stream().map(Accepted::figures).toList())),
                 List.of(
                         drift("chargeC", roasts, RoastFigures::chargeC),
                         drift("turningPointS", roasts, f -> value(f.turningPoint(), Milestone::timeS)),

@@ -110,20 +110,16 @@ public class PlanService {
     }
 
     private Optional<RoastEntity> template(MachineEntity machine, Process process, @Nullable Long roastId) {
-        List<RoastEntity> all = history.all(machine.id());
         if (roastId != null) {
-            return Optional.of(find(all, roastId)
+            return Optional.of(history.one(machine.id(), roastId)
                     .orElseThrow(() -> new InputProblems(
                             "templateRoastId", "Roast " + roastId + " is not one of " + machine.name())));
         }
-        List<PlanStart.Candidate> candidates = all.stream()
-                .map(r -> new PlanStart.Candidate(r.id(), r.lot().process(), r.accepted(), r.roastedAt()))
+        List<PlanStart.Candidate> candidates = history.newestAccepted(machine.id()).entrySet().stream()
+                .map(e -> new PlanStart.Candidate(
+                        e.getValue().roastId(), e.getKey(), true, e.getValue().roastedAt()))
                 .toList();
-        return PlanStart.template(candidates, process).flatMap(c -> find(all, c.roastId()));
-    }
-
-    private static Optional<RoastEntity> find(List<RoastEntity> all, long id) {
-        return all.stream().filter(r -> r.id() == id).findFirst();
+        return PlanStart.template(candidates, process).flatMap(c -> history.one(machine.id(), c.roastId()));
     }
 
     PlanView keep(long id, PlanChange change) {

@@ -7,9 +7,13 @@ import barrowmist.core.roast.EventKind;
 import barrowmist.core.roast.RoastLog;
 import barrowmist.server.green.GreenSampleService;
 import barrowmist.server.machine.MachineLogs;
+import java.time.Instant;
+import java.util.Comparator;
+import java.util.EnumMap;
 import java.util.List;
-import java.util.Objects;
+import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Stream;
 import org.springframework.data.domain.PageRequest;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -31,35 +35,53 @@ public class MachineHistory implements MachineLogs {
 
     @Override
     public MachineReference reference(long machineId, Process process, long exceptRoastId) {
-        return MachineReference.learn(roasts.acceptedFigures(machineId, process, exceptRoastId).stream()
-                .filter(Objects::nonNull)
-                .map(StoredFigures::figures)
+        return MachineReference.learn(teaching(machineId, process, exceptRoastId)
+                .map(Accepted::figures)
                 .toList());
     }
 
     @Override
-    public List<Accepted> accepted(long machineId) {
-        return acceptedRoasts(machineId).stream()
-                .map(r -> new Accepted(r.lot().process(), r.roastedAt(), r.figures()))
+    public List<Accepted> accepted(long machineId, Process process) {
+        return teaching(machineId, process, 0)
+                .sorted(Comparator.comparing(Accepted::roastedAt))
                 .toList();
     }
 
-    /** All roasts of a roaster, oldest first. */
-    public List<RoastEntity> all(long machineId) {
-        return roasts.findAllByMachineIdAndDiscardedReasonIsNullOrderByRoastedAt(machineId);
+    private Stream<Accepted> teaching(long machineId, Process process, long exceptRoastId) {
+        return roasts
+                .teaching(machineId, process, exceptRoastId, PageRequest.of(0, MachineReference.MOST_ROASTS))
+                .stream()
+                .filter(t -> t.figures() != null)
+                .map(t -> new Accepted(t.roastedAt(), t.figures().figures()));
+    }
+
+    /** Its newest accepted roast of each process: id and when. */
+    public Map<Process, Newest> newestAccepted(long machineId) {
+        Map<Process, Newest> newest = new EnumMap<>(Process.class);
+        for (Process process : Process.values()) {
+            roasts.teaching(machineId, process, 0, PageRequest.of(0, 1))
+                    .forEach(t -> newest.put(process, new Newest(t.roastId(), t.roastedAt())));
+        }
+        return newest;
+    }
+
+    /** A roast, and when it was. */
+    public record Newest(long roastId, Instant roastedAt) {}
+
+    /** That roast, where it is one of this roaster's and counts. */
+    public Optional<RoastEntity> one(long machineId, long roastId) {
+        return roasts.findByIdAndMachineIdAndDiscardedReasonIsNull(roastId, machineId);
     }
 
     /** What was weighed in, of its accepted roasts, g. */
     public double[] weighedG(long machineId) {
-        return weights
-                .greenG(acceptedRoasts(machineId).stream().map(RoastEntity::id).toList())
-                .stream()
+        return weights.greenG(newestAcceptedIds(machineId, MachineReference.MOST_ROASTS)).stream()
                 .mapToDouble(g -> g)
                 .toArray();
     }
 
-    private List<RoastEntity> acceptedRoasts(long machineId) {
-        return roasts.findAllByMachineIdAndAcceptedTrueAndDiscardedReasonIsNullOrderByRoastedAt(machineId);
+    private List<Long> newestAcceptedIds(long machineId, int most) {
+        return roasts.newestAccepted(machineId, PageRequest.of(0, most));
     }
 
     @Override

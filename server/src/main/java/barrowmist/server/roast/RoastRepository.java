@@ -5,6 +5,7 @@ import java.time.Instant;
 import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 import org.springframework.data.domain.Page;
 import org.springframework.data.domain.Pageable;
 import org.springframework.data.jpa.domain.Specification;
@@ -50,11 +51,7 @@ interface RoastRepository extends JpaRepository<RoastEntity, Long>, JpaSpecifica
 
     Optional<RoastEntity> findFirstByLotIdAndMachineIdAndContentHash(long lotId, long machineId, String contentHash);
 
-    @EntityGraph(attributePaths = {"lot", "greenSample"})
-    List<RoastEntity> findAllByMachineIdAndAcceptedTrueAndDiscardedReasonIsNullOrderByRoastedAt(long machineId);
-
-    @EntityGraph(attributePaths = {"lot", "greenSample", "machine"})
-    List<RoastEntity> findAllByMachineIdAndDiscardedReasonIsNullOrderByRoastedAt(long machineId);
+    Optional<RoastEntity> findByIdAndMachineIdAndDiscardedReasonIsNull(long id, long machineId);
 
     /** Makes every stored figure an old one. */
     @Modifying
@@ -80,8 +77,18 @@ interface RoastRepository extends JpaRepository<RoastEntity, Long>, JpaSpecifica
     @Query("select coalesce(max(r.numberInLot), 0) from RoastEntity r where r.lot.id = :lotId")
     int highestNumber(long lotId);
 
-    /** The figures alone: a reference needs no readings. */
-    @Query("select r.figures from RoastEntity r where r.machine.id = :machineId and r.lot.process = :process"
-            + " and r.accepted and r.discardedReason is null and r.id <> :exceptRoastId")
-    List<StoredFigures> acceptedFigures(long machineId, Process process, long exceptRoastId);
+    /** What a roast teaches: its figures alone, a reference needs no readings. */
+    record Teaching(
+            long roastId, Instant roastedAt, @Nullable StoredFigures figures) {}
+
+    /** The newest first. */
+    @Query(
+            "select new barrowmist.server.roast.RoastRepository$Teaching(r.id, r.roastedAt, r.figures) from RoastEntity r where r.machine.id = :machineId"
+                    + " and r.lot.process = :process and r.accepted and r.discardedReason is null and r.id <> :exceptRoastId"
+                    + " order by r.roastedAt desc, r.id desc")
+    List<Teaching> teaching(long machineId, Process process, long exceptRoastId, Pageable page);
+
+    @Query("select r.id from RoastEntity r where r.machine.id = :machineId and r.accepted"
+            + " and r.discardedReason is null order by r.roastedAt desc, r.id desc")
+    List<Long> newestAccepted(long machineId, Pageable page);
 }

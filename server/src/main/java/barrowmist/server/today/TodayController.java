@@ -1,6 +1,6 @@
 package barrowmist.server.today;
 
-import barrowmist.server.trace.KeptFindings;
+import barrowmist.server.trace.FindingsRenewal;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RestController;
 
@@ -8,9 +8,9 @@ import org.springframework.web.bind.annotation.RestController;
 class TodayController {
 
     private final TodayService today;
-    private final KeptFindings traces;
+    private final FindingsRenewal traces;
 
-    TodayController(TodayService today, KeptFindings traces) {
+    TodayController(TodayService today, FindingsRenewal traces) {
         this.traces = traces;
         this.today = today;
     }

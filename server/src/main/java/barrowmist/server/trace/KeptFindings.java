@@ -17,7 +17,7 @@ import org.springframework.transaction.annotation.Transactional;
 
 /**
  * Keeps what each cupped roast traces back to, so that a list asks one question. Whatever could change a trace marks it;
- * what is marked is worked out again before it is shown.
+ * what is marked is worked out again by {@link FindingsRenewal}.
  */
 @Service
 @KeptInTurn
@@ -27,7 +27,7 @@ public class KeptFindings {
     private static final int RULES = 1000 * TraceEngine.RULES_VERSION + RoastAnalyzer.RULES_VERSION;
 
     private static final String TO_WATCH = Finding.Standing.TO_WATCH.code();
-    private static final int AT_ONCE = 200;
+    private static final int AT_ONCE = 40;
     private static final int LARGEST_PAGE = 5000;
 
     private final RoastTraceRepository traces;
@@ -40,7 +40,6 @@ public class KeptFindings {
 
     /** Cupped roasts with their strongest finding, newest first. */
     public List<TraceRow> rows(int page, int size) {
-        renew();
         return traces.rows(PageRequest.of(Math.max(0, page), Math.max(1, Math.min(LARGEST_PAGE, size))));
     }
 
@@ -56,14 +55,11 @@ public class KeptFindings {
         return traces.countWaiting(TO_WATCH);
     }
 
-    /** Works out what is marked; asked before {@link #waiting} and {@link #countWaiting}. */
-    public void renew() {
-        List<RoastTraceEntity> stale;
-        do {
-            stale = traces.stale(RULES, PageRequest.of(0, AT_ONCE));
-            stale.forEach(this::renew);
-            traces.flush();
-        } while (stale.size() == AT_ONCE);
+    /** Works out the newest of what is marked; true when there may be more. */
+    boolean renewSome() {
+        List<RoastTraceEntity> stale = traces.stale(RULES, PageRequest.of(0, AT_ONCE));
+        stale.forEach(this::renew);
+        return stale.size() == AT_ONCE;
     }
 
     private void renew(RoastTraceEntity row) {

@@ -19,8 +19,10 @@ class TraceController {
     private final TraceService traces;
 
     private final KeptFindings findings;
+    private final FindingsRenewal renewal;
 
-    TraceController(TraceService traces, KeptFindings findings) {
+    TraceController(TraceService traces, KeptFindings findings, FindingsRenewal renewal) {
+        this.renewal = renewal;
         this.findings = findings;
         this.traces = traces;
     }
@@ -30,6 +32,7 @@ class TraceController {
 
     @GetMapping("/api/traces")
     List<TraceRow> traces(@RequestParam(defaultValue = "0") int page, @RequestParam(defaultValue = "500") int size) {
+        renewal.renew();
         return findings.rows(page, size);
     }
 

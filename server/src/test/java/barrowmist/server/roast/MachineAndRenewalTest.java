@@ -3,6 +3,7 @@ package barrowmist.server.roast;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import barrowmist.core.machine.MachineReference;
 import barrowmist.core.roast.KnownLog;
 import barrowmist.core.roast.RoastAnalyzer;
 import barrowmist.core.roast.csv.Column;
@@ -91,6 +92,28 @@ class MachineAndRenewalTest {
         assertThat(renewed.get("faults").get(0).asString()).isEqualTo("crash");
         assertThat(jdbc.queryForObject("select rules_version from roast where id = ?", Integer.class, roast))
                 .isEqualTo(RoastAnalyzer.RULES_VERSION);
+    }
+
+    @Test
+    void whatARoasterUsuallyDoesIsTaughtByTheNewestRoastsAlone() {
+        long machine = lab.post("/api/machines", "{\"name\":\"Old drum\",\"drumCapacityG\":150}")
+                .id();
+        long lot = lab.lot("washed");
+        long roast = lab.csv("/api/lots/" + lot + "/roasts?machineId=" + machine, KnownLog.csv(true))
+                .id();
+        lab.put("/api/roasts/" + roast + "/accepted", "{\"accepted\":true}");
+        // as many as teach, and as many that are older and were charged hotter
+        jdbc.execute("create table copies as select r.*, x from roast r, system_range(1, "
+                + (2 * MachineReference.MOST_ROASTS) + ") x where r.id = " + roast);
+        jdbc.execute("update copies set id = 900000 + x, number_in_lot = 1000 + x, import_key = 'copy ' || x,"
+                + " roasted_at = dateadd(day, -x, roasted_at)");
+        jdbc.execute("update copies set charge_c = charge_c + 100 where x >= " + MachineReference.MOST_ROASTS);
+        jdbc.execute("alter table copies drop column x");
+        jdbc.execute("insert into roast select * from copies");
+        jdbc.execute("drop table copies");
+        var washed = lab.get("/api/machines/" + machine + "/references").body().get(0);
+        assertThat(washed.get("roasts").asInt()).isEqualTo(MachineReference.MOST_ROASTS);
+        assertThat(washed.get("bands").get("chargeC").get("median").asDouble()).isBetween(190.0, 200.0);
     }
 
     @Test
