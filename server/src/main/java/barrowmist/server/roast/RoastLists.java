@@ -30,6 +30,18 @@ public class RoastLists {
         this.clock = clock;
     }
 
+    /** A roast by its name, and how many marks it lacks. */
+    public record Begun(long id, String lotName, int number, int missingMarks) {
+        public String name() {
+            return lotName + ", roast " + number;
+        }
+    }
+
+    /** What was roasted since a moment, oldest first. */
+    public List<Begun> begun(Instant since) {
+        return roasts.begun(since);
+    }
+
     /** A page of roasts, newest first. */
     public record RoastPage(List<RoastView> roasts, long total, int page, int size) {}
 

@@ -81,11 +81,16 @@ interface RoastRepository extends JpaRepository<RoastEntity, Long>, JpaSpecifica
     record Teaching(
             long roastId, Instant roastedAt, @Nullable StoredFigures figures) {}
 
+    /** All since a moment that count, oldest first. */
+    @Query("select new barrowmist.server.roast.RoastLists$Begun(r.id, l.name, r.numberInLot, r.missingMarks)"
+            + " from RoastEntity r join r.lot l where r.roastedAt >= :since and r.discardedReason is null"
+            + " order by r.roastedAt")
+    List<RoastLists.Begun> begun(Instant since);
+
     /** The newest first. */
-    @Query(
-            "select new barrowmist.server.roast.RoastRepository$Teaching(r.id, r.roastedAt, r.figures) from RoastEntity r where r.machine.id = :machineId"
-                    + " and r.lot.process = :process and r.accepted and r.discardedReason is null and r.id <> :exceptRoastId"
-                    + " order by r.roastedAt desc, r.id desc")
+    @Query("select new barrowmist.server.roast.RoastRepository$Teaching(r.id, r.roastedAt, r.figures)"
+            + " from RoastEntity r where r.machine.id = :machineId and r.lot.process = :process and r.accepted and r.discardedReason is null and r.id <> :exceptRoastId"
+            + " order by r.roastedAt desc, r.id desc")
     List<Teaching> teaching(long machineId, Process process, long exceptRoastId, Pageable page);
 
     @Query("select r.id from RoastEntity r where r.machine.id = :machineId and r.accepted"

@@ -1,7 +1,7 @@
 package barrowmist.server.today;
 
 import barrowmist.core.trace.Finding;
-import barrowmist.server.roast.RoastEntity;
+import barrowmist.server.roast.RoastLists.Begun;
 import barrowmist.server.today.TodayView.TaskView;
 import barrowmist.server.trace.TraceViews.TraceRow;
 import java.util.List;
@@ -33,12 +33,8 @@ final class TaskWords {
     }
 
     /** Where to go: to the roast itself, when it is the only one. */
-    static String one(List<RoastEntity> roasts, String page) {
+    static String one(List<Begun> roasts, String page) {
         return roasts.size() == 1 ? page + "/" + roasts.get(0).id() : page;
-    }
-
-    static String name(RoastEntity r) {
-        return r.lot().name() + ", roast " + r.numberInLot();
     }
 
     /** The first few by name. */

@@ -13,6 +13,7 @@ import barrowmist.server.plan.PlanService;
 import barrowmist.server.rest.TableTimes;
 import barrowmist.server.roast.RoastEntity;
 import barrowmist.server.roast.RoastLists;
+import barrowmist.server.roast.RoastLists.Begun;
 import barrowmist.server.sample.SampleService;
 import barrowmist.server.today.TodayView.TaskView;
 import barrowmist.server.trace.KeptFindings;
@@ -74,7 +75,7 @@ class TodayService {
     }
 
     /** What was roasted lately and still waits for something. */
-    private record Recent(List<RoastEntity> unmarked, List<RoastEntity> unmeasured, List<RoastEntity> uncupped) {}
+    private record Recent(List<Begun> unmarked, List<Begun> unmeasured, List<Begun> uncupped) {}
 
     TodayView today() {
         Recent recent = recent();
@@ -87,20 +88,20 @@ class TodayService {
 
         List<TaskView> tasks = new ArrayList<>(clockTasks(toRoast));
         decide(tasks, open, halfFilled);
-        TaskWords.waiting(tasks, "cupping", "Cup", recent.uncupped, TaskWords::name, "/cupping");
+        TaskWords.waiting(tasks, "cupping", "Cup", recent.uncupped, Begun::name, "/cupping");
         TaskWords.waiting(
                 tasks,
                 "sample",
                 "Weigh, read and count",
                 recent.unmeasured,
-                TaskWords::name,
+                Begun::name,
                 TaskWords.one(recent.unmeasured, "/sample"));
         TaskWords.waiting(
                 tasks,
                 "roast",
                 "Mark missing events of",
                 recent.unmarked,
-                TaskWords::name,
+                Begun::name,
                 TaskWords.one(recent.unmarked, "/roast"));
         TaskWords.waiting(tasks, "plan", "Plan", unplanned, GreenSampleView::lotName, planLink(unplanned));
         TaskWords.waiting(tasks, "green", "Roast a first sample of", unroasted, LotView::name, "/green");
@@ -116,8 +117,8 @@ class TodayService {
     }
 
     private Recent recent() {
-        List<RoastEntity> all = roasts.since(clock.instant().minus(CURRENT_DAYS, ChronoUnit.DAYS));
-        List<Long> ids = all.stream().map(RoastEntity::id).toList();
+        List<Begun> all = roasts.begun(clock.instant().minus(CURRENT_DAYS, ChronoUnit.DAYS));
+        List<Long> ids = all.stream().map(Begun::id).toList();
         Set<Long> measured = samples.measured(ids);
         Set<Long> sheeted = cuppings.cupped(ids);
         return new Recent(
@@ -159,7 +160,7 @@ class TodayService {
         Map<Long, String> named = roasts
                 .all(halfFilled.stream().map(SheetView::roastId).toList())
                 .stream()
-                .collect(Collectors.toMap(RoastEntity::id, TaskWords::name));
+                .collect(Collectors.toMap(RoastEntity::id, r -> r.lot().name() + ", roast " + r.numberInLot()));
         halfFilled.stream()
                 .limit(DECIDED)
                 .forEach(s -> tasks.add(TaskView.toDecide(
