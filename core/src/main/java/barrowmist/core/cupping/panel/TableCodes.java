@@ -1,0 +1,43 @@
+package barrowmist.core.cupping.panel;
+
+import java.util.ArrayList;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Set;
+import java.util.random.RandomGenerator;
+
+/** Codes that tell nothing: three digits for a sample, six characters for joining a table. */
+public final class TableCodes {
+
+    private static final int FIRST = 100;
+    private static final int AFTER_LAST = 1000;
+    private static final int JOIN_LENGTH = 6;
+
+    /** Letters and digits that nobody takes for one another, said or written. */
+    private static final String EASY = "ACDEFHJKMNPRTUVWXY3479";
+
+    private TableCodes() {}
+
+    /** Codes of three different digits, all different, in rising order: where a sample stands says nothing of it. */
+    public static List<String> samples(int count, RandomGenerator random) {
+        Set<String> codes = new LinkedHashSet<>();
+        while (codes.size() < count) {
+            String code = String.valueOf(random.nextInt(FIRST, AFTER_LAST));
+            if (code.chars().distinct().count() == code.length()) {
+                codes.add(code);
+            }
+        }
+        List<String> sorted = new ArrayList<>(codes);
+        sorted.sort(null);
+        return List.copyOf(sorted);
+    }
+
+    /** A code to join a table by. */
+    public static String join(RandomGenerator random) {
+        StringBuilder code = new StringBuilder();
+        for (int i = 0; i < JOIN_LENGTH; i++) {
+            code.append(EASY.charAt(random.nextInt(EASY.length())));
+        }
+        return code.toString();
+    }
+}
