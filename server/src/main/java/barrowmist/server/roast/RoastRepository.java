@@ -87,13 +87,14 @@ interface RoastRepository extends JpaRepository<RoastEntity, Long>, JpaSpecifica
             + " order by r.roastedAt")
     List<RoastLists.Begun> begun(Instant since);
 
-    /** The newest first. */
+    /** The newest first; ordered by its whole index, so that the database stops after a page. */
     @Query("select new barrowmist.server.roast.RoastRepository$Teaching(r.id, r.roastedAt, r.figures)"
-            + " from RoastEntity r where r.machine.id = :machineId and r.lot.process = :process and r.accepted and r.discardedReason is null and r.id <> :exceptRoastId"
-            + " order by r.roastedAt desc, r.id desc")
+            + " from RoastEntity r join r.lot l where r.machine.id = :machineId and l.process = :process"
+            + " and r.accepted = true and r.discardedReason is null and r.id <> :exceptRoastId"
+            + " order by r.machine.id, r.accepted, r.roastedAt desc, r.id desc")
     List<Teaching> teaching(long machineId, Process process, long exceptRoastId, Pageable page);
 
-    @Query("select r.id from RoastEntity r where r.machine.id = :machineId and r.accepted"
-            + " and r.discardedReason is null order by r.roastedAt desc, r.id desc")
+    @Query("select r.id from RoastEntity r where r.machine.id = :machineId and r.accepted = true"
+            + " and r.discardedReason is null order by r.machine.id, r.accepted, r.roastedAt desc, r.id desc")
     List<Long> newestAccepted(long machineId, Pageable page);
 }
