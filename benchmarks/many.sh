@@ -58,9 +58,9 @@ alter table many drop column x;
 insert into roast select * from many;
 insert into roast_event select * from events;
 insert into cupping (id, cupped_at, cups) select id, dateadd(hour, 12, roasted_at), 5 from tables;
-insert into cupping_roast (cupping_id, position, roast_id) select id, 0, roast_id from tables;
-insert into sheet (cupping_id, roast_id, cupper, form, content, final_score, updated_at, version)
-  select id, roast_id, 'generated', 'hundred-point', content, final_score, roasted_at, 0 from tables;
+insert into cupping_sample (id, cupping_id, position, code, roast_id) select id, id, 0, '1', roast_id from tables;
+insert into sheet (cupping_id, sample_id, roast_id, cupper, form, content, final_score, updated_at, version)
+  select id, id, roast_id, 'generated', 'hundred-point', content, final_score, roasted_at, 0 from tables;
 insert into roast_trace (roast_id, rules_version, stale) select roast_id, 0, true from traces;
 drop table many;
 drop table events;

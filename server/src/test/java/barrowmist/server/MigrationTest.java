@@ -53,6 +53,17 @@ class MigrationTest {
             assertThat(all(statement, "select count(*) from roast where import_key is null"))
                     .as("one of four keeps the key of their log")
                     .containsExactly("3");
+            assertThat(all(
+                            statement,
+                            "select count(*) from cupping_sample c join cupping k on k.id = c.cupping_id"
+                                    + " where k.blind = 'OPEN' and c.roast_id is not null"))
+                    .as("every cupping is an open table of its roasts")
+                    .isEqualTo(all(statement, "select count(*) from cupping"));
+            assertThat(all(
+                            statement,
+                            "select count(*) from sheet s join cupping_sample c on c.id = s.sample_id"
+                                    + " where c.roast_id = s.roast_id and c.cupping_id = s.cupping_id"))
+                    .isEqualTo(all(statement, "select count(*) from sheet"));
             assertThat(all(statement, "select sum(version) from lot")).containsExactly("0");
             assertThatThrownBy(() -> statement.execute("update roast set number_in_lot = 5 where lot_id = 1"))
                     .hasMessageContaining("ROAST_NUMBER_IN_LOT");

@@ -97,6 +97,19 @@ class TwoAtOnceTest {
     }
 
     @Test
+    void aCupperWithTwoTabletsHasOneSheetASample() throws Exception {
+        long roast = roast();
+        JsonNode laid = lab.post("/api/cuppings", "{\"roastIds\":[%d],\"blind\":\"coded\"}".formatted(roast))
+                .body();
+        String table = "/api/cuppings/" + laid.get("id");
+        String code = laid.get("samples").get(0).get("code").asString();
+        List<Answer> kept =
+                together(i -> lab.post(table + "/sheets", "{\"code\":\"%s\",\"cupper\":\"Ines\"}".formatted(code)));
+        assertThat(statuses(kept)).containsOnly(201);
+        assertThat(lab.get(table).body().get("progress").size()).isEqualTo(1);
+    }
+
+    @Test
     void firstBenchFiguresAndStudiesAreTaken() throws Exception {
         long roast = roast();
         assertThat(statuses(together(i -> lab.put(

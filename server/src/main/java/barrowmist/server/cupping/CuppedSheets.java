@@ -44,7 +44,7 @@ public class CuppedSheets implements CuppedRoasts {
 
     /** What was cupped of one roast; only finished sheets speak. */
     public Cupped cupped(long roastId) {
-        return speaking(sheets.findAllByRoastIdOrderById(roastId));
+        return speaking(sheets.toldOfRoast(roastId));
     }
 
     private Cupped speaking(Collection<SheetEntity> all) {
@@ -64,7 +64,7 @@ public class CuppedSheets implements CuppedRoasts {
 
     @Override
     public List<ScoreAt> scores(long roastId) {
-        Map<CuppingEntity, Double> byTable = sheets.findAllByRoastIdOrderById(roastId).stream()
+        Map<CuppingEntity, Double> byTable = sheets.toldOfRoast(roastId).stream()
                 .filter(s -> s.sheet().finalScore().isPresent())
                 .collect(Collectors.groupingBy(
                         SheetEntity::cupping,

@@ -1,11 +1,14 @@
 package barrowmist.server.cupping;
 
 import barrowmist.core.cupping.Vocabulary;
-import barrowmist.server.cupping.CuppingViews.CuppingEntry;
-import barrowmist.server.cupping.CuppingViews.CuppingView;
 import barrowmist.server.cupping.CuppingViews.SheetEntry;
 import barrowmist.server.cupping.CuppingViews.SheetView;
 import barrowmist.server.cupping.CuppingViews.WordView;
+import barrowmist.server.cupping.PanelViews.PanelView;
+import barrowmist.server.cupping.TableViews.CuppingEntry;
+import barrowmist.server.cupping.TableViews.CuppingView;
+import barrowmist.server.cupping.TableViews.KeyView;
+import barrowmist.server.cupping.TableViews.RevealEntry;
 import java.util.List;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -22,8 +25,12 @@ import org.springframework.web.bind.annotation.RestController;
 class CuppingController {
 
     private final CuppingService cuppings;
+    private final SheetService sheets;
+    private final PanelService panels;
 
-    CuppingController(CuppingService cuppings) {
+    CuppingController(CuppingService cuppings, SheetService sheets, PanelService panels) {
+        this.panels = panels;
+        this.sheets = sheets;
         this.cuppings = cuppings;
     }
 
@@ -51,11 +58,31 @@ class CuppingController {
     @PostMapping("/cuppings/{id}/sheets")
     @ResponseStatus(HttpStatus.CREATED)
     SheetView addSheet(@PathVariable long id, @RequestBody SheetEntry entry) {
-        return cuppings.addSheet(id, entry);
+        return sheets.add(id, entry);
+    }
+
+    @GetMapping("/cuppings/{id}/sheets/{sheetId}")
+    SheetView sheet(@PathVariable long id, @PathVariable long sheetId) {
+        return sheets.get(id, sheetId);
     }
 
     @PutMapping("/cuppings/{id}/sheets/{sheetId}")
     SheetView changeSheet(@PathVariable long id, @PathVariable long sheetId, @RequestBody SheetEntry entry) {
-        return cuppings.changeSheet(id, sheetId, entry);
+        return sheets.change(id, sheetId, entry);
+    }
+
+    @GetMapping("/cuppings/{id}/key")
+    KeyView key(@PathVariable long id) {
+        return cuppings.key(id);
+    }
+
+    @PostMapping("/cuppings/{id}/reveal")
+    CuppingView reveal(@PathVariable long id, @RequestBody RevealEntry entry) {
+        return cuppings.reveal(id, entry);
+    }
+
+    @GetMapping("/cuppings/{id}/panel")
+    PanelView panel(@PathVariable long id) {
+        return panels.panel(id);
     }
 }

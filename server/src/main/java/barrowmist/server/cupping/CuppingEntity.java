@@ -1,25 +1,32 @@
 package barrowmist.server.cupping;
 
-import jakarta.persistence.CollectionTable;
+import barrowmist.core.cupping.Blindness;
+import barrowmist.server.cupping.CuppingSampleEntity.TableSample;
+import barrowmist.server.cupping.TableViews.ProtocolView;
+import barrowmist.server.web.Json;
+import jakarta.persistence.CascadeType;
 import jakarta.persistence.Column;
-import jakarta.persistence.ElementCollection;
 import jakarta.persistence.Entity;
+import jakarta.persistence.EnumType;
+import jakarta.persistence.Enumerated;
 import jakarta.persistence.FetchType;
 import jakarta.persistence.GeneratedValue;
 import jakarta.persistence.GenerationType;
 import jakarta.persistence.Id;
-import jakarta.persistence.JoinColumn;
-import jakarta.persistence.OrderColumn;
+import jakarta.persistence.OneToMany;
+import jakarta.persistence.OrderBy;
 import jakarta.persistence.Table;
 import jakarta.persistence.Version;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Objects;
+import java.util.Optional;
+import java.util.stream.Stream;
 import org.hibernate.annotations.BatchSize;
 import org.jspecify.annotations.Nullable;
 
-/** A cupping as kept: when, how many cups a sample, and which roasts are on the table. */
+/** A table: samples side by side, so many cups each, and who may know what is in them. */
 @Entity
 @Table(name = "cupping")
 class CuppingEntity {
@@ -31,28 +38,52 @@ class CuppingEntity {
     private Instant cuppedAt;
     private int cups;
 
+    @Enumerated(EnumType.STRING)
+    private Blindness blind;
+
+    @Column(name = "protocol")
+    private @Nullable String protocolJson;
+
+    private @Nullable String joinCode;
+    private @Nullable Instant revealedAt;
+    private @Nullable String revealReason;
+    private @Nullable Instant keySeenAt;
+
     @BatchSize(size = 200)
-    @ElementCollection(fetch = FetchType.EAGER)
-    @CollectionTable(name = "cupping_roast", joinColumns = @JoinColumn(name = "cupping_id"))
-    @OrderColumn(name = "position")
-    @Column(name = "roast_id")
-    private List<Long> roastIds = new ArrayList<>();
+    @OneToMany(mappedBy = "cupping", cascade = CascadeType.ALL, fetch = FetchType.EAGER)
+    @OrderBy("position")
+    private List<CuppingSampleEntity> samples = new ArrayList<>();
 
     @Version
     private long version;
 
     protected CuppingEntity() {}
 
-    CuppingEntity(Instant cuppedAt, int cups, List<Long> roastIds) {
+    CuppingEntity(
+            Instant cuppedAt, int cups, Blindness blind, @Nullable ProtocolView protocol, @Nullable String joinCode) {
         this.cuppedAt = cuppedAt;
         this.cups = cups;
-        this.roastIds.addAll(roastIds);
+        this.blind = blind;
+        this.protocolJson = protocol == null ? null : Json.write(protocol);
+        this.joinCode = joinCode;
     }
 
-    void add(long roastId) {
-        if (!roastIds.contains(roastId)) {
-            roastIds.add(roastId);
-        }
+    /** Lays a sample behind the others. */
+    CuppingSampleEntity lay(String code, TableSample what) {
+        CuppingSampleEntity sample = new CuppingSampleEntity(this, samples.size(), code, what);
+        samples.add(sample);
+        return sample;
+    }
+
+    /** The roast's sample; on an open table it is laid now when it is not there yet. */
+    Optional<CuppingSampleEntity> ofRoast(long roastId) {
+        return samples.stream()
+                .filter(s -> Objects.equals(s.roastId(), roastId))
+                .findFirst();
+    }
+
+    Optional<CuppingSampleEntity> ofCode(String code) {
+        return samples.stream().filter(s -> s.code().equals(code)).findFirst();
     }
 
     long id() {
@@ -67,7 +98,61 @@ class CuppingEntity {
         return cups;
     }
 
+    Blindness blind() {
+        return blind;
+    }
+
+    @Nullable
+    ProtocolView protocol() {
+        return protocolJson == null ? null : Json.read(protocolJson, ProtocolView.class);
+    }
+
+    @Nullable
+    String joinCode() {
+        return joinCode;
+    }
+
+    List<CuppingSampleEntity> samples() {
+        return samples;
+    }
+
+    /** Roasts of ours on it, each once. */
     List<Long> roastIds() {
-        return List.copyOf(roastIds);
+        return samples.stream()
+                .flatMap(s -> Stream.ofNullable(s.roastId()))
+                .distinct()
+                .toList();
+    }
+
+    /** Whether what is in the cups may be told, and what was found may be used. */
+    boolean told() {
+        return blind == Blindness.OPEN || revealedAt != null;
+    }
+
+    void reveal(Instant now, @Nullable String reason) {
+        revealedAt = now;
+        revealReason = reason;
+    }
+
+    /** Notes that somebody looked at the key before the reveal. */
+    void keySeen(Instant now) {
+        if (!told() && keySeenAt == null) {
+            keySeenAt = now;
+        }
+    }
+
+    @Nullable
+    Instant revealedAt() {
+        return revealedAt;
+    }
+
+    @Nullable
+    String revealReason() {
+        return revealReason;
+    }
+
+    @Nullable
+    Instant keySeenAt() {
+        return keySeenAt;
     }
 }

@@ -1,7 +1,9 @@
 package barrowmist.server.cupping;
 
+import java.time.Instant;
 import java.util.Collection;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import org.springframework.data.domain.Pageable;
 import org.springframework.data.jpa.repository.JpaRepository;
@@ -11,24 +13,36 @@ import org.springframework.data.jpa.repository.Query;
 interface CuppingRepository extends JpaRepository<CuppingEntity, Long> {
 
     List<CuppingEntity> findAllByOrderByCuppedAtDescIdDesc(Pageable page);
+
+    @Query("select c from CuppingEntity c where c.protocolJson is not null and c.id <> :id and c.cuppedAt <= :before"
+            + " order by c.cuppedAt desc, c.id desc")
+    List<CuppingEntity> withProtocolBefore(Instant before, long id, Pageable page);
 }
+
+/** Samples of tables in the database. */
+interface CuppingSampleRepository extends JpaRepository<CuppingSampleEntity, Long> {}
 
 /** Sheets in the database. */
 interface SheetRepository extends JpaRepository<SheetEntity, Long> {
 
     List<SheetEntity> findAllByCuppingIdOrderById(long cuppingId);
 
-    List<SheetEntity> findAllByRoastIdOrderById(long roastId);
+    String TOLD = " and (s.cupping.blind = barrowmist.core.cupping.Blindness.OPEN or s.cupping.revealedAt is not null)";
+
+    @Query("select s from SheetEntity s join fetch s.cupping where s.roastId = :roastId" + TOLD + " order by s.id")
+    List<SheetEntity> toldOfRoast(long roastId);
+
+    Optional<SheetEntity> findBySampleIdAndSeat(long sampleId, String seat);
 
     List<SheetEntity> findAllByCuppingInOrderById(Collection<CuppingEntity> cuppings);
 
-    @Query("select s.roastId from SheetEntity s where s.roastId in :roastIds")
+    @Query("select s.roastId from SheetEntity s where s.roastId in :roastIds" + TOLD)
     Set<Long> cupped(Collection<Long> roastIds);
 
     @Query("select s from SheetEntity s join fetch s.cupping join RoastEntity r on r.id = s.roastId"
-            + " where s.finalScore is null and r.discardedReason is null order by s.id desc")
+            + " where s.finalScore is null and r.discardedReason is null" + TOLD + " order by s.id desc")
     List<SheetEntity> halfFilled(Pageable page);
 
-    @Query("select distinct s.roastId from SheetEntity s")
+    @Query("select distinct s.roastId from SheetEntity s where s.roastId is not null" + TOLD)
     Set<Long> cuppedRoasts();
 }

@@ -1,42 +1,43 @@
 package barrowmist.server.cupping;
 
-import barrowmist.core.check.Checks;
-import barrowmist.core.cupping.HundredPointSheet;
+import barrowmist.core.cupping.Blindness;
+import barrowmist.core.cupping.TableProtocol;
+import barrowmist.core.cupping.panel.TableCodes;
 import barrowmist.core.rest.Rest;
 import barrowmist.core.rest.RestSchool;
-import barrowmist.server.cupping.CuppingViews.CuppingEntry;
-import barrowmist.server.cupping.CuppingViews.CuppingView;
-import barrowmist.server.cupping.CuppingViews.RestWarning;
-import barrowmist.server.cupping.CuppingViews.SheetEntry;
-import barrowmist.server.cupping.CuppingViews.SheetView;
+import barrowmist.server.cupping.CuppingSampleEntity.TableSample;
+import barrowmist.server.cupping.TableViews.CuppingEntry;
+import barrowmist.server.cupping.TableViews.CuppingView;
+import barrowmist.server.cupping.TableViews.KeyView;
+import barrowmist.server.cupping.TableViews.RestWarning;
+import barrowmist.server.cupping.TableViews.RevealEntry;
+import barrowmist.server.cupping.TableViews.TableSampleView;
 import barrowmist.server.rest.RestSettings;
 import barrowmist.server.roast.RoastChanged;
 import barrowmist.server.roast.RoastService;
-import barrowmist.server.web.Conflict;
 import barrowmist.server.web.InputProblems;
 import barrowmist.server.web.KeptInTurn;
 import barrowmist.server.web.NotFound;
+import java.security.SecureRandom;
 import java.time.Clock;
-import java.time.Instant;
+import java.util.Collections;
 import java.util.List;
 import java.util.Map;
-import java.util.Objects;
 import java.util.stream.Collectors;
-import org.jspecify.annotations.Nullable;
+import java.util.stream.IntStream;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.data.domain.PageRequest;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
-/** Keeps cuppings and their sheets. */
+/** Lays tables, and reveals them. Until then nothing that comes from here tells what stands under a code. */
 @Service
 @KeptInTurn
 public class CuppingService {
 
-    private static final String FORM = "hundred-point";
     private static final int USUAL_CUPS = 5;
-    private static final int MAX_CUPPER = 120;
     private static final int LISTED = 500;
+    private static final int MAX_REASON = 400;
 
     private final CuppingRepository cuppings;
     private final SheetRepository sheets;
@@ -44,6 +45,7 @@ public class CuppingService {
     private final RestSettings rest;
     private final Clock clock;
     private final ApplicationEventPublisher told;
+    private final SecureRandom random = new SecureRandom();
 
     CuppingService(
             CuppingRepository cuppings,
@@ -62,24 +64,38 @@ public class CuppingService {
 
     public CuppingView open(CuppingEntry entry) {
         int cups = entry.cups() == null ? USUAL_CUPS : entry.cups();
-        if (!HundredPointSheet.CUP_COUNTS.contains(cups)) {
-            throw new InputProblems("cups", "cups is " + cups + ", allowed are 1, 3 or 5");
+        TableReader read = new TableReader(entry, roasts);
+        Blindness blind = read.blind();
+        List<TableSample> samples = read.samples(cups);
+        boolean coded = blind == Blindness.CODED;
+        CuppingEntity table = new CuppingEntity(
+                entry.cuppedAt() == null ? clock.instant() : entry.cuppedAt(),
+                cups,
+                blind,
+                entry.protocol(),
+                coded ? TableCodes.join(random) : null);
+        List<String> codes = coded
+                ? TableCodes.samples(samples.size(), random)
+                : IntStream.rangeClosed(1, samples.size())
+                        .mapToObj(String::valueOf)
+                        .toList();
+        if (coded) {
+            Collections.shuffle(samples, random);
         }
-        List<Long> roastIds = entry.roastIds() == null ? List.of() : entry.roastIds();
-        roastIds.forEach(roasts::get);
-        Instant at = entry.cuppedAt() == null ? clock.instant() : entry.cuppedAt();
-        return view(cuppings.save(
-                new CuppingEntity(at, cups, roastIds.stream().distinct().toList())));
+        for (int i = 0; i < samples.size(); i++) {
+            table.lay(codes.get(i), samples.get(i));
+        }
+        return view(cuppings.saveAndFlush(table));
     }
 
-    /** The newest cuppings. */
+    /** The newest tables. */
     @Transactional(readOnly = true)
     public List<CuppingView> list() {
         List<CuppingEntity> newest = cuppings.findAllByOrderByCuppedAtDescIdDesc(PageRequest.of(0, LISTED));
         Map<Long, List<SheetEntity>> byCupping = sheets.findAllByCuppingInOrderById(newest).stream()
                 .collect(Collectors.groupingBy(s -> s.cupping().id()));
         return newest.stream()
-                .map(c -> view(c, byCupping.getOrDefault(c.id(), List.of())))
+                .map(c -> CuppingView.of(c, byCupping.getOrDefault(c.id(), List.of())))
                 .toList();
     }
 
@@ -88,63 +104,41 @@ public class CuppingService {
         return view(cupping(id));
     }
 
-    public SheetView addSheet(long cuppingId, SheetEntry entry) {
-        CuppingEntity cupping = cupping(cuppingId);
-        String form = entry.form() == null ? FORM : entry.form();
-        if (!form.equals(FORM)) {
-            throw new InputProblems("form", "form is \"" + form + "\", expected " + FORM);
-        }
-        SheetEntity sheet = new SheetEntity(cupping, roastOf(cupping, entry.roastId()), form);
-        cupping.add(sheet.roastId());
-        fill(sheet, entry);
-        return SheetView.of(sheets.save(sheet));
+    /** What stands under which code; that it was looked at before the reveal is noted and forbids nothing. */
+    KeyView key(long id) {
+        CuppingEntity table = cupping(id);
+        table.keySeen(clock.instant());
+        return new KeyView(table.samples().stream().map(TableSampleView::of).toList());
     }
 
-    /** @throws Conflict if the entry was made from an older version of the sheet */
-    SheetView changeSheet(long cuppingId, long sheetId, SheetEntry entry) {
-        SheetEntity sheet = sheets.findById(sheetId)
-                .filter(s -> s.cupping().id() == cuppingId)
-                .orElseThrow(() -> new NotFound("sheet", sheetId));
-        if (entry.version() != null && entry.version() != sheet.version()) {
-            throw new Conflict(
-                    "This sheet was changed in another window. Nothing was overwritten.",
-                    Map.of("version", sheet.version()));
+    /** From now on what is in the cups is told, and what was found counts. */
+    CuppingView reveal(long id, RevealEntry entry) {
+        CuppingEntity table = cupping(id);
+        if (!table.told()) {
+            String reason = entry.reason() == null ? "" : entry.reason().strip();
+            long unfinished = unfinished(table);
+            if (unfinished > 0 && reason.isEmpty()) {
+                throw new InputProblems(
+                        "reason",
+                        unfinished + (unfinished == 1 ? " sheet is" : " sheets are")
+                                + " not finished: say why the table is revealed all the same");
+            }
+            if (reason.length() > MAX_REASON) {
+                throw new InputProblems("reason", "reason has at most " + MAX_REASON + " characters");
+            }
+            table.reveal(clock.instant(), reason.isEmpty() ? null : reason);
+            table.roastIds().forEach(roastId -> told.publishEvent(new RoastChanged(roastId)));
         }
-        fill(sheet, entry);
-        return SheetView.of(sheets.saveAndFlush(sheet));
+        return view(table);
     }
 
-    private long roastOf(CuppingEntity cupping, @Nullable Long roastId) {
-        if (roastId != null) {
-            return roasts.get(roastId).id();
-        }
-        if (cupping.roastIds().size() == 1) {
-            return cupping.roastIds().get(0);
-        }
-        throw new InputProblems("roastId", "roastId is missing, expected one of " + cupping.roastIds());
-    }
-
-    private void fill(SheetEntity sheet, SheetEntry entry) {
-        String cupper = entry.cupper() == null ? "" : entry.cupper().strip();
-        HundredPointSheet filled = new SheetContent(
-                        Objects.requireNonNullElse(entry.attributes(), Map.of()),
-                        Objects.requireNonNullElse(entry.cups(), List.of()),
-                        Objects.requireNonNullElse(entry.words(), List.of()))
-                .sheet(sheet.cupping().cups());
-        Checks checks = new Checks();
-        filled.problems().forEach(p -> checks.add(p.field(), p.message()));
-        if (cupper.length() > MAX_CUPPER) {
-            checks.add("cupper", "cupper has " + cupper.length() + " characters, at most " + MAX_CUPPER + " are kept");
-        }
-        if (filled.cups().size() != sheet.cupping().cups()) {
-            checks.add(
-                    "cups",
-                    "There are marks of %d cups, and %d cups a sample on this table"
-                            .formatted(filled.cups().size(), sheet.cupping().cups()));
-        }
-        InputProblems.refuseIfAny(checks.problems());
-        sheet.keep(filled, cupper, clock.instant());
-        told.publishEvent(new RoastChanged(sheet.roastId()));
+    /** Sheets that were begun and lack a score, and those that somebody at the table has not begun. */
+    private long unfinished(CuppingEntity table) {
+        List<SheetEntity> all = sheets.findAllByCuppingIdOrderById(table.id());
+        long cuppers = all.stream().map(SheetEntity::cupper).distinct().count();
+        long finished =
+                all.stream().filter(s -> s.sheet().finalScore().isPresent()).count();
+        return Math.max(1, cuppers) * table.samples().size() - finished;
     }
 
     private CuppingEntity cupping(long id) {
@@ -152,7 +146,8 @@ public class CuppingService {
     }
 
     private CuppingView view(CuppingEntity c) {
-        return view(c, sheets.findAllByCuppingIdOrderById(c.id())).with(warnings(c));
+        CuppingView view = CuppingView.of(c, sheets.findAllByCuppingIdOrderById(c.id()));
+        return view.with(c.told() ? warnings(c) : List.of(), preparation(c));
     }
 
     /** What is to be said of the samples' rest: a warning, never a refusal. */
@@ -167,13 +162,15 @@ public class CuppingService {
                 .toList();
     }
 
-    private static CuppingView view(CuppingEntity c, List<SheetEntity> sheets) {
-        return new CuppingView(
-                c.id(),
-                c.cuppedAt(),
-                c.cups(),
-                c.roastIds(),
-                sheets.stream().map(SheetView::of).toList(),
-                null);
+    private List<String> preparation(CuppingEntity c) {
+        if (c.protocol() == null) {
+            return List.of();
+        }
+        TableProtocol before = cuppings.withProtocolBefore(c.cuppedAt(), c.id(), PageRequest.of(0, 1)).stream()
+                .findFirst()
+                .map(CuppingEntity::protocol)
+                .map(TableViews.ProtocolView::protocol)
+                .orElse(TableProtocol.unsaid());
+        return c.protocol().protocol().warnings(before);
     }
 }

@@ -11,20 +11,17 @@ import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
 
-/** Cuppings and sheets on the wire. */
+/** Sheets on the wire. */
 public final class CuppingViews {
 
-    private CuppingViews() {}
+    static final String HUNDRED_POINT = "hundred-point";
 
-    /** A cupping as entered; all may be left out: now, 5 cups, no roast yet. */
-    public record CuppingEntry(
-            @Nullable Instant cuppedAt,
-            @Schema(example = "5") @Nullable Integer cups,
-            @Schema(example = "[1]") @Nullable List<Long> roastIds) {}
+    private CuppingViews() {}
 
     /** A sheet as entered. */
     public record SheetEntry(
             @Schema(example = "1") @Nullable Long roastId,
+            @Schema(example = "472") @Nullable String code,
             @Schema(example = "Ines K.") @Nullable String cupper,
 
             @Schema(
@@ -47,7 +44,8 @@ public final class CuppingViews {
     public record SheetView(
             long id,
             long cuppingId,
-            long roastId,
+            @Nullable Long roastId,
+            String code,
             String cupper,
             String form,
             Map<String, Double> attributes,
@@ -70,7 +68,8 @@ public final class CuppingViews {
             return new SheetView(
                     e.id(),
                     e.cupping().id(),
-                    e.roastId(),
+                    e.cupping().told() ? e.roastId() : null,
+                    e.sample().code(),
                     e.cupper(),
                     e.form(),
                     e.content().attributes(),
@@ -87,23 +86,6 @@ public final class CuppingViews {
                     s.unscored().stream().map(Attribute::field).toList(),
                     e.updatedAt(),
                     e.version());
-        }
-    }
-
-    /** A sample that is on the table too early or too late, and by how much. */
-    public record RestWarning(long roastId, String text) {}
-
-    /** A cupping with its sheets; {@code warnings} are left out in lists. */
-    public record CuppingView(
-            long id,
-            Instant cuppedAt,
-            int cups,
-            List<Long> roastIds,
-            List<SheetView> sheets,
-            @Nullable List<RestWarning> warnings) {
-
-        CuppingView with(List<RestWarning> newWarnings) {
-            return new CuppingView(id, cuppedAt, cups, roastIds, sheets, newWarnings);
         }
     }
 

@@ -49,7 +49,15 @@ class SheetEntity {
     @JoinColumn(name = "cupping_id")
     private CuppingEntity cupping;
 
-    private long roastId;
+    @ManyToOne(fetch = FetchType.LAZY)
+    @JoinColumn(name = "sample_id")
+    private CuppingSampleEntity sample;
+
+    private @Nullable Long roastId;
+
+    /** On a coded table the cupper, who has one sheet a sample there. */
+    private @Nullable String seat;
+
     private String cupper;
     private String form;
 
@@ -66,9 +74,11 @@ class SheetEntity {
 
     // the rest comes with the first keep
     @SuppressWarnings("NullAway.Init")
-    SheetEntity(CuppingEntity cupping, long roastId, String form) {
+    SheetEntity(CuppingEntity cupping, CuppingSampleEntity sample, @Nullable String seat, String form) {
         this.cupping = cupping;
-        this.roastId = roastId;
+        this.sample = sample;
+        this.roastId = sample.roastId();
+        this.seat = seat;
         this.form = form;
     }
 
@@ -95,8 +105,19 @@ class SheetEntity {
         return cupping;
     }
 
-    long roastId() {
+    /** The roast; null for a coffee from outside. */
+    @Nullable
+    Long roastId() {
         return roastId;
+    }
+
+    @Nullable
+    String seat() {
+        return seat;
+    }
+
+    CuppingSampleEntity sample() {
+        return sample;
     }
 
     String cupper() {

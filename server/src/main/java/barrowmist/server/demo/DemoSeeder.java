@@ -3,10 +3,11 @@ package barrowmist.server.demo;
 import barrowmist.core.cupping.Attribute;
 import barrowmist.core.roast.csv.ReadOptions;
 import barrowmist.server.cupping.CuppingService;
-import barrowmist.server.cupping.CuppingViews.CuppingEntry;
 import barrowmist.server.cupping.CuppingViews.SheetEntry;
 import barrowmist.server.cupping.SheetContent.CupMark;
 import barrowmist.server.cupping.SheetContent.WordMark;
+import barrowmist.server.cupping.SheetService;
+import barrowmist.server.cupping.TableViews.CuppingEntry;
 import barrowmist.server.green.LotEntry;
 import barrowmist.server.green.LotService;
 import barrowmist.server.machine.LinkSettings;
@@ -53,6 +54,7 @@ class DemoSeeder implements BeforeOpening {
     private final ImportService logs;
     private final SampleService samples;
     private final CuppingService cuppings;
+    private final SheetService sheets;
     private final DemoGreen green;
     private final Clock clock;
     private final int standInPort;
@@ -64,6 +66,7 @@ class DemoSeeder implements BeforeOpening {
             ImportService logs,
             SampleService samples,
             CuppingService cuppings,
+            SheetService sheets,
             DemoGreen green,
             Clock clock,
             @Value("${barrowmist.standin.port:8502}") int standInPort) {
@@ -73,6 +76,7 @@ class DemoSeeder implements BeforeOpening {
         this.logs = logs;
         this.samples = samples;
         this.cuppings = cuppings;
+        this.sheets = sheets;
         this.green = green;
         this.clock = clock;
         this.standInPort = standInPort;
@@ -126,7 +130,7 @@ class DemoSeeder implements BeforeOpening {
     }
 
     private void cup(DemoRoast.Cup cup, long roastId, Instant cuppedAt, String cupper) {
-        long cuppingId = cuppings.open(new CuppingEntry(cuppedAt, CUPS, List.of(roastId)))
+        long cuppingId = cuppings.open(CuppingEntry.open(cuppedAt, CUPS, List.of(roastId)))
                 .id();
         Map<String, Double> scores = new LinkedHashMap<>();
         for (Attribute a : Attribute.values()) {
@@ -138,6 +142,6 @@ class DemoSeeder implements BeforeOpening {
         List<Integer> allCups = IntStream.rangeClosed(1, CUPS).boxed().toList();
         List<WordMark> words =
                 cup.words().stream().map(w -> new WordMark(w, allCups)).toList();
-        cuppings.addSheet(cuppingId, new SheetEntry(roastId, cupper, "hundred-point", scores, marks, words, null));
+        sheets.add(cuppingId, new SheetEntry(roastId, null, cupper, "hundred-point", scores, marks, words, null));
     }
 }

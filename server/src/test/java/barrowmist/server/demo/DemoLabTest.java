@@ -8,6 +8,7 @@ import static org.mockito.Mockito.when;
 import barrowmist.server.Lab;
 import barrowmist.server.LabTest;
 import barrowmist.server.cupping.CuppingService;
+import barrowmist.server.cupping.SheetService;
 import barrowmist.server.green.LotEntry;
 import barrowmist.server.green.LotService;
 import barrowmist.server.green.LotView;
@@ -137,6 +138,7 @@ class DemoLabTest {
                         mock(ImportService.class),
                         mock(SampleService.class),
                         mock(CuppingService.class),
+                        mock(SheetService.class),
                         mock(DemoGreen.class),
                         Clock.systemUTC(),
                         8502)

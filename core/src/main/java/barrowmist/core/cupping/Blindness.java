@@ -1,0 +1,9 @@
+package barrowmist.core.cupping;
+
+/** Who may know at the table what is in the cups. */
+public enum Blindness {
+    /** Everybody. */
+    OPEN,
+    /** Whoever prepares: cups carry codes until the table is revealed. */
+    CODED
+}

@@ -1,0 +1,80 @@
+package barrowmist.core.cupping;
+
+import barrowmist.core.check.Checks;
+import barrowmist.core.check.FieldProblem;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.OptionalDouble;
+
+/**
+ * How the cups of a table are prepared. The usual one is the SCA cupping protocol's (from memory): 8.25 g to 150 mL, water of
+ * 93 °C. Limits are plausibility, house defaults.
+ *
+ * @param doseG ground coffee in a cup, g
+ * @param waterMl water in a cup, mL
+ * @param waterC water as poured, °C
+ * @param tdsPpm dissolved solids of the water, ppm; 125 to 175 is best, 100 to 250 allowed by the protocol
+ */
+public record TableProtocol(
+        OptionalDouble doseG, OptionalDouble waterMl, OptionalDouble waterC, OptionalDouble tdsPpm) {
+
+    private static final double LEAST_SOLIDS_PPM = 100;
+    private static final double MOST_SOLIDS_PPM = 250;
+
+    /** Doses and water are weighed to this share, temperatures and solids vary by so much, before scores stop comparing. */
+    private static final double SAME_SHARE = 0.03;
+
+    private static final double SAME_C = 2;
+    private static final double SAME_PPM = 25;
+
+    /** Nothing said. */
+    public static TableProtocol unsaid() {
+        OptionalDouble none = OptionalDouble.empty();
+        return new TableProtocol(none, none, none, none);
+    }
+
+    /** The published one. */
+    public static TableProtocol usual() {
+        return new TableProtocol(
+                OptionalDouble.of(8.25), OptionalDouble.of(150), OptionalDouble.of(93), OptionalDouble.empty());
+    }
+
+    /** Every problem of it. */
+    public List<FieldProblem> problems() {
+        return new Checks()
+                .range("protocol.doseG", "Dose", doseG, 1, 100, "g")
+                .range("protocol.waterMl", "Water", waterMl, 20, 1000, "mL")
+                .range("protocol.waterC", "Water as poured", waterC, 40, 100, "°C")
+                .range("protocol.tdsPpm", "Dissolved solids", tdsPpm, 0, 2000, "ppm")
+                .problems();
+    }
+
+    /** What is to be said before the pour: against the published protocol, and against the last table. */
+    public List<String> warnings(TableProtocol last) {
+        List<String> out = new ArrayList<>();
+        tdsPpm.ifPresent(ppm -> {
+            if (ppm < LEAST_SOLIDS_PPM || ppm > MOST_SOLIDS_PPM) {
+                out.add("Water of %.0f ppm: the protocol allows %.0f to %.0f."
+                        .formatted(ppm, LEAST_SOLIDS_PPM, MOST_SOLIDS_PPM));
+            }
+        });
+        differs(out, "Dose", doseG, last.doseG, " g", SAME_SHARE * last.doseG.orElse(0));
+        differs(out, "Water", waterMl, last.waterMl, " mL", SAME_SHARE * last.waterMl.orElse(0));
+        differs(out, "Water", waterC, last.waterC, " °C", SAME_C);
+        differs(out, "Water", tdsPpm, last.tdsPpm, " ppm", SAME_PPM);
+        return List.copyOf(out);
+    }
+
+    private static void differs(
+            List<String> out, String what, OptionalDouble now, OptionalDouble before, String unit, double same) {
+        if (now.isPresent() && before.isPresent() && Math.abs(now.getAsDouble() - before.getAsDouble()) > same) {
+            out.add(what + " " + plain(now) + unit + ", last time " + plain(before) + ": scores will not compare.");
+        }
+    }
+
+    private static String plain(OptionalDouble value) {
+        double v = value.orElseThrow();
+        return v == Math.rint(v) ? Long.toString((long) v) : String.format(Locale.ROOT, "%.2f", v);
+    }
+}

@@ -1,0 +1,85 @@
+package barrowmist.server.cupping;
+
+import barrowmist.server.web.Json;
+import jakarta.persistence.Column;
+import jakarta.persistence.Entity;
+import jakarta.persistence.FetchType;
+import jakarta.persistence.GeneratedValue;
+import jakarta.persistence.GenerationType;
+import jakarta.persistence.Id;
+import jakarta.persistence.JoinColumn;
+import jakarta.persistence.ManyToOne;
+import jakarta.persistence.Table;
+import java.util.Objects;
+import org.jspecify.annotations.Nullable;
+
+/** What stands on a table under one code: a roast of ours, or a coffee from outside. */
+@Entity
+@Table(name = "cupping_sample")
+class CuppingSampleEntity {
+
+    @Id
+    @GeneratedValue(strategy = GenerationType.IDENTITY)
+    private @Nullable Long id;
+
+    @ManyToOne(fetch = FetchType.LAZY)
+    @JoinColumn(name = "cupping_id")
+    private CuppingEntity cupping;
+
+    private int position;
+    private String code;
+    private @Nullable Long roastId;
+
+    @Column(name = "outside")
+    private @Nullable String outsideJson;
+
+    private @Nullable String treatment;
+
+    protected CuppingSampleEntity() {}
+
+    CuppingSampleEntity(CuppingEntity cupping, int position, String code, TableSample what) {
+        this.cupping = cupping;
+        this.position = position;
+        this.code = code;
+        this.roastId = what.roastId();
+        this.outsideJson = what.outside() == null ? null : Json.write(what.outside());
+        this.treatment = what.treatment();
+    }
+
+    /** What is laid; one of the two, and what was done to it. */
+    record TableSample(
+            @Nullable Long roastId,
+            TableViews.@Nullable Outside outside,
+            @Nullable String treatment) {
+
+        static TableSample ofRoast(long roastId) {
+            return new TableSample(roastId, null, null);
+        }
+    }
+
+    long id() {
+        return Objects.requireNonNull(id);
+    }
+
+    int position() {
+        return position;
+    }
+
+    String code() {
+        return code;
+    }
+
+    @Nullable
+    Long roastId() {
+        return roastId;
+    }
+
+    TableViews.@Nullable Outside outside() {
+        return outsideJson == null ? null : Json.read(outsideJson, TableViews.Outside.class);
+    }
+
+    @Nullable
+    String treatment() {
+        return treatment;
+    }
+}

@@ -1,0 +1,54 @@
+package barrowmist.server.cupping;
+
+import java.util.List;
+import java.util.OptionalDouble;
+import org.jspecify.annotations.Nullable;
+
+/** A panel on the wire; figures are not rounded. */
+public final class PanelViews {
+
+    private PanelViews() {}
+
+    /** One cupper's final score. */
+    public record CupperScore(String cupper, double score) {}
+
+    /** What a sample was given. */
+    public record PanelSample(
+            String code,
+            @Nullable Long roastId,
+            double mean,
+            double median,
+            OptionalDouble sd,
+            List<CupperScore> scores) {}
+
+    /**
+     * How far the cuppers agree; what cannot be said is left out.
+     *
+     * @param smallestDifference between two means that this table could show, points
+     */
+    public record AgreementView(
+            OptionalDouble icc21,
+            OptionalDouble icc21Lower,
+            OptionalDouble icc21Upper,
+            OptionalDouble icc2k,
+            OptionalDouble kendallW,
+            OptionalDouble friedmanQ,
+            OptionalDouble friedmanP,
+            OptionalDouble smallestDifference) {}
+
+    /** A cupper: the mean of the scores given less the table's, and how much of the scale is used. */
+    public record PanelCupper(String name, double offset, OptionalDouble sd) {}
+
+    /**
+     * A whole table.
+     *
+     * @param leftOut codes and cuppers that have no part in the agreement, because a score is missing
+     * @param text what can be said of the order
+     */
+    public record PanelView(
+            List<PanelSample> samples,
+            @Nullable AgreementView agreement,
+            List<PanelCupper> cuppers,
+            List<String> leftOut,
+            String text) {}
+}
