@@ -1,116 +1,93 @@
 <script setup lang="ts">
-import { computed, ref, watch } from 'vue'
+import { computed } from 'vue'
 import { useRoute } from 'vue-router'
-import { answer, api, type Failure } from '@/shared/api/client'
+import { answer, api } from '@/shared/api/client'
 import { useLoad } from '@/shared/api/useLoad'
 import PageState from '@/shared/components/PageState.vue'
-import { moment, plural, roastName } from '@/shared/format/text'
+import { moment, plural } from '@/shared/format/text'
 import { usePreferences } from '@/shared/preferences'
+import PanelCard from './PanelCard.vue'
+import RevealCard from './RevealCard.vue'
 import SheetForm from './SheetForm.vue'
+import { useTable } from './useTable'
 
-/** One cupping: its samples side by side, and the sheet of the one in hand. */
+/** One table: its samples side by side, and the sheet of the one in hand; on a coded one the reveal, then the panel. */
 const route = useRoute()
 const preferences = usePreferences()
 const id = Number(route.params.id)
-const cupping = useLoad(() => answer(api.GET('/api/cuppings/{id}', { params: { path: { id } } })))
-const roasts = useLoad(() => answer(api.GET('/api/roasts')))
 const vocabulary = useLoad(() => answer(api.GET('/api/vocabulary')))
-const inHand = ref<number>()
-const failure = ref<Failure>()
-const shown = ref(0)
+const { table, roasts, cupper, seated, sheet, failure, shown, coded, told, samples, current, take, sitDown } =
+  useTable(id, Number(route.query.sheet))
 
-const samples = computed(() =>
-  (cupping.data.value?.roastIds ?? []).map((roastId) => {
-    const roast = roasts.data.value?.find((r) => r.id === roastId)
-    const sheet = cupping.data.value?.sheets.find((s) => s.roastId === roastId)
-    return { roastId, sheet, name: roast ? roastName(roast) : `roast ${roastId}` }
-  }),
-)
-const warnings = computed(() =>
-  (cupping.data.value?.warnings ?? []).map((w) => ({
+const warnings = computed(() => [
+  ...(table.data.value?.warnings ?? []).map((w) => ({
     text: w.text,
-    name: samples.value.find((s) => s.roastId === w.roastId)?.name,
+    name: samples.value.find((s) => s.roastId === w.roastId)?.what,
   })),
-)
-const current = computed(() => samples.value.find((s) => s.roastId === inHand.value))
-
-// once: taking a sample in hand loads the table again, and a form drawn anew would lose the focus of who is typing
-watch(
-  () => cupping.data.value,
-  (data) => {
-    const asked = data?.sheets.find((s) => s.id === Number(route.query.sheet))
-    void take(asked?.roastId ?? data?.roastIds[0])
-  },
-  { once: true },
-)
-
-/** Takes a sample in hand; its sheet is opened when it has none. */
-async function take(roastId: number | undefined) {
-  if (roastId === undefined) {
-    return
-  }
-  if (!cupping.data.value?.sheets.some((s) => s.roastId === roastId)) {
-    const result = await answer(
-      api.POST('/api/cuppings/{id}/sheets', {
-        params: { path: { id } },
-        body: { roastId, cupper: lastCupper() },
-      }),
-    )
-    failure.value = result.failure
-  }
-  await reload()
-  inHand.value = roastId
-}
-
-async function reload() {
-  await cupping.reload()
-  shown.value++
-}
-
-function lastCupper(): string {
-  return cupping.data.value?.sheets[0]?.cupper ?? ''
-}
+  ...(table.data.value?.preparation ?? []).map((text) => ({ text, name: undefined })),
+])
+const scoring = computed(() => !coded.value || (!told.value && seated.value))
 </script>
 
 <template>
   <PageState
-    :loading="cupping.loading.value"
-    :failure="cupping.failure.value ?? roasts.failure.value ?? vocabulary.failure.value ?? failure"
-    :there="!!cupping.data.value && !!vocabulary.data.value && !!roasts.data.value"
-    @retry="(cupping.reload(), roasts.reload(), vocabulary.reload())"
+    :loading="table.loading.value"
+    :failure="table.failure.value ?? roasts.failure.value ?? vocabulary.failure.value ?? failure"
+    :there="!!table.data.value && !!vocabulary.data.value && !!roasts.data.value"
+    @retry="(table.reload(), roasts.reload(), vocabulary.reload())"
   >
-    <template v-if="cupping.data.value">
+    <template v-if="table.data.value">
       <div class="page-head">
-        <h1>{{ current?.name ?? 'Cupping' }}</h1>
+        <h1>{{ (scoring && current?.name) || (coded ? 'Coded table' : 'Cupping') }}</h1>
         <span class="quiet">
-          {{ moment(cupping.data.value.cuppedAt) }} · {{ plural(cupping.data.value.cups, 'cup') }} · 100-point
+          {{ moment(table.data.value.cuppedAt) }} · {{ plural(table.data.value.cups, 'cup') }} · 100-point
           form
+          <template v-if="coded">
+            · {{ told ? 'revealed' : 'coded' }}
+            <template v-if="scoring"> · {{ cupper }}</template>
+          </template>
         </span>
         <span class="spacer" />
-        <v-btn v-if="current" color="primary" :to="`/trace/${current.roastId}`">Trace</v-btn>
+        <v-btn v-if="told && current?.roastId && !coded" color="primary" :to="`/trace/${current.roastId}`"
+          >Trace</v-btn
+        >
       </div>
-      <ul v-if="warnings.length" class="card warnings" aria-label="Rest of the samples">
+      <ul v-if="warnings.length" class="card warnings" aria-label="Before the pour">
         <li v-for="w in warnings" :key="w.text + w.name">
-          <b>{{ w.name }}.</b> {{ w.text }}
+          <b v-if="w.name">{{ w.name }}.</b> {{ w.text }}
         </li>
       </ul>
-      <nav v-if="samples.length > 1" class="samples" aria-label="Samples on the table">
+      <form v-if="coded && !told && !seated" class="card seat" @submit.prevent="sitDown">
+        <h2>Who cups here?</h2>
+        <v-text-field v-model="cupper" label="Your name" maxlength="120" hide-details autocomplete="off" />
+        <v-btn type="submit" color="primary" :disabled="!cupper.trim()">Sit down</v-btn>
+      </form>
+      <nav v-if="scoring && samples.length > 1" class="samples" aria-label="Samples on the table">
         <v-btn
           v-for="s in samples"
-          :key="s.roastId"
-          :variant="s.roastId === inHand ? 'flat' : 'outlined'"
-          :color="s.roastId === inHand ? 'primary' : undefined"
-          :aria-pressed="s.roastId === inHand"
-          @click="take(s.roastId)"
-          >{{ s.name }}</v-btn
+          :key="s.code"
+          :variant="s.code === current?.code ? 'flat' : 'outlined'"
+          :color="s.code === current?.code ? 'primary' : undefined"
+          :aria-pressed="s.code === current?.code"
+          @click="take(s.code)"
+          >{{ s.name }}<span v-if="s.done" class="done" aria-label="scored">✓</span></v-btn
         >
       </nav>
       <SheetForm
-        v-if="current?.sheet"
-        :key="`${current.sheet.id}-${shown}`"
-        :sheet="current.sheet"
+        v-if="scoring && sheet"
+        :key="`${sheet.id}-${shown}`"
+        :sheet="sheet"
         :vocabulary="vocabulary.data.value ?? []"
-        @reload="reload"
+        :seated="coded"
+        @reload="take(current?.code)"
+      />
+      <RevealCard v-if="coded && !told" :table="table.data.value" @changed="table.reload()" />
+      <PanelCard
+        v-if="told && table.data.value.sheets.length > 1"
+        :id="id"
+        :key="shown"
+        :names="Object.fromEntries(samples.map((s) => [s.code, s.name]))"
+        :reason="table.data.value.revealReason"
       />
       <p class="caution mt-4">
         Water at {{ preferences.wholeTemperature(93) }} scalds: let the cups fall below
@@ -133,5 +110,18 @@ function lastCupper(): string {
   flex-wrap: wrap;
   gap: 8px;
   margin-bottom: 14px;
+}
+.seat {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 16px;
+  align-items: center;
+  margin-bottom: 14px;
+}
+.seat .v-text-field {
+  max-width: 320px;
+}
+.done {
+  margin-left: 8px;
 }
 </style>

@@ -9,7 +9,12 @@ import { ATTRIBUTES } from './sheetContent'
 import { useSheet } from './useSheet'
 
 /** The 100-point form of one sample. It keeps itself; the sums are the server's. */
-const props = defineProps<{ sheet: Schemas['SheetView']; vocabulary: Schemas['WordView'][] }>()
+const props = defineProps<{
+  sheet: Schemas['SheetView']
+  vocabulary: Schemas['WordView'][]
+  /** On a coded table a sheet stays its cupper's. */
+  seated?: boolean
+}>()
 const emit = defineEmits<{ reload: [] }>()
 const { content, sums, kept } = useSheet(props.sheet)
 
@@ -31,7 +36,7 @@ function score(field: string, value: number | undefined) {
   <div class="sheet">
     <div class="side">
       <section class="card scores">
-        <v-text-field v-model="content.cupper" label="Cupper" class="cupper" maxlength="120" />
+        <v-text-field v-if="!seated" v-model="content.cupper" label="Cupper" class="cupper" maxlength="120" />
         <ScoreRow
           v-for="a in ATTRIBUTES"
           :key="a.field"

@@ -118,6 +118,7 @@ describe('CuppingPage', () => {
     id: 4,
     cuppingId: 1,
     roastId: 7,
+    code: '1',
     version: 0,
     form: 'hundred-point',
     cupper: '',
@@ -128,6 +129,10 @@ describe('CuppingPage', () => {
     id: 1,
     cuppedAt: '2026-03-02T09:00:00Z',
     cups: 3,
+    blind: 'open',
+    told: true,
+    samples: [{ code: '1', roastId: 7 }],
+    progress: sheets.map(() => ({ sheetId: 4, cupper: '', code: '1', unscored: 7 })),
     roastIds: [7],
     sheets,
   })
@@ -146,6 +151,7 @@ describe('CuppingPage', () => {
           sweetness: 10,
           defects: 0,
         })
+        return { body: sheets[0] }
       }
       return { body: path.endsWith('/cuppings/NaN') ? table([...sheets]) : [] }
     })

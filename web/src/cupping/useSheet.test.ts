@@ -8,6 +8,7 @@ import { useSheet } from './useSheet'
 const sheet = (version: number, attributes = {}): Schemas['SheetView'] => ({
   id: 4,
   cuppingId: 2,
+  code: '1',
   roastId: 9,
   cupper: '',
   form: 'hundred-point',

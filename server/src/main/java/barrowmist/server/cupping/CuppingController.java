@@ -7,8 +7,8 @@ import barrowmist.server.cupping.CuppingViews.WordView;
 import barrowmist.server.cupping.PanelViews.PanelView;
 import barrowmist.server.cupping.TableViews.CuppingEntry;
 import barrowmist.server.cupping.TableViews.CuppingView;
-import barrowmist.server.cupping.TableViews.KeyView;
 import barrowmist.server.cupping.TableViews.RevealEntry;
+import barrowmist.server.cupping.TableViews.TableKey;
 import java.util.List;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -72,7 +72,7 @@ class CuppingController {
     }
 
     @GetMapping("/cuppings/{id}/key")
-    KeyView key(@PathVariable long id) {
+    TableKey key(@PathVariable long id) {
         return cuppings.key(id);
     }
 

@@ -2,7 +2,7 @@ package barrowmist.server.cupping;
 
 import barrowmist.core.cupping.Blindness;
 import barrowmist.server.cupping.CuppingSampleEntity.TableSample;
-import barrowmist.server.cupping.TableViews.ProtocolView;
+import barrowmist.server.cupping.TableViews.Preparation;
 import barrowmist.server.web.Json;
 import jakarta.persistence.CascadeType;
 import jakarta.persistence.Column;
@@ -60,7 +60,7 @@ class CuppingEntity {
     protected CuppingEntity() {}
 
     CuppingEntity(
-            Instant cuppedAt, int cups, Blindness blind, @Nullable ProtocolView protocol, @Nullable String joinCode) {
+            Instant cuppedAt, int cups, Blindness blind, @Nullable Preparation protocol, @Nullable String joinCode) {
         this.cuppedAt = cuppedAt;
         this.cups = cups;
         this.blind = blind;
@@ -103,8 +103,8 @@ class CuppingEntity {
     }
 
     @Nullable
-    ProtocolView protocol() {
-        return protocolJson == null ? null : Json.read(protocolJson, ProtocolView.class);
+    Preparation protocol() {
+        return protocolJson == null ? null : Json.read(protocolJson, Preparation.class);
     }
 
     @Nullable

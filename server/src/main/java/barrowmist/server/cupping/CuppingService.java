@@ -8,9 +8,9 @@ import barrowmist.core.rest.RestSchool;
 import barrowmist.server.cupping.CuppingSampleEntity.TableSample;
 import barrowmist.server.cupping.TableViews.CuppingEntry;
 import barrowmist.server.cupping.TableViews.CuppingView;
-import barrowmist.server.cupping.TableViews.KeyView;
 import barrowmist.server.cupping.TableViews.RestWarning;
 import barrowmist.server.cupping.TableViews.RevealEntry;
+import barrowmist.server.cupping.TableViews.TableKey;
 import barrowmist.server.cupping.TableViews.TableSampleView;
 import barrowmist.server.rest.RestSettings;
 import barrowmist.server.roast.RoastChanged;
@@ -105,10 +105,10 @@ public class CuppingService {
     }
 
     /** What stands under which code; that it was looked at before the reveal is noted and forbids nothing. */
-    KeyView key(long id) {
+    TableKey key(long id) {
         CuppingEntity table = cupping(id);
         table.keySeen(clock.instant());
-        return new KeyView(table.samples().stream().map(TableSampleView::of).toList());
+        return new TableKey(table.samples().stream().map(TableSampleView::of).toList());
     }
 
     /** From now on what is in the cups is told, and what was found counts. */
@@ -169,7 +169,7 @@ public class CuppingService {
         TableProtocol before = cuppings.withProtocolBefore(c.cuppedAt(), c.id(), PageRequest.of(0, 1)).stream()
                 .findFirst()
                 .map(CuppingEntity::protocol)
-                .map(TableViews.ProtocolView::protocol)
+                .map(TableViews.Preparation::protocol)
                 .orElse(TableProtocol.unsaid());
         return c.protocol().protocol().warnings(before);
     }

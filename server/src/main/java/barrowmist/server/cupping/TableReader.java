@@ -5,7 +5,7 @@ import barrowmist.core.cupping.Blindness;
 import barrowmist.core.cupping.HundredPointSheet;
 import barrowmist.server.cupping.CuppingSampleEntity.TableSample;
 import barrowmist.server.cupping.TableViews.CuppingEntry;
-import barrowmist.server.cupping.TableViews.SampleEntry;
+import barrowmist.server.cupping.TableViews.LaidSample;
 import barrowmist.server.roast.RoastService;
 import barrowmist.server.web.Codes;
 import barrowmist.server.web.InputProblems;
@@ -56,7 +56,7 @@ final class TableReader {
         return out;
     }
 
-    private List<TableSample> laid(SampleEntry s) {
+    private List<TableSample> laid(LaidSample s) {
         if ((s.roastId() == null) == (s.outside() == null)) {
             throw new InputProblems("samples", "Each sample is a roast or a coffee from outside, one of the two");
         }

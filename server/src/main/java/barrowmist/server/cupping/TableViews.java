@@ -18,7 +18,7 @@ public final class TableViews {
     private TableViews() {}
 
     /** A coffee without a log of ours. */
-    public record Outside(
+    public record OutsideCoffee(
             @Schema(example = "Bag from the corner shop") String name,
             @Schema(example = "another roastery") @Nullable String from,
             @Nullable LocalDate roastedOn) {}
@@ -29,14 +29,14 @@ public final class TableViews {
      * @param times under how many codes; 2 makes a hidden pair
      * @param treatment what was done to it, such as "quakers picked out"
      */
-    public record SampleEntry(
+    public record LaidSample(
             @Schema(example = "1") @Nullable Long roastId,
-            @Nullable Outside outside,
+            @Nullable OutsideCoffee outside,
             @Schema(example = "1") @Nullable Integer times,
             @Nullable String treatment) {}
 
     /** How the cups are prepared; what is left out is not known. */
-    public record ProtocolView(
+    public record Preparation(
             @Schema(example = "8.25") @Nullable Double doseG,
             @Schema(example = "150") @Nullable Double waterMl,
             @Schema(example = "93") @Nullable Double waterC,
@@ -62,8 +62,8 @@ public final class TableViews {
             @Schema(allowableValues = {"open", "coded"}) @Nullable
             String blind,
 
-            @Nullable ProtocolView protocol,
-            @Nullable List<SampleEntry> samples) {
+            @Nullable Preparation protocol,
+            @Nullable List<LaidSample> samples) {
 
         public static CuppingEntry open(@Nullable Instant cuppedAt, @Nullable Integer cups, List<Long> roastIds) {
             return new CuppingEntry(cuppedAt, cups, roastIds, null, null, null, null, null);
@@ -77,7 +77,7 @@ public final class TableViews {
     public record TableSampleView(
             String code,
             @Nullable Long roastId,
-            @Nullable Outside outside,
+            @Nullable OutsideCoffee outside,
             @Nullable String treatment) {
 
         static TableSampleView of(CuppingSampleEntity s) {
@@ -90,9 +90,9 @@ public final class TableViews {
     }
 
     /** How far a cupper is with a sample, and no more than that. */
-    public record Progress(long sheetId, String cupper, String code, int unscored) {
-        static Progress of(SheetEntity s) {
-            return new Progress(
+    public record CupperProgress(long sheetId, String cupper, String code, int unscored) {
+        static CupperProgress of(SheetEntity s) {
+            return new CupperProgress(
                     s.id(), s.cupper(), s.sample().code(), s.sheet().unscored().size());
         }
     }
@@ -120,9 +120,9 @@ public final class TableViews {
             @Nullable Instant revealedAt,
             @Nullable String revealReason,
             @Nullable Instant keySeenAt,
-            @Nullable ProtocolView protocol,
+            @Nullable Preparation protocol,
             List<TableSampleView> samples,
-            List<Progress> progress,
+            List<CupperProgress> progress,
             List<Long> roastIds,
             List<SheetView> sheets,
             @Nullable List<RestWarning> warnings,
@@ -146,7 +146,7 @@ public final class TableViews {
                     c.samples().stream()
                             .map(told ? TableSampleView::of : TableSampleView::coded)
                             .toList(),
-                    sheets.stream().map(Progress::of).toList(),
+                    sheets.stream().map(CupperProgress::of).toList(),
                     told ? c.roastIds() : List.of(),
                     told ? sheets.stream().map(SheetView::of).toList() : List.of(),
                     null,
@@ -177,7 +177,7 @@ public final class TableViews {
     }
 
     /** What stands under which code. */
-    public record KeyView(List<TableSampleView> samples) {}
+    public record TableKey(List<TableSampleView> samples) {}
 
     /** Why a table is revealed although something is unfinished. */
     public record RevealEntry(@Nullable String reason) {}

@@ -12,6 +12,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.OptionalDouble;
 import java.util.OptionalInt;
+import java.util.concurrent.ConcurrentHashMap;
 import org.jspecify.annotations.Nullable;
 import org.springdoc.core.customizers.OpenApiCustomizer;
 import org.springdoc.core.utils.SpringDocUtils;
@@ -47,6 +48,8 @@ class ApiDocument {
     /** Reads from records which fields are always there. */
     private static final class RequiredFields implements ModelConverter {
 
+        private final Map<String, Class<?>> named = new ConcurrentHashMap<>();
+
         @Override
         public @Nullable Schema<?> resolve(
                 AnnotatedType type, ModelConverterContext context, Iterator<ModelConverter> chain) {
@@ -58,6 +61,11 @@ class ApiDocument {
                     TypeFactory.defaultInstance().constructType(type.getType()).getRawClass();
             Schema<?> model = raw.isRecord() ? context.getDefinedModels().get(raw.getSimpleName()) : null;
             if (model != null) {
+                Class<?> other = named.putIfAbsent(raw.getSimpleName(), raw);
+                if (other != null && other != raw) {
+                    // the document knows simple names alone: one of the two would be lost without a word
+                    throw new IllegalStateException(other + " and " + raw + " have one name on the wire");
+                }
                 model.setRequired(Arrays.stream(raw.getRecordComponents())
                         .filter(c -> !c.getAnnotatedType().isAnnotationPresent(Nullable.class))
                         .filter(c -> !OPTIONAL.containsKey(c.getType()))

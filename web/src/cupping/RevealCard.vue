@@ -1,0 +1,141 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue'
+import { useIntervalFn } from '@vueuse/core'
+import { answer, api, type Failure, type Schemas } from '@/shared/api/client'
+import { moment, plural, roastName } from '@/shared/format/text'
+
+/** How far everybody is, the key for who prepares, and the reveal. */
+const props = defineProps<{ table: Schemas['CuppingView'] }>()
+const emit = defineEmits<{ changed: [] }>()
+const key = ref<Schemas['TableSampleView'][]>()
+const names = ref<Record<number, string>>({})
+const asking = ref<'key' | 'reveal'>()
+const reason = ref('')
+const failure = ref<Failure>()
+// others score on their own tablets
+useIntervalFn(() => emit('changed'), 5000)
+
+const path = computed(() => ({ params: { path: { id: props.table.id } } }))
+const cuppers = computed(() => {
+  const seats = [...new Set(props.table.progress.map((p) => p.cupper))]
+  return seats.map((name) => ({
+    name,
+    finished: props.table.progress.filter((p) => p.cupper === name && p.unscored === 0).length,
+  }))
+})
+const unfinished = computed(
+  () =>
+    Math.max(1, cuppers.value.length) * props.table.samples.length -
+    props.table.progress.filter((p) => p.unscored === 0).length,
+)
+
+async function showKey() {
+  const [result, roasts] = await Promise.all([
+    answer(api.GET('/api/cuppings/{id}/key', path.value)),
+    answer(api.GET('/api/roasts')),
+  ])
+  failure.value = result.failure ?? roasts.failure
+  key.value = result.data?.samples
+  names.value = Object.fromEntries((roasts.data ?? []).map((r) => [r.id, roastName(r)]))
+  asking.value = undefined
+  emit('changed')
+}
+
+async function reveal() {
+  const result = await answer(
+    api.POST('/api/cuppings/{id}/reveal', { ...path.value, body: { reason: reason.value } }),
+  )
+  failure.value = result.failure
+  if (result.data) {
+    asking.value = undefined
+    emit('changed')
+  }
+}
+</script>
+
+<template>
+  <section class="card head" aria-labelledby="head-title">
+    <h2 id="head-title">The table</h2>
+    <p v-if="cuppers.length === 0" class="quiet">Nobody sits at it yet.</p>
+    <ul v-else>
+      <li v-for="c in cuppers" :key="c.name">
+        <b>{{ c.name }}</b> {{ c.finished }} of {{ table.samples.length }} scored
+      </li>
+    </ul>
+    <p v-if="table.keySeenAt" class="quiet">The key was looked at, first {{ moment(table.keySeenAt) }}.</p>
+    <table v-if="key" class="plain key">
+      <thead>
+        <tr>
+          <th>Code</th>
+          <th>Under it</th>
+        </tr>
+      </thead>
+      <tbody>
+        <tr v-for="s in key" :key="s.code">
+          <td>
+            <b>{{ s.code }}</b>
+          </td>
+          <td>{{ s.roastId ? names[s.roastId] : s.outside?.name }} {{ s.treatment }}</td>
+        </tr>
+      </tbody>
+    </table>
+    <form v-if="asking === 'reveal'" class="ask" @submit.prevent="reveal">
+      <p>
+        {{
+          unfinished
+            ? `${plural(unfinished, 'sheet is', 'sheets are')} not finished. Say why the table is revealed all the same:`
+            : 'Everybody has finished. After the reveal the scores stand as they are.'
+        }}
+      </p>
+      <v-text-field
+        v-if="unfinished"
+        v-model="reason"
+        label="Why now"
+        maxlength="400"
+        autofocus
+        hide-details
+      />
+      <v-btn type="submit" color="primary" :disabled="unfinished > 0 && !reason.trim()"
+        >Reveal the table</v-btn
+      >
+      <v-btn variant="text" @click="asking = undefined">Not yet</v-btn>
+    </form>
+    <div v-else-if="asking === 'key'" class="ask">
+      <p>The key is for whoever prepares the cups. That it was looked at is noted on the table.</p>
+      <v-btn color="primary" @click="showKey">Show the key</v-btn>
+      <v-btn variant="text" @click="asking = undefined">Leave it</v-btn>
+    </div>
+    <div v-else class="ask">
+      <v-btn variant="outlined" @click="asking = 'reveal'">Reveal…</v-btn>
+      <v-btn v-if="!key" variant="text" @click="asking = 'key'">Key…</v-btn>
+      <v-btn v-else variant="text" @click="key = undefined">Hide the key</v-btn>
+    </div>
+    <p v-if="failure" class="ember" role="alert">{{ failure.problems[0]?.message ?? failure.message }}</p>
+  </section>
+</template>
+
+<style scoped>
+.head {
+  display: grid;
+  gap: 10px;
+  margin-top: 16px;
+}
+.head ul {
+  list-style: none;
+  display: flex;
+  flex-wrap: wrap;
+  gap: 6px 28px;
+}
+.key {
+  max-width: 560px;
+}
+.ask {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 12px;
+  align-items: center;
+}
+.ask .v-text-field {
+  min-width: 280px;
+}
+</style>

@@ -1,0 +1,105 @@
+import { computed, ref, watch } from 'vue'
+import { useStorage } from '@vueuse/core'
+import { answer, api, type Failure, type Schemas } from '@/shared/api/client'
+import { useLoad } from '@/shared/api/useLoad'
+import { roastName } from '@/shared/format/text'
+
+type Sheet = Schemas['SheetView']
+
+/** A table, the samples on it by their codes, and the sheet of the one in hand. */
+export function useTable(id: number, askedSheet: number) {
+  const path = { params: { path: { id } } }
+  const table = useLoad(() => answer(api.GET('/api/cuppings/{id}', path)))
+  const roasts = useLoad(() => answer(api.GET('/api/roasts')))
+  const cupper = useStorage('barrowmist.cupper', '')
+  /** Whether somebody sits at a coded table on this device. */
+  const seated = ref(false)
+  const inHand = ref<string>()
+  const sheet = ref<Sheet>()
+  const failure = ref<Failure>()
+  const shown = ref(0)
+
+  const coded = computed(() => table.data.value?.blind === 'coded')
+  const told = computed(() => table.data.value?.told ?? true)
+  const samples = computed(() =>
+    (table.data.value?.samples ?? []).map((s) => {
+      const roast = roasts.data.value?.find((r) => r.id === s.roastId)
+      const what = roast ? roastName(roast) : (s.outside?.name ?? (s.roastId ? `roast ${s.roastId}` : ''))
+      const mine = table.data.value?.progress.find(
+        (p) => p.code === s.code && (!coded.value || p.cupper === cupper.value.trim()),
+      )
+      return {
+        ...s,
+        what,
+        name: coded.value ? (what ? `${s.code} · ${what}` : s.code) : what,
+        sheetId: mine?.sheetId,
+        done: mine?.unscored === 0,
+      }
+    }),
+  )
+  const current = computed(() => samples.value.find((s) => s.code === inHand.value))
+
+  /** Takes a sample in hand; its sheet is opened when this cupper has none. */
+  async function take(code: string | undefined) {
+    const sample = samples.value.find((s) => s.code === code)
+    if (!sample) {
+      return
+    }
+    const opened = sample.sheetId
+      ? await answer(
+          api.GET('/api/cuppings/{id}/sheets/{sheetId}', {
+            params: { path: { id, sheetId: sample.sheetId } },
+          }),
+        )
+      : await answer(
+          api.POST('/api/cuppings/{id}/sheets', {
+            ...path,
+            body: { code, cupper: cupper.value.trim() || lastCupper() },
+          }),
+        )
+    failure.value = opened.failure
+    if (opened.data) {
+      sheet.value = opened.data
+      inHand.value = code
+      shown.value++
+      await table.reload()
+    }
+  }
+
+  function lastCupper(): string {
+    return table.data.value?.progress[0]?.cupper ?? ''
+  }
+
+  async function sitDown() {
+    seated.value = true
+    await take(samples.value[0]?.code)
+  }
+
+  // once: taking a sample in hand loads the table again, and a form drawn anew would lose the focus of who is typing
+  watch(
+    () => table.data.value,
+    (data) => {
+      const asked = data?.progress.find((p) => p.sheetId === askedSheet)
+      if (data && !coded.value) {
+        void take(asked?.code ?? data.samples[0]?.code)
+      }
+    },
+    { once: true },
+  )
+
+  return {
+    table,
+    roasts,
+    cupper,
+    seated,
+    sheet,
+    failure,
+    shown,
+    coded,
+    told,
+    samples,
+    current,
+    take,
+    sitDown,
+  }
+}
