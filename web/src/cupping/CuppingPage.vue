@@ -87,6 +87,7 @@ const scoring = computed(() => !coded.value || (!told.value && seated.value))
         :id="id"
         :key="shown"
         :names="Object.fromEntries(samples.map((s) => [s.code, s.name]))"
+        :sheets="table.data.value.sheets"
         :reason="table.data.value.revealReason"
       />
       <p class="caution mt-4">

@@ -17,8 +17,8 @@ const props = defineProps<{
 const router = useRouter()
 const preferences = usePreferences()
 const BLIND = [
-  { title: 'open: everybody', value: 'open' },
-  { title: 'coded: only who prepares', value: 'coded' },
+  { title: 'everybody', value: 'open' },
+  { title: 'who prepares', value: 'coded' },
 ]
 const form = ref({
   chosen: props.chosen,

@@ -1,11 +1,16 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { answer, api } from '@/shared/api/client'
+import { answer, api, type Schemas } from '@/shared/api/client'
 import { useLoad } from '@/shared/api/useLoad'
 import { signed } from '@/shared/format/text'
 
 /** What the table showed: every cupper’s score as a dot, how far they agree, and whether an order can be said. */
-const props = defineProps<{ id: number; names: Record<string, string>; reason?: string }>()
+const props = defineProps<{
+  id: number
+  names: Record<string, string>
+  sheets: Schemas['SheetView'][]
+  reason?: string
+}>()
 const loaded = useLoad(() =>
   answer(api.GET('/api/cuppings/{id}/panel', { params: { path: { id: props.id } } })),
 )
@@ -17,11 +22,29 @@ const range = computed(() => {
   return { low, high: Math.max(low + 1, Math.ceil(Math.max(...all))) }
 })
 const left = (score: number) => `${(100 * (score - range.value.low)) / (range.value.high - range.value.low)}%`
+/** Words by how many cuppers found them, the most agreed first. */
+const words = (code: string) => {
+  const found = new Map<string, number>()
+  const sheets = props.sheets.filter((s) => s.code === code)
+  sheets.flatMap((s) => s.words).forEach((w) => found.set(w.word, (found.get(w.word) ?? 0) + 1))
+  return [...found]
+    .sort((a, b) => b[1] - a[1])
+    .map(([word, cuppers]) => `${word} ${cuppers} of ${sheets.length}`)
+    .join(', ')
+}
+/** How many of the scores before it are the same: such dots stand on each other. */
+const alike = (scores: { score: number }[], i: number) =>
+  scores.slice(0, i).filter((x) => x.score === scores[i]!.score).length
+const offset = (points: number) =>
+  Math.abs(points) < 0.05 ? 'at the table’s mean' : `${signed(points)} points from the table’s mean`
 const icc = computed(() => {
   const a = panel.value?.agreement
   return a?.icc21 === undefined
     ? undefined
-    : `${a.icc21.toFixed(2)} (95 %: ${a.icc21Lower!.toFixed(2)} to ${a.icc21Upper!.toFixed(2)})`
+    : a.icc21.toFixed(2) +
+        (a.icc21Lower === a.icc21Upper
+          ? ''
+          : ` (95 %: ${a.icc21Lower!.toFixed(2)} to ${a.icc21Upper!.toFixed(2)})`)
 })
 </script>
 
@@ -41,6 +64,7 @@ const icc = computed(() => {
             <th class="num">Median</th>
             <th class="num">Mean</th>
             <th class="num">Spread</th>
+            <th>Words</th>
           </tr>
         </thead>
         <tbody>
@@ -55,10 +79,10 @@ const icc = computed(() => {
               <div class="dots">
                 <span class="median" :style="{ left: left(s.median) }" />
                 <span
-                  v-for="x in s.scores"
+                  v-for="(x, i) in s.scores"
                   :key="x.cupper"
                   class="dot"
-                  :style="{ left: left(x.score) }"
+                  :style="{ left: left(x.score), bottom: `${2 + 9 * alike(s.scores, i)}px` }"
                   :title="`${x.cupper} ${x.score.toFixed(2)}`"
                   :aria-label="`${x.cupper} ${x.score.toFixed(2)}`"
                   role="img"
@@ -70,6 +94,7 @@ const icc = computed(() => {
             </td>
             <td class="num">{{ s.mean.toFixed(2) }}</td>
             <td class="num">{{ s.sd === undefined ? '' : `±${s.sd.toFixed(2)}` }}</td>
+            <td>{{ words(s.code) }}</td>
           </tr>
         </tbody>
       </table>
@@ -92,7 +117,7 @@ const icc = computed(() => {
       <dl>
         <template v-for="c in panel.cuppers" :key="c.name">
           <dt>{{ c.name || 'no name' }}</dt>
-          <dd>{{ signed(c.offset) }} points from the table’s mean</dd>
+          <dd>{{ offset(c.offset) }}</dd>
         </template>
       </dl>
     </div>
@@ -113,7 +138,7 @@ const icc = computed(() => {
   font-weight: 600;
 }
 .dots-head {
-  width: 40%;
+  width: 30%;
   min-width: 200px;
 }
 .dots-head span:last-child {
@@ -121,7 +146,7 @@ const icc = computed(() => {
 }
 .dots {
   position: relative;
-  height: 22px;
+  height: 34px;
   margin: 0 9px;
   border-bottom: 1px solid var(--line);
 }
@@ -131,7 +156,6 @@ const icc = computed(() => {
   transform: translateX(-50%);
 }
 .dot {
-  top: 2px;
   width: 16px;
   height: 16px;
   border-radius: 50%;
@@ -139,9 +163,9 @@ const icc = computed(() => {
   border: 2px solid var(--card);
 }
 .median {
-  top: 0;
+  bottom: 0;
   width: 3px;
-  height: 22px;
+  height: 30px;
   background: var(--ink);
 }
 .agree {

@@ -13,7 +13,7 @@ const asking = ref<'key' | 'reveal'>()
 const reason = ref('')
 const failure = ref<Failure>()
 // others score on their own tablets
-useIntervalFn(() => emit('changed'), 5000)
+useIntervalFn(() => emit('changed'), 10_000)
 
 const path = computed(() => ({ params: { path: { id: props.table.id } } }))
 const cuppers = computed(() => {

@@ -82,6 +82,9 @@ export function useTable(id: number, askedSheet: number) {
       const asked = data?.progress.find((p) => p.sheetId === askedSheet)
       if (data && !coded.value) {
         void take(asked?.code ?? data.samples[0]?.code)
+      } else if (data && !told.value && data.progress.some((p) => p.cupper === cupper.value.trim())) {
+        // who sat here before the page was left sits here again
+        void sitDown()
       }
     },
     { once: true },

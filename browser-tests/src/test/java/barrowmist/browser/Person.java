@@ -88,6 +88,11 @@ final class Person {
     /** Scores a whole sheet by keyboard: every attribute typed, every word found by typing. */
     void score(String score, List<String> words) {
         field("Cupper").fill("Ines K.");
+        scoreSeated(score, words);
+    }
+
+    /** The same for somebody who sits at a coded table under a name. */
+    void scoreSeated(String score, List<String> words) {
         for (String attribute :
                 List.of("Fragrance / aroma", "Flavour", "Aftertaste", "Acidity", "Body", "Balance", "Overall")) {
             slider(attribute).focus();
