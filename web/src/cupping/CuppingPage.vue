@@ -6,12 +6,14 @@ import { useLoad } from '@/shared/api/useLoad'
 import PageState from '@/shared/components/PageState.vue'
 import { moment, plural } from '@/shared/format/text'
 import { usePreferences } from '@/shared/preferences'
+import ClockCard from './ClockCard.vue'
 import PanelCard from './PanelCard.vue'
 import RevealCard from './RevealCard.vue'
 import SheetForm from './SheetForm.vue'
 import { useTable } from './useTable'
 
 /** One table: its samples side by side, and the sheet of the one in hand; on a coded one the reveal, then the panel. */
+const TODAY_MS = 12 * 3_600_000
 const route = useRoute()
 const preferences = usePreferences()
 const id = Number(route.params.id)
@@ -26,6 +28,12 @@ const warnings = computed(() => [
   })),
   ...(table.data.value?.preparation ?? []).map((text) => ({ text, name: undefined })),
 ])
+/** A table of some other day is looked at, not cupped. */
+const running = computed(
+  () =>
+    !table.data.value?.revealedAt &&
+    Math.abs(Date.now() - Date.parse(table.data.value?.cuppedAt ?? '')) < TODAY_MS,
+)
 const scoring = computed(() => !coded.value || (!told.value && seated.value))
 </script>
 
@@ -62,6 +70,7 @@ const scoring = computed(() => !coded.value || (!told.value && seated.value))
         <v-text-field v-model="cupper" label="Your name" maxlength="120" hide-details autocomplete="off" />
         <v-btn type="submit" color="primary" :disabled="!cupper.trim()">Sit down</v-btn>
       </form>
+      <ClockCard v-if="running" :id="id" :names="Object.fromEntries(samples.map((s) => [s.code, s.name]))" />
       <nav v-if="scoring && samples.length > 1" class="samples" aria-label="Samples on the table">
         <v-btn
           v-for="s in samples"
@@ -79,7 +88,7 @@ const scoring = computed(() => !coded.value || (!told.value && seated.value))
         :sheet="sheet"
         :vocabulary="vocabulary.data.value ?? []"
         :seated="coded"
-        @reload="take(current?.code)"
+        @reload="take(current?.code, true)"
       />
       <RevealCard v-if="coded && !told" :table="table.data.value" @changed="table.reload()" />
       <PanelCard

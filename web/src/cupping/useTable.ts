@@ -40,9 +40,10 @@ export function useTable(id: number, askedSheet: number) {
   const current = computed(() => samples.value.find((s) => s.code === inHand.value))
 
   /** Takes a sample in hand; its sheet is opened when this cupper has none. */
-  async function take(code: string | undefined) {
+  async function take(code: string | undefined, again = false) {
     const sample = samples.value.find((s) => s.code === code)
-    if (!sample) {
+    // the one in hand stays as it is: a form drawn anew would swallow what is being typed
+    if (!sample || (code === inHand.value && !again)) {
       return
     }
     const opened = sample.sheetId

@@ -12,10 +12,9 @@ const preferences = usePreferences()
 
 <template>
   <v-icon :icon="mdiDrag" class="handle" />
-  <b class="time" :class="{ roasted: slotView?.roastId }"
-    ><span class="number">{{ number }} · </span
-    >{{ slotView ? `${hourMinute(slotView.chargeAt)}–${hourMinute(slotView.dropAt)}` : '…' }}</b
-  >
+  <b class="time" :class="{ roasted: slotView?.roastId }" :data-number="number">{{
+    slotView ? `${hourMinute(slotView.chargeAt)}–${hourMinute(slotView.dropAt)}` : '…'
+  }}</b>
   <span v-if="slotView" class="what">
     <router-link class="plain" :to="`/plan/${slotView.planId}`">{{ slotView.lotName }}</router-link>
     <small>
@@ -79,9 +78,6 @@ const preferences = usePreferences()
   border-radius: 4px;
   padding: 4px;
 }
-.number {
-  display: none;
-}
 @media (max-width: 900px) {
   .handle {
     display: none;
@@ -92,11 +88,12 @@ const preferences = usePreferences()
   }
 }
 @media (max-width: 560px) {
-  .number {
-    display: inline;
-  }
   .time {
     grid-area: 1 / 1;
+  }
+  /* as in the strip, where names have no room */
+  .time::before {
+    content: attr(data-number) ' · ';
   }
   .what,
   .not-before {

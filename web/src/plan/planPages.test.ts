@@ -224,7 +224,7 @@ describe('DayPage', () => {
     vi.useFakeTimers()
     const { page, sent } = await mount()
     const rows = page.findAll('li.row')
-    expect(rows.map((r) => r.find('.time').text())).toEqual(['1 · 08:30–08:59', '2 · 09:30–09:59'])
+    expect(rows.map((r) => r.find('.time').text())).toEqual(['08:30–08:59', '09:30–09:59'])
     await rows[1]!.trigger('keydown', { key: 'ArrowUp' })
     await vi.advanceTimersByTimeAsync(300)
     await flushPromises()

@@ -104,7 +104,8 @@ final class Person {
             page.keyboard().press("Enter");
         }
         assertThat(page.getByText("final score")).isVisible();
-        assertThat(page.locator("[role=status]")).hasText("Kept");
+        assertThat(page.getByText("Kept", new Page.GetByTextOptions().setExact(true)))
+                .isVisible();
     }
 
     Locator slider(String name) {

@@ -38,7 +38,8 @@ class TableIT {
         code(page, place).click();
         assertThat(code(page, place)).hasAttribute("aria-pressed", "true");
         person.scoreSeated(score, List.of("flat"));
-        assertThat(page.locator("[role=status]")).hasText("Kept");
+        assertThat(page.getByText("Kept", new Page.GetByTextOptions().setExact(true)))
+                .isVisible();
     }
 
     @Test
@@ -75,6 +76,10 @@ class TableIT {
         Person tobin = sitDown(tablet, url, "Tobin");
         Page phone = LAB.chromium().context(390, 844, true).newPage();
         Person ruda = sitDown(phone, url, "Ruda");
+        says("Pour now starts the table's clock, one for every screen: it says which crust to break at 4:00");
+        ines.button("Pour now").click();
+        Locator say = tablet.locator("[aria-label='Clock of the table'] [role=status]");
+        assertThat(say).containsText("Pour");
         for (int i = 0; i < 3; i++) {
             score(lead, ines, i, List.of("7", "7.5", "8").get(i));
             score(tablet, tobin, i, List.of("7.25", "7.5", "8.25").get(i));
@@ -85,6 +90,7 @@ class TableIT {
         phone.reload();
         assertThat(ruda.slider("Flavour")).hasAttribute("aria-valuetext", "7.00");
         assertThat(tablet.getByText("Ines 3 of 3 scored")).isVisible();
+        assertThat(say).hasText("Leave the crust");
 
         ines.button("Reveal…").click();
         assertThat(lead.getByText("2 sheets are not finished")).isVisible();

@@ -6,6 +6,8 @@ alter table cupping add column join_code varchar(6);
 alter table cupping add column revealed_at timestamp(6) with time zone;
 alter table cupping add column reveal_reason varchar(400);
 alter table cupping add column key_seen_at timestamp(6) with time zone;
+alter table cupping add column poured_at timestamp(6) with time zone;
+alter table cupping add column clock varchar(8000);
 alter table cupping add constraint cupping_join_once unique (join_code);
 
 create table cupping_sample (

@@ -48,6 +48,10 @@ class CuppingEntity {
     private @Nullable Instant revealedAt;
     private @Nullable String revealReason;
     private @Nullable Instant keySeenAt;
+    private @Nullable Instant pouredAt;
+
+    @Column(name = "clock")
+    private @Nullable String clockJson;
 
     @BatchSize(size = 200)
     @OneToMany(mappedBy = "cupping", cascade = CascadeType.ALL, fetch = FetchType.EAGER)
@@ -139,6 +143,25 @@ class CuppingEntity {
         if (!told() && keySeenAt == null) {
             keySeenAt = now;
         }
+    }
+
+    @Nullable
+    Instant pouredAt() {
+        return pouredAt;
+    }
+
+    /** Starts the clock; null takes the pour back. */
+    void pour(@Nullable Instant at, ClockContent content) {
+        pouredAt = at;
+        keep(content);
+    }
+
+    void keep(ClockContent content) {
+        clockJson = Json.write(content);
+    }
+
+    ClockContent clock() {
+        return clockJson == null ? ClockContent.none() : Json.read(clockJson, ClockContent.class);
     }
 
     @Nullable

@@ -1,0 +1,49 @@
+package barrowmist.server.cupping;
+
+import io.swagger.v3.oas.annotations.media.Schema;
+import java.time.Instant;
+import java.util.List;
+import java.util.OptionalDouble;
+import org.jspecify.annotations.Nullable;
+
+/** A table's clock on the wire; all times are s since the first pour. */
+public final class ClockViews {
+
+    private ClockViews() {}
+
+    /** How the pour begins; what is left out is as usual. */
+    public record PourEntry(
+            @Schema(example = "20") @Nullable Double gapS,
+            @Schema(example = "93") @Nullable Double waterC,
+            @Schema(example = "22") @Nullable Double roomC) {}
+
+    /** A thermometer read in a cup. */
+    public record CupReading(@Schema(example = "68.5") double c) {}
+
+    /** A sample whose crust was broken just now. */
+    public record BreakEntry(@Schema(example = "472") String code) {}
+
+    /**
+     * What is to be done from a moment on, until the next step begins.
+     *
+     * @param c temperature that begins it; left out where the time does
+     */
+    public record ClockStep(
+            @Schema(allowableValues = {"pour", "leave", "break", "skim", "wait", "taste", "last-round", "stop"})
+            String stage,
+
+            double fromS,
+            OptionalDouble c) {}
+
+    /** A sample's pour and break; {@code early} and {@code late} are outside of 3 to 5 minutes. */
+    public record ClockSample(
+            String code, double pourS, double breakS, OptionalDouble brokenS, boolean early, boolean late) {}
+
+    /**
+     * @param now the server's time, so that every screen shows the same
+     * @param pouredAt the first pour; left out before it
+     * @param readings how many thermometer readings the times are fitted to
+     */
+    public record ClockView(
+            Instant now, @Nullable Instant pouredAt, List<ClockStep> steps, List<ClockSample> samples, int readings) {}
+}
