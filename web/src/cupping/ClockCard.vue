@@ -21,6 +21,7 @@ const nowMs = ref(Date.now())
 const failure = ref<Failure>()
 const cupC = ref<number>()
 const gapS = ref<number | undefined>(20)
+const again = ref(false)
 
 function take(clock: Clock) {
   behindMs.value = Date.parse(clock.now) - Date.now()
@@ -52,8 +53,12 @@ const say = computed(() => {
   if (!stage) {
     return ''
   }
-  return (stage === 'pour' || stage === 'break') && sample.value
-    ? `${SAY[stage]} ${name(sample.value.code)}`
+  if (stage === 'pour' && sample.value) {
+    const due = sample.value.pourS
+    return `${SAY.pour} ${name(sample.value.code)}${due > (atS.value ?? 0) ? ` at ${clockText(due)}` : ''}`
+  }
+  return stage === 'break' && sample.value
+    ? `${SAY.break} ${name(sample.value.code)}`
     : stage === 'break'
       ? 'All broken: skim'
       : SAY[stage]
@@ -71,7 +76,10 @@ async function send(call: Promise<Answer<Clock>>) {
 }
 const pour = () =>
   send(answer(api.POST('/api/cuppings/{id}/clock/pour', { ...path, body: { gapS: gapS.value } })))
-const takeBack = () => send(answer(api.DELETE('/api/cuppings/{id}/clock/pour', path)))
+const takeBack = () => {
+  again.value = false
+  return send(answer(api.DELETE('/api/cuppings/{id}/clock/pour', path)))
+}
 const broke = (code: string) =>
   send(answer(api.POST('/api/cuppings/{id}/clock/breaks', { ...path, body: { code } })))
 async function read() {
@@ -123,7 +131,11 @@ async function read() {
         <NumberField v-model="cupC" label="Thermometer in a cup" :unit="degree(preferences.units)" />
         <v-btn type="submit" variant="text" :disabled="cupC === undefined">Read</v-btn>
       </form>
-      <v-btn variant="text" @click="takeBack">Pour again</v-btn>
+      <template v-if="again">
+        <v-btn variant="outlined" @click="takeBack">Forget this pour and its breaks</v-btn>
+        <v-btn variant="text" @click="again = false">Go on</v-btn>
+      </template>
+      <v-btn v-else variant="text" @click="again = true">Pour again…</v-btn>
     </template>
     <p v-if="failure" class="ember" role="alert">{{ failure.problems[0]?.message ?? failure.message }}</p>
   </section>

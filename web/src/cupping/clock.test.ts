@@ -45,6 +45,14 @@ describe('stepAt', () => {
 })
 
 describe('ClockCard', () => {
+  it('says when the next one is poured', async () => {
+    stubServer(() => ({ body: poured(5) }))
+    const card = mountApp(ClockCard, { id: 5, names: NAMES })
+    await flushPromises()
+    expect(card.find('[role=status]').text()).toBe('Pour 907 at 0:20')
+    card.unmount()
+  })
+
   it('starts with a pour', async () => {
     let clock = poured(undefined)
     const sent = stubServer((method) => {
@@ -63,6 +71,17 @@ describe('ClockCard', () => {
       body: { gapS: 20 },
     })
     expect(card.find('[role=status]').text()).toBe('Pour 214')
+    // a wet finger does not end a clock
+    await card
+      .findAll('button')
+      .find((b) => b.text() === 'Pour again…')!
+      .trigger('click')
+    expect(sent.some((s) => s.method === 'DELETE')).toBe(false)
+    await card
+      .findAll('button')
+      .find((b) => b.text().startsWith('Forget'))!
+      .trigger('click')
+    expect(sent.some((s) => s.method === 'DELETE')).toBe(true)
     card.unmount()
   })
 
