@@ -11,6 +11,8 @@ import { NEXT, SAY, sampleNow, stepAt, type Clock } from './clock'
 
 /** The table's clock: the one thing to do now, large; it is the server's, the same on every screen. */
 const props = defineProps<{ id: number; names: Record<string, string> }>()
+/** So long before its time a break can be noted: some break early, and that is worth knowing. */
+const OFFERED_S = 90
 const preferences = usePreferences()
 const path = { params: { path: { id: props.id } } }
 const loaded = useLoad(() => answer(api.GET('/api/cuppings/{id}/clock', path)))
@@ -20,7 +22,7 @@ const behindMs = ref(0)
 const nowMs = ref(Date.now())
 const failure = ref<Failure>()
 const cupC = ref<number>()
-const gapS = ref<number | undefined>(20)
+const gapS = ref<number>()
 const again = ref(false)
 
 function take(clock: Clock) {
@@ -30,7 +32,12 @@ function take(clock: Clock) {
 }
 watch(
   () => loaded.data.value,
-  (clock) => clock && take(clock),
+  (clock) => {
+    if (clock) {
+      gapS.value ??= clock.gapS
+      take(clock)
+    }
+  },
 )
 useIntervalFn(() => (nowMs.value = Date.now()), 200)
 // somebody else pours, breaks or reads
@@ -121,7 +128,7 @@ async function read() {
         </span>
       </div>
       <v-btn
-        v-if="sample && atS >= 150 && step.now?.stage !== 'pour'"
+        v-if="sample && atS >= sample.breakS - OFFERED_S && step.now?.stage !== 'pour'"
         variant="outlined"
         size="x-large"
         @click="broke(sample.code)"

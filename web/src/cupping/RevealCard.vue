@@ -23,11 +23,7 @@ const cuppers = computed(() => {
     finished: props.table.progress.filter((p) => p.cupper === name && p.unscored === 0).length,
   }))
 })
-const unfinished = computed(
-  () =>
-    Math.max(1, cuppers.value.length) * props.table.samples.length -
-    props.table.progress.filter((p) => p.unscored === 0).length,
-)
+const unfinished = computed(() => props.table.unfinished)
 
 async function showKey() {
   const [result, roasts] = await Promise.all([

@@ -22,6 +22,7 @@ function poured(agoS: number | undefined, broken: (number | undefined)[] = []): 
       { code: '214', pourS: 0, breakS: 240, brokenS: broken[0], early: false, late: (broken[0] ?? 0) > 300 },
       { code: '907', pourS: 20, breakS: 260, brokenS: broken[1], early: false, late: false },
     ],
+    gapS: 20,
     readings: 0,
   }
 }

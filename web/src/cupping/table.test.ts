@@ -20,6 +20,7 @@ const table = (more: object = {}) =>
     told: false,
     samples: [{ code: '214' }, { code: '907' }],
     progress: [],
+    unfinished: 1,
     roastIds: [],
     sheets: [],
     ...more,

@@ -19,6 +19,11 @@ import java.util.OptionalDouble;
 public record TableProtocol(
         OptionalDouble doseG, OptionalDouble waterMl, OptionalDouble waterC, OptionalDouble tdsPpm) {
 
+    /** Water as it may be poured, °C. */
+    public static final double LEAST_WATER_C = 40;
+
+    public static final double MOST_WATER_C = 100;
+
     private static final double LEAST_SOLIDS_PPM = 100;
     private static final double MOST_SOLIDS_PPM = 250;
 
@@ -45,7 +50,7 @@ public record TableProtocol(
         return new Checks()
                 .range("protocol.doseG", "Dose", doseG, 1, 100, "g")
                 .range("protocol.waterMl", "Water", waterMl, 20, 1000, "mL")
-                .range("protocol.waterC", "Water as poured", waterC, 40, 100, "°C")
+                .range("protocol.waterC", "Water as poured", waterC, LEAST_WATER_C, MOST_WATER_C, "°C")
                 .range("protocol.tdsPpm", "Dissolved solids", tdsPpm, 0, 2000, "ppm")
                 .problems();
     }

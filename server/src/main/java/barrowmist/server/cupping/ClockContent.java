@@ -1,6 +1,7 @@
 package barrowmist.server.cupping;
 
 import barrowmist.core.cupping.panel.CupCooling;
+import barrowmist.core.cupping.panel.TableClock;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -17,12 +18,15 @@ import java.util.Map;
 record ClockContent(
         double gapS, double waterC, double roomC, List<CupCooling.Reading> readings, Map<String, Double> brokenS) {
 
-    private static final double USUAL_GAP_S = 20;
-    private static final double USUAL_WATER_C = 93;
-    private static final double USUAL_ROOM_C = 22;
+    /** A rate is known long before so many were read: older ones make room. */
+    private static final int MOST_READINGS = 50;
 
     static ClockContent none() {
-        return new ClockContent(USUAL_GAP_S, USUAL_WATER_C, USUAL_ROOM_C, List.of(), Map.of());
+        return of(TableClock.Pour.usual());
+    }
+
+    static ClockContent of(TableClock.Pour pour) {
+        return new ClockContent(pour.gapS(), pour.waterC(), pour.roomC(), List.of(), Map.of());
     }
 
     CupCooling cooling() {
@@ -30,7 +34,8 @@ record ClockContent(
     }
 
     ClockContent read(CupCooling.Reading reading) {
-        List<CupCooling.Reading> all = new ArrayList<>(readings);
+        List<CupCooling.Reading> all =
+                new ArrayList<>(readings.subList(Math.max(0, readings.size() - MOST_READINGS + 1), readings.size()));
         all.add(reading);
         return new ClockContent(gapS, waterC, roomC, all, brokenS);
     }

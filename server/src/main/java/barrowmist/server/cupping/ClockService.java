@@ -48,21 +48,14 @@ class ClockService {
         if (table.pouredAt() != null) {
             throw new Conflict("The clock of this table runs already. Take the pour back to begin again.", Map.of());
         }
-        ClockContent usual = ClockContent.none();
+        TableClock.Pour usual = TableClock.Pour.usual();
         Double poured = table.protocol() == null ? null : table.protocol().waterC();
-        ClockContent content = new ClockContent(
+        TableClock.Pour pour = new TableClock.Pour(
                 entry.gapS() == null ? usual.gapS() : entry.gapS(),
                 entry.waterC() != null ? entry.waterC() : poured != null ? poured : usual.waterC(),
-                entry.roomC() == null ? usual.roomC() : entry.roomC(),
-                List.of(),
-                Map.of());
-        InputProblems.refuseIfAny(new Checks()
-                .range("gapS", "Between two pours", content.gapS(), 0, 300, "s")
-                .range("waterC", "Water as poured", content.waterC(), 40, 100, "°C")
-                .range("roomC", "Room", content.roomC(), -10, 50, "°C")
-                .range("roomC", "Room", content.roomC(), -10, content.waterC() - 10, "°C")
-                .problems());
-        table.pour(clock.instant(), content);
+                entry.roomC() == null ? usual.roomC() : entry.roomC());
+        InputProblems.refuseIfAny(pour.problems());
+        table.pour(clock.instant(), ClockContent.of(pour));
         return view(table);
     }
 
@@ -140,6 +133,7 @@ class ClockService {
                         .map(s -> new ClockStep(Codes.of(s.stage()), s.fromS(), s.c()))
                         .toList(),
                 samples,
+                content.gapS(),
                 content.readings().size());
     }
 }

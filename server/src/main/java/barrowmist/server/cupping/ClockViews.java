@@ -42,8 +42,14 @@ public final class ClockViews {
     /**
      * @param now the server's time, so that every screen shows the same
      * @param pouredAt the first pour; left out before it
+     * @param gapS between one sample's pour and the next; before the pour what is usual
      * @param readings how many thermometer readings the times are fitted to
      */
     public record ClockView(
-            Instant now, @Nullable Instant pouredAt, List<ClockStep> steps, List<ClockSample> samples, int readings) {}
+            Instant now,
+            @Nullable Instant pouredAt,
+            List<ClockStep> steps,
+            List<ClockSample> samples,
+            double gapS,
+            int readings) {}
 }

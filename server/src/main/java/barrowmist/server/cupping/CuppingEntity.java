@@ -79,7 +79,7 @@ class CuppingEntity {
         return sample;
     }
 
-    /** The roast's sample; on an open table it is laid now when it is not there yet. */
+    /** The first sample of a roast; empty when it is not on the table. */
     Optional<CuppingSampleEntity> ofRoast(long roastId) {
         return samples.stream()
                 .filter(s -> Objects.equals(s.roastId(), roastId))

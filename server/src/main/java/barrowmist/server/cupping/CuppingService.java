@@ -116,7 +116,7 @@ public class CuppingService {
         CuppingEntity table = cupping(id);
         if (!table.told()) {
             String reason = entry.reason() == null ? "" : entry.reason().strip();
-            long unfinished = unfinished(table);
+            int unfinished = view(table).unfinished();
             if (unfinished > 0 && reason.isEmpty()) {
                 throw new InputProblems(
                         "reason",
@@ -130,15 +130,6 @@ public class CuppingService {
             table.roastIds().forEach(roastId -> told.publishEvent(new RoastChanged(roastId)));
         }
         return view(table);
-    }
-
-    /** Sheets that were begun and lack a score, and those that somebody at the table has not begun. */
-    private long unfinished(CuppingEntity table) {
-        List<SheetEntity> all = sheets.findAllByCuppingIdOrderById(table.id());
-        long cuppers = all.stream().map(SheetEntity::cupper).distinct().count();
-        long finished =
-                all.stream().filter(s -> s.sheet().finalScore().isPresent()).count();
-        return Math.max(1, cuppers) * table.samples().size() - finished;
     }
 
     private CuppingEntity cupping(long id) {

@@ -117,7 +117,7 @@ public class SheetService {
         if (cupper.isEmpty()) {
             throw new InputProblems("cupper", "cupper is missing: on a coded table each sheet is somebody's");
         }
-        return cupper.length() > MAX_CUPPER ? cupper.substring(0, MAX_CUPPER) : cupper;
+        return cupper;
     }
 
     private static String name(SheetEntry entry) {

@@ -101,6 +101,7 @@ public final class TableViews {
      * A table. On a coded one that is not revealed {@code roastIds} and {@code sheets} are empty and the samples say their
      * codes alone.
      *
+     * @param unfinished how many sheets of those who sit at it lack a score
      * @param told whether what is in the cups may be told
      * @param keySeenAt when the key was first looked at before the reveal
      * @param warnings rest of the samples; left out in lists and on coded tables that are not revealed
@@ -123,6 +124,7 @@ public final class TableViews {
             @Nullable Preparation protocol,
             List<TableSampleView> samples,
             List<CupperProgress> progress,
+            int unfinished,
             List<Long> roastIds,
             List<SheetView> sheets,
             @Nullable List<RestWarning> warnings,
@@ -147,10 +149,20 @@ public final class TableViews {
                             .map(told ? TableSampleView::of : TableSampleView::coded)
                             .toList(),
                     sheets.stream().map(CupperProgress::of).toList(),
+                    unfinished(c, sheets),
                     told ? c.roastIds() : List.of(),
                     told ? sheets.stream().map(SheetView::of).toList() : List.of(),
                     null,
                     null);
+        }
+
+        /** Sheets that were begun and lack a score, and those that somebody at the table has not begun. */
+        private static int unfinished(CuppingEntity c, List<SheetEntity> sheets) {
+            long cuppers = sheets.stream().map(SheetEntity::cupper).distinct().count();
+            long finished = sheets.stream()
+                    .filter(s -> s.sheet().finalScore().isPresent())
+                    .count();
+            return (int) Math.max(0, Math.max(1, cuppers) * c.samples().size() - finished);
         }
 
         CuppingView with(List<RestWarning> newWarnings, List<String> newPreparation) {
@@ -169,6 +181,7 @@ public final class TableViews {
                     protocol,
                     samples,
                     progress,
+                    unfinished,
                     roastIds,
                     sheets,
                     newWarnings,

@@ -1,5 +1,8 @@
 package barrowmist.core.cupping.panel;
 
+import barrowmist.core.check.Checks;
+import barrowmist.core.check.FieldProblem;
+import barrowmist.core.cupping.TableProtocol;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.OptionalDouble;
@@ -27,6 +30,40 @@ public record TableClock(CupCooling cooling, int cups, double gapS, double first
 
     /** A room warmer than the end: nothing more is learned so near to it, °C (house default). */
     private static final double NEAR_ROOM_C = 3;
+
+    /**
+     * How the pour begins.
+     *
+     * @param gapS between one sample's pour and the next, s
+     * @param waterC as poured, °C
+     * @param roomC °C
+     */
+    public record Pour(double gapS, double waterC, double roomC) {
+
+        private static final double MOST_GAP_S = 300;
+        private static final double COLDEST_ROOM_C = -10;
+        private static final double HOTTEST_ROOM_C = 50;
+
+        /** Twenty seconds apart in a usual room (house defaults), water as the protocol asks. */
+        public static Pour usual() {
+            return new Pour(20, TableProtocol.usual().waterC().orElseThrow(), 22);
+        }
+
+        /** Every problem of it; a room that is as warm as the water cools nothing. */
+        public List<FieldProblem> problems() {
+            return new Checks()
+                    .range("gapS", "Between two pours", gapS, 0, MOST_GAP_S, "s")
+                    .range(
+                            "waterC",
+                            "Water as poured",
+                            waterC,
+                            TableProtocol.LEAST_WATER_C,
+                            TableProtocol.MOST_WATER_C,
+                            "°C")
+                    .range("roomC", "Room", roomC, COLDEST_ROOM_C, Math.min(HOTTEST_ROOM_C, waterC - NEAR_ROOM_C), "°C")
+                    .problems();
+        }
+    }
 
     /** What is to be done. */
     public enum Stage {
