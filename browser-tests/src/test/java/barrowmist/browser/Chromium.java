@@ -1,5 +1,6 @@
 package barrowmist.browser;
 
+import com.deque.html.axecore.args.AxeRunOptions;
 import com.deque.html.axecore.playwright.AxeBuilder;
 import com.deque.html.axecore.results.Rule;
 import com.microsoft.playwright.Browser;
@@ -61,12 +62,19 @@ final class Chromium implements AutoCloseable {
 
     /** Serious and critical violations of a page, in words. */
     static List<String> violations(Page page) {
-        return grave(new AxeBuilder(page));
+        return grave(axe(page));
     }
 
     /** Violations of contrast alone: all that another light can change. */
     static List<String> contrast(Page page) {
-        return grave(new AxeBuilder(page).withRules(List.of("color-contrast")));
+        return grave(axe(page).withRules(List.of("color-contrast")));
+    }
+
+    /** Without a word on all that passed, and without the ways round frames: both cost more than the looking. */
+    private static AxeBuilder axe(Page page) {
+        AxeRunOptions violationsOnly = new AxeRunOptions();
+        violationsOnly.setResultTypes(List.of("violations"));
+        return new AxeBuilder(page).options(violationsOnly).setLegacyMode(true);
     }
 
     private static List<String> grave(AxeBuilder axe) {

@@ -6,10 +6,12 @@ import static org.assertj.core.api.Assertions.assertThat;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.LoadState;
 import java.nio.file.Path;
+import java.util.List;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.DynamicTest;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.TestFactory;
 import org.junit.jupiter.api.extension.RegisterExtension;
-import org.junit.jupiter.params.ParameterizedTest;
-import org.junit.jupiter.params.provider.CsvSource;
 
 /**
  * Every page of the demo laboratory, in both lights. With {@code -Dscreenshots=true} the pictures of the README are taken
@@ -20,49 +22,59 @@ class PagesIT {
     @RegisterExtension
     static final Laboratory LAB = Laboratory.ofTheDemo();
 
-    /** Columns: path, a text that the page shows, name of its picture where the README has one. */
-    @ParameterizedTest(name = "{0}")
-    @CsvSource({
-        "/, Read why it tastes underdeveloped, today",
-        "/green, Zaramonde Bench, ",
-        "/green/1, 2 roasts, lot",
-        "/green/samples/4, Full defects of category 1, inspection",
-        "/instruments, Moisture meter, ",
-        "/plan, Fruit-forward natural, ",
-        "/plan/new?sample=3, left open, ",
-        "/plan/5, Charge advised, plan",
-        "/plan/day, can be cupped on one table, day",
-        "/machines, Drum 1, ",
-        "/machines/1, turning point at, ",
-        "/roast, Kapenda Station, ",
-        "/roast/14, 'crash, ', roast",
-        "/roast/import?lot=1, Choose a file, import",
-        "/sample, to weigh, ",
-        "/sample/16, weight loss, sample",
-        "/roast/beside?id=1&id=14, Gatovu Hill, ",
-        "/rest, ageing studies, rest",
-        "/cupping, Set a table, ",
-        "/cupping/14, below specialty, sheet",
-        "/trace, unexplained by the log, ",
-        "/trace/14, Cut the gas at, trace",
-        "/trace/20, Look next at the bench, unexplained",
-        "/nowhere, There is no such page, ",
-    })
-    void isFreeOfSeriousViolationsInBothLights(String path, String shows, String picture) {
+    /** @param picture its name in the README, or nothing */
+    private record Stop(String path, String shows, String picture) {
+        private Stop(String path, String shows) {
+            this(path, shows, "");
+        }
+    }
+
+    private static final List<Stop> WALK = List.of(
+            new Stop("/", "Read why it tastes underdeveloped", "today"),
+            new Stop("/green", "Zaramonde Bench"),
+            new Stop("/green/1", "2 roasts", "lot"),
+            new Stop("/green/samples/4", "Full defects of category 1", "inspection"),
+            new Stop("/instruments", "Moisture meter"),
+            new Stop("/plan", "Fruit-forward natural"),
+            new Stop("/plan/new?sample=3", "left open"),
+            new Stop("/plan/5", "Charge advised", "plan"),
+            new Stop("/plan/day", "can be cupped on one table", "day"),
+            new Stop("/machines", "Drum 1"),
+            new Stop("/machines/1", "turning point at"),
+            new Stop("/roast", "Kapenda Station"),
+            new Stop("/roast/14", "crash, ", "roast"),
+            new Stop("/roast/import?lot=1", "Choose a file", "import"),
+            new Stop("/sample", "to weigh"),
+            new Stop("/sample/16", "weight loss", "sample"),
+            new Stop("/roast/beside?id=1&id=14", "Gatovu Hill"),
+            new Stop("/rest", "ageing studies", "rest"),
+            new Stop("/cupping", "Set a table"),
+            new Stop("/cupping/14", "below specialty", "sheet"),
+            new Stop("/trace", "unexplained by the log"),
+            new Stop("/trace/14", "Cut the gas at", "trace"),
+            new Stop("/trace/20", "Look next at the bench", "unexplained"),
+            new Stop("/nowhere", "There is no such page"));
+
+    /** One after the other in one window, as a person walks: what was fetched once is not fetched again. */
+    @TestFactory
+    Stream<DynamicTest> isFreeOfSeriousViolationsInBothLights() {
         Page page = LAB.page();
         page.addInitScript("localStorage.setItem('barrowmist.light', 'light')");
-        page.navigate(LAB.app().url() + path);
-        assertThat(page.getByText(shows).first()).isVisible();
+        return WALK.stream().map(stop -> DynamicTest.dynamicTest(stop.path(), () -> look(page, stop)));
+    }
+
+    private static void look(Page page, Stop stop) {
+        page.navigate(LAB.app().url() + stop.path());
+        assertThat(page.getByText(stop.shows()).first()).isVisible();
         page.waitForLoadState(LoadState.NETWORKIDLE);
         assertThat(Chromium.violations(page)).isEmpty();
-        if (picture != null && Boolean.getBoolean("screenshots")) {
-            page.screenshot(
-                    new Page.ScreenshotOptions().setPath(Path.of("..", "docs", "screenshots", picture + ".png")));
+        if (!stop.picture().isEmpty() && Boolean.getBoolean("screenshots")) {
+            page.screenshot(new Page.ScreenshotOptions()
+                    .setPath(Path.of("..", "docs", "screenshots", stop.picture() + ".png")));
         }
         page.getByLabel("Light or dark").click();
         assertThat(page.locator("html")).hasAttribute("data-theme", "dark");
         assertThat(Chromium.contrast(page)).as("dark").isEmpty();
-        page.context().close();
     }
 
     @Test
