@@ -24,9 +24,9 @@ const FIELDS: [keyof Limits, string, string][] = [
 <template>
   <LimitsDialog
     v-model="open"
-    note="The figures it begins with are common contract ranges and house defaults."
     :fields="FIELDS"
     :load="() => answer(api.GET('/api/green-limits'))"
+    :facts="() => answer(api.GET('/api/green-limits/facts'))"
     :keep="(body: Limits) => answer(api.PUT('/api/green-limits', { body }))"
     @saved="emit('saved')"
   />

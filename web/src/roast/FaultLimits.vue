@@ -24,9 +24,10 @@ const FIELDS: [keyof Limits, string, string][] = [
 <template>
   <LimitsDialog
     v-model="open"
-    note="All are house defaults, no published source. The desk warns by them from the next batch on; every log is judged anew."
+    note="The desk warns by them from the next batch on; every log is judged anew."
     :fields="FIELDS"
     :load="() => answer(api.GET('/api/fault-limits'))"
+    :facts="() => answer(api.GET('/api/fault-limits/facts'))"
     :keep="(body: Limits) => answer(api.PUT('/api/fault-limits', { body }))"
     @saved="emit('saved')"
   />

@@ -19,9 +19,10 @@ const FIELDS: [keyof Limits, string, string][] = [
 <template>
   <LimitsDialog
     v-model="open"
-    note="They hold for every sample. The figures it begins with are house defaults."
+    note="They hold for every sample."
     :fields="FIELDS"
     :load="() => answer(api.GET('/api/bench/limits'))"
+    :facts="() => answer(api.GET('/api/bench/limits/facts'))"
     :keep="(body: Limits) => answer(api.PUT('/api/bench/limits', { body }))"
     @saved="emit('saved')"
   >

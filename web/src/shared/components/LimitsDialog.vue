@@ -1,20 +1,23 @@
 <script setup lang="ts" generic="L extends object">
 import { computed, ref, shallowRef, watch } from 'vue'
-import { problemAt, type Answer, type Failure } from '@/shared/api/client'
+import { problemAt, type Answer, type Failure, type Schemas } from '@/shared/api/client'
 import { shown, typed, unitOf } from '@/shared/format/kinds'
 import { usePreferences } from '@/shared/preferences'
 import NumberField from './NumberField.vue'
 
 /** Limits that a lab edits: one number field for each; a rate of rise in the reader's own unit. */
 const props = defineProps<{
-  note: string
+  note?: string
   fields: [field: keyof L & string, label: string, unit: string][]
   load: () => Promise<Answer<L>>
   keep: (limits: L) => Promise<Answer<L>>
+  /** Where each begins, and by what right. */
+  facts: () => Promise<Answer<Schemas['LimitView'][]>>
 }>()
 const open = defineModel<boolean>({ required: true })
 const emit = defineEmits<{ saved: [] }>()
 const limits = ref<L>()
+const known = ref<Record<string, Schemas['LimitView']>>({})
 const failure = shallowRef<Failure>()
 const sending = ref(false)
 const preferences = usePreferences()
@@ -28,7 +31,8 @@ watch(
   async (now) => {
     if (now) {
       limits.value = undefined
-      const result = await props.load()
+      const [result, facts] = await Promise.all([props.load(), props.facts()])
+      known.value = Object.fromEntries((facts.data ?? []).map((f) => [f.name, f]))
       failure.value = result.failure
       limits.value = result.data && { ...result.data }
     }
@@ -38,9 +42,19 @@ watch(
 
 const RATE = 'rate'
 const numbers = () => limits.value as Record<string, number | undefined>
-function read(field: string, unit: string) {
-  const v = numbers()[field]
+function inUnit(v: number | undefined, unit: string) {
   return v === undefined || unit !== RATE ? v : shown(RATE, v, preferences.units)
+}
+const read = (field: string, unit: string) => inUnit(numbers()[field], unit)
+/** What the figure rests on; where a lab has set its own, what it began with. */
+function standing(field: string, unit: string) {
+  const fact = known.value[field]
+  return (
+    fact &&
+    (numbers()[field] === fact.beginsWith
+      ? fact.standing
+      : `yours; ${inUnit(fact.beginsWith, unit)} is ${fact.standing}`)
+  )
 }
 function write(field: string, unit: string, v: number | undefined) {
   // what only was shown rounded stays as it is kept
@@ -65,7 +79,7 @@ async function save() {
   <v-dialog v-model="open" max-width="620" aria-label="Limits of this lab">
     <form class="card limits" novalidate @submit.prevent="save">
       <h2>Limits of this lab</h2>
-      <p class="quiet">{{ note }}</p>
+      <p v-if="note" class="quiet">{{ note }}</p>
       <div v-if="limits" class="fields">
         <NumberField
           v-for="[field, label, unit] in fields"
@@ -74,6 +88,7 @@ async function save() {
           :label="label"
           :unit="unit === RATE ? unitOf(RATE, preferences.units) : unit"
           :problem="problemAt(failure, field)"
+          :hint="standing(field, unit)"
           @update:model-value="write(field, unit, $event)"
         />
       </div>

@@ -22,6 +22,8 @@ const field = (label: string) =>
   [...document.querySelectorAll('input')].find((i) =>
     document.querySelector(`label[for="${i.id}"]`)?.textContent?.includes(label),
   )!
+const under = (label: string) =>
+  field(label).closest('.v-input')!.querySelector('.v-messages')!.textContent!.trim()
 const keep = () => document.querySelector<HTMLButtonElement>('button[type=submit]')!
 const type = (input: HTMLInputElement, text: string) => {
   input.value = text
@@ -31,7 +33,10 @@ const type = (input: HTMLInputElement, text: string) => {
 
 it('keeps the limits of the bench, and shows at the field what was refused', async () => {
   let refused = true
-  const sent = stubServer((method, _path, body) => {
+  const sent = stubServer((method, path, body) => {
+    if (path.endsWith('/facts')) {
+      return { body: [] }
+    }
     const problems = [{ field: 'mostLossPct', message: 'Most weight loss is 90 %' }]
     return method === 'PUT' && refused
       ? { status: 422, body: { detail: 'Nothing was kept.', problems } }
@@ -67,10 +72,17 @@ it('shows and takes the limits of a rate of rise in the unit of the reader, and 
   const faults = { crashFallShare: 0.4, crashWithinS: 45, crashDepthCPerMin: 3.5, flickRiseCPerMin: 1.5 }
   const rest = { flickHoldS: 10, stallChangeCPerMin: 0.5, stallHoldS: 60, stalledCPerMin: 1.5 }
   const limits = { ...faults, ...rest, stalledHoldS: 30, surgeSpreads: 2, version: 0 }
-  const sent = stubServer((method, _path, body) => ({ body: method === 'PUT' ? body : limits }))
+  const fact = (name: string, beginsWith: number) => ({ name, beginsWith, standing: 'house default' })
+  const facts = [fact('crashDepthCPerMin', 3.5), fact('crashWithinS', 40)]
+  const sent = stubServer((method, path, body) => ({
+    body: path.endsWith('/facts') ? facts : method === 'PUT' ? body : limits,
+  }))
   mountApp(FaultLimits, { modelValue: true })
   await flushPromises()
   expect(field('below its trend').value).toBe('6.3')
+  // what a figure rests on stands under it; what the lab has set itself says what it began with
+  expect(under('below its trend')).toBe('house default')
+  expect(under('falls within')).toBe('yours; 40 is house default')
   type(field('below its trend'), '9')
   await flushPromises()
   document.querySelector('form')!.dispatchEvent(new Event('submit', { cancelable: true }))

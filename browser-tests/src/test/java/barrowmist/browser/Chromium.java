@@ -9,6 +9,7 @@ import com.microsoft.playwright.BrowserType;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
 import com.microsoft.playwright.assertions.PlaywrightAssertions;
+import com.microsoft.playwright.options.ReducedMotion;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Map;
@@ -45,6 +46,8 @@ final class Chromium implements AutoCloseable {
         BrowserContext context = browser.newContext(new Browser.NewContextOptions()
                 .setViewportSize(width, height)
                 .setHasTouch(touch)
+                // a colour on its way to another is neither, and a test need not wait for it
+                .setReducedMotion(ReducedMotion.REDUCE)
                 .setLocale("en-GB"));
         context.setDefaultTimeout(TIMEOUT_MS);
         context.onRequest(r -> asked.add(r.url()));

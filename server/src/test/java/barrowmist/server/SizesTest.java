@@ -16,6 +16,13 @@ class SizesTest {
 
     private static final int MOST_LINES = 200;
 
+    private static final int MOST_IN_A_METHOD = 15;
+    private static final int A_PAGE = 40;
+
+    /** Methods that are a list from end to end, or one switch of sentences. */
+    private static final Set<String> LISTS =
+            Set.of("DemoLab.java roasts", "DemoGreen.java seed", "Vocabulary.java words", "WarningText.java of");
+
     private static final Set<String> LONGER = Set.of(
             "BakedRule.java",
             "Desk.java",
@@ -47,6 +54,19 @@ class SizesTest {
                 .map(f -> f.getFileName().toString())
                 .toList();
         assertThat(longer).containsExactlyInAnyOrderElementsOf(LONGER);
+    }
+
+    @Test
+    void methodsOverFifteenLinesAreTheExceptionAndNoneIsAPageLong() {
+        List<Methods.Method> all = Methods.of(SOURCES.stream()
+                .flatMap(SizesTest::files)
+                .filter(f -> f.toString().endsWith(".java"))
+                .toList());
+        assertThat(all).filteredOn(m -> m.lines() > MOST_IN_A_METHOD).hasSizeLessThan(all.size() / 12);
+        assertThat(all)
+                .filteredOn(m -> m.lines() > A_PAGE)
+                .extracting(Methods.Method::toString)
+                .allMatch(m -> LISTS.stream().anyMatch(m::contains));
     }
 
     private static boolean written(Path file) {

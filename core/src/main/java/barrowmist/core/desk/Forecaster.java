@@ -67,51 +67,55 @@ public final class Forecaster {
             dropped[0] = here ? t : Double.NaN;
             return here;
         });
+        Outlook seen = toCome(ahead, called, now);
+        return plan.isPresent() && Double.isFinite(dropped[0]) ? withDrop(seen, called, drop, dropped[0]) : seen;
+    }
+
+    /** When the events that nobody has called yet will come; nothing of the drop. */
+    private Outlook toCome(RoastLog ahead, RoastEvents called, double now) {
         Series bean = ahead.beanC();
-        boolean dryCalled = called.find(EventKind.DRY_END).isPresent();
-        boolean crackCalled = called.find(EventKind.FIRST_CRACK).isPresent();
-        Optional<Expected> dry = dryCalled ? Optional.empty() : crossing(bean, events.dryEndC(), events.dryEndSdC());
-        Optional<Expected> crack =
-                crackCalled ? Optional.empty() : crossing(bean, events.firstCrackC(), events.firstCrackSdC());
+        Optional<Expected> dry = called.find(EventKind.DRY_END).isPresent()
+                ? Optional.empty()
+                : crossing(bean, events.dryEndC(), events.dryEndSdC());
+        Optional<Expected> crack = called.find(EventKind.FIRST_CRACK).isPresent()
+                ? Optional.empty()
+                : crossing(bean, events.firstCrackC(), events.firstCrackSdC());
         Optional<Expected> rate = crack.map(
                 c -> new Expected(rate(bean, c.value()), grown(c.value() - now, GROWS_C_PER_MIN, LEAST_C_PER_MIN)));
-        double crackS = called.timeS(EventKind.FIRST_CRACK)
-                .orElse(crack.map(Expected::value).orElse(Double.NaN));
-        if (plan.isEmpty() || !Double.isFinite(dropped[0])) {
-            return new Outlook(
-                    now,
-                    dry,
-                    crack,
-                    rate,
-                    Optional.empty(),
-                    Optional.empty(),
-                    Optional.empty(),
-                    Optional.empty(),
-                    ahead);
-        }
-        double dropS = dropped[0];
-        double crackSd = crack.map(Expected::plusMinus).orElse(0.0);
-        double dropSd = dropSd(drop, dropS, crackSd, bean, now);
-        Optional<Expected> developmentS = Double.isFinite(crackS)
-                ? Optional.of(new Expected(
-                        dropS - crackS, drop.by() == DropRule.By.DEVELOPMENT_S ? 0 : Math.hypot(dropSd, crackSd)))
-                : Optional.empty();
         return new Outlook(
-                now,
-                dry,
-                crack,
-                rate,
+                now, dry, crack, rate, Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty(), ahead);
+    }
+
+    private static Outlook withDrop(Outlook seen, RoastEvents called, DropRule drop, double dropS) {
+        Series bean = seen.ahead().beanC();
+        double aheadS = dropS - seen.atS();
+        double crackSd = seen.firstCrackS().map(Expected::plusMinus).orElse(0.0);
+        double dropSd = dropSd(drop, dropS, crackSd, bean, seen.atS());
+        Expected dropC =
+                new Expected(bean.interpolated(dropS), drop.by() == DropRule.By.BEAN_C ? 0 : grown(aheadS, GROWS_C, 0));
+        OptionalDouble calledS = called.timeS(EventKind.FIRST_CRACK);
+        Optional<Double> crackS = calledS.isPresent()
+                ? Optional.of(calledS.getAsDouble())
+                : seen.firstCrackS().map(Expected::value);
+        Optional<Expected> developmentS = crackS.map(
+                s -> new Expected(dropS - s, drop.by() == DropRule.By.DEVELOPMENT_S ? 0 : Math.hypot(dropSd, crackSd)));
+        return new Outlook(
+                seen.atS(),
+                seen.dryEndS(),
+                seen.firstCrackS(),
+                seen.rorAtFirstCrackCPerMin(),
                 Optional.of(new Expected(dropS, dropSd)),
-                Optional.of(new Expected(
-                        bean.interpolated(dropS),
-                        drop.by() == DropRule.By.BEAN_C ? 0 : grown(dropS - now, GROWS_C, 0))),
+                Optional.of(dropC),
                 developmentS,
-                developmentS.map(d -> new Expected(
-                        100 * d.value() / dropS,
-                        drop.by() == DropRule.By.DEVELOPMENT_PCT
-                                ? 0
-                                : 100 * Math.hypot(d.plusMinus(), d.value() / dropS * dropSd) / dropS)),
-                ahead);
+                developmentS.map(d -> share(d, drop, dropS, dropSd)),
+                seen.ahead());
+    }
+
+    /** Development as a share of the whole, %. */
+    private static Expected share(Expected developmentS, DropRule drop, double dropS, double dropSd) {
+        double share = developmentS.value() / dropS;
+        double sd = Math.hypot(developmentS.plusMinus(), share * dropSd) / dropS;
+        return new Expected(100 * share, drop.by() == DropRule.By.DEVELOPMENT_PCT ? 0 : 100 * sd);
     }
 
     private static double dropSd(DropRule drop, double dropS, double crackSd, Series bean, double now) {

@@ -1,5 +1,7 @@
 package barrowmist.core.green;
 
+import barrowmist.core.check.Begins;
+import barrowmist.core.check.Begins.Standing;
 import barrowmist.core.check.Checks;
 import barrowmist.core.check.FieldProblem;
 import java.util.List;
@@ -19,22 +21,29 @@ import java.util.List;
  * @param maxAgeMonths use within so many months of the harvest
  */
 public record GreenLimits(
+        @Begins(value = Standing.PUBLISHED, source = "common contract range; ISO 6673 is the method")
         double moistureMinPct,
-        double moistureMaxPct,
-        double moistureWorkableMinPct,
-        double waterActivityMin,
-        double waterActivityMax,
-        double waterActivityLimit,
-        double denseGPerL,
-        double softGPerL,
-        double belowScreenPct,
-        double maxAgeMonths) {
 
-    /**
-     * Where a lab begins. Moisture 10 to 12 % is the common contract range (ISO 6673 is the method), water activity 0.50
-     * to 0.60 with 0.70 as the limit (values from memory); 9 % workable, density and 18 months are common practice, no
-     * published source; 5 % below the contracted screen is a house default.
-     */
+        @Begins(value = Standing.PUBLISHED, source = "common contract range; ISO 6673 is the method")
+        double moistureMaxPct,
+
+        @Begins(Standing.COMMON_PRACTICE) double moistureWorkableMinPct,
+
+        @Begins(value = Standing.PUBLISHED, source = "handbooks of green coffee, value from memory")
+        double waterActivityMin,
+
+        @Begins(value = Standing.PUBLISHED, source = "handbooks of green coffee, value from memory")
+        double waterActivityMax,
+
+        @Begins(value = Standing.PUBLISHED, source = "handbooks of green coffee, value from memory")
+        double waterActivityLimit,
+
+        @Begins(Standing.COMMON_PRACTICE) double denseGPerL,
+        @Begins(Standing.COMMON_PRACTICE) double softGPerL,
+        @Begins(Standing.HOUSE_DEFAULT) double belowScreenPct,
+        @Begins(Standing.COMMON_PRACTICE) double maxAgeMonths) {
+
+    /** Where a lab begins. */
     public static final GreenLimits DEFAULTS = new GreenLimits(10, 12, 9, 0.50, 0.60, 0.70, 700, 680, 5, 18);
 
     /** Every problem of these limits. */

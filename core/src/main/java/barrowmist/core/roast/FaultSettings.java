@@ -1,5 +1,7 @@
 package barrowmist.core.roast;
 
+import barrowmist.core.check.Begins;
+import barrowmist.core.check.Begins.Standing;
 import barrowmist.core.check.Checks;
 import barrowmist.core.check.FieldProblem;
 import java.util.List;
@@ -19,16 +21,16 @@ import java.util.List;
  * @param surgeSpreads a surge peaks so many spreads above the median of the machine's reference
  */
 public record FaultSettings(
-        double crashFallShare,
-        double crashWithinS,
-        double crashDepthCPerMin,
-        double flickRiseCPerMin,
-        double flickHoldS,
-        double stallChangeCPerMin,
-        double stallHoldS,
-        double stalledCPerMin,
-        double stalledHoldS,
-        double surgeSpreads) {
+        @Begins(Standing.HOUSE_DEFAULT) double crashFallShare,
+        @Begins(Standing.HOUSE_DEFAULT) double crashWithinS,
+        @Begins(Standing.HOUSE_DEFAULT) double crashDepthCPerMin,
+        @Begins(Standing.HOUSE_DEFAULT) double flickRiseCPerMin,
+        @Begins(Standing.HOUSE_DEFAULT) double flickHoldS,
+        @Begins(Standing.HOUSE_DEFAULT) double stallChangeCPerMin,
+        @Begins(Standing.HOUSE_DEFAULT) double stallHoldS,
+        @Begins(Standing.HOUSE_DEFAULT) double stalledCPerMin,
+        @Begins(Standing.HOUSE_DEFAULT) double stalledHoldS,
+        @Begins(Standing.HOUSE_DEFAULT) double surgeSpreads) {
 
     public static final FaultSettings DEFAULTS = new FaultSettings(0.40, 45, 3.5, 1.5, 10, 0.5, 60, 1.5, 30, 2);
 

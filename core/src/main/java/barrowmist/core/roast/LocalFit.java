@@ -44,6 +44,7 @@ public record LocalFit(double value, double slopePerS, double curvaturePerS2) {
             y2 += xx * y;
         }
         if (quadratic) {
+            // normal equations of degree 2 by Cramer's rule
             double determinant = n * (s2 * s4 - s3 * s3) - s1 * (s1 * s4 - s2 * s3) + s2 * (s1 * s3 - s2 * s2);
             if (determinant > SINGULAR * n * s2 * s4) {
                 double a = y0 * (s2 * s4 - s3 * s3) - s1 * (y1 * s4 - y2 * s3) + s2 * (y1 * s3 - y2 * s2);

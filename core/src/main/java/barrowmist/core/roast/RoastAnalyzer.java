@@ -50,17 +50,21 @@ public final class RoastAnalyzer {
                 rorAt(ror, crack),
                 rorAt(ror, drop),
                 peak);
-        List<Fault> faults = peak.map(p -> FaultFinder.find(
-                        ror,
-                        RateOfRise.noiseCPerMin(bean),
-                        RateOfRise.gapS(bean),
-                        marked.timeS(EventKind.DRY_END),
-                        marked.timeS(EventKind.FIRST_CRACK),
-                        p,
-                        usualPeak,
-                        settings))
-                .orElse(List.of());
+        List<Fault> faults =
+                peak.map(p -> faults(bean, ror, marked, p, usualPeak)).orElse(List.of());
         return new RoastAnalysis(sinceCharge, ror, figures, faults, settings, missing(marked, turning), gaps(bean));
+    }
+
+    private List<Fault> faults(Series bean, Series ror, RoastEvents marked, RorPoint peak, Band usualPeak) {
+        return FaultFinder.find(
+                ror,
+                RateOfRise.noiseCPerMin(bean),
+                RateOfRise.gapS(bean),
+                marked.timeS(EventKind.DRY_END),
+                marked.timeS(EventKind.FIRST_CRACK),
+                peak,
+                usualPeak,
+                settings);
     }
 
     private static Optional<Milestone> milestone(Series bean, RoastEvents events, EventKind kind) {

@@ -1,5 +1,7 @@
 package barrowmist.core.sample;
 
+import barrowmist.core.check.Begins;
+import barrowmist.core.check.Begins.Standing;
 import barrowmist.core.check.Checks;
 import barrowmist.core.check.FieldProblem;
 import java.util.List;
@@ -15,9 +17,22 @@ import java.util.List;
  * @param mostShells in 100 g
  */
 public record BenchLimits(
-        boolean protocol, double leastLossPct, double mostLossPct, double mostGap, int mostQuakers, int mostShells) {
+        boolean protocol,
 
-    /** Light roasts lose about 11 to 13 % (common practice, no published source), medium ones a little more. */
+        @Begins(value = Standing.COMMON_PRACTICE, source = "light roasts lose about 11 to 13 %")
+        double leastLossPct,
+
+        @Begins(value = Standing.HOUSE_DEFAULT, source = "medium roasts lose a little more")
+        double mostLossPct,
+
+        @Begins(Standing.HOUSE_DEFAULT) double mostGap,
+
+        @Begins(value = Standing.PUBLISHED, source = "specialty grade has no quaker in 100 g, value from memory")
+        int mostQuakers,
+
+        @Begins(Standing.HOUSE_DEFAULT) int mostShells) {
+
+    /** Where a lab begins. */
     public static final BenchLimits DEFAULTS = new BenchLimits(true, 11, 15, 8, 0, 5);
 
     /** Every problem of these limits. */

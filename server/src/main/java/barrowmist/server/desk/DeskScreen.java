@@ -13,7 +13,9 @@ import barrowmist.core.units.Wording;
 import barrowmist.server.desk.DeskViews.BatchView;
 import barrowmist.server.desk.DeskViews.CoolingView;
 import barrowmist.server.desk.DeskViews.DeskState;
+import barrowmist.server.desk.DeskViews.GateView;
 import barrowmist.server.desk.DeskViews.LinkView;
+import barrowmist.server.desk.DeskViews.OutlookView;
 import barrowmist.server.desk.LiveSetupService.Prepared;
 import barrowmist.server.machine.MachineSettings;
 import barrowmist.server.web.Codes;
@@ -44,13 +46,8 @@ record DeskScreen(
         DeskPhase phase = batch.map(RoastBatch::phase).orElse(DeskPhase.IDLE);
         double zeroS = batch.map(RoastBatch::zeroS).orElse(0.0);
         Optional<LiveRoast> live = batch.flatMap(RoastBatch::live);
-        boolean preparing = phase == DeskPhase.PREPARING;
-        OptionalDouble beanC = roaster.now().map(Reading::beanC).orElse(OptionalDouble.empty());
-        OptionalDouble environmentC = roaster.now().map(Reading::environmentC).orElse(OptionalDouble.empty());
-        boolean roasting = phase == DeskPhase.ROASTING;
-        double dropS = batch.flatMap(b -> b.events().find(EventKind.DROP))
-                .map(e -> e.timeS())
-                .orElse(Double.NaN);
+        Optional<RoastBatch> preparing = batch.filter(b -> phase == DeskPhase.PREPARING);
+        Optional<LiveRoast> roasting = live.filter(l -> phase == DeskPhase.ROASTING);
         return new DeskState(
                 machineId,
                 machineName,
@@ -60,36 +57,48 @@ record DeskScreen(
                 zeroS,
                 roaster.rate(),
                 batch.map(this::batchView).orElse(null),
-                preparing
-                        ? batch.map(b -> StateWriter.protocol(b.protocol(), nowS))
-                                .orElse(null)
-                        : null,
-                preparing && prepared != null
-                        ? StateWriter.gate(ChargeGate.judge(
-                                beanC,
-                                environmentC,
-                                prepared.chargeC(),
-                                prepared.environmentC(),
-                                batch.map(RoastBatch::slopeCPerS).orElse(0.0)))
-                        : null,
-                FiguresWriter.figures(
-                        beanC, environmentC, roaster.last(), roasting ? live : Optional.empty(), nowS - zeroS),
+                preparing.map(b -> StateWriter.protocol(b.protocol(), nowS)).orElse(null),
+                preparing.map(this::gate).orElse(null),
+                FiguresWriter.figures(beanC(), environmentC(), roaster.last(), roasting, nowS - zeroS),
                 batch.map(b -> StateWriter.entries(b, zeroS)).orElse(List.of()),
                 batch.map(b -> FiguresWriter.stretches(b, nowS - zeroS)).orElse(List.of()),
                 batch.flatMap(b -> EventRules.next(b.events()))
                         .map(EventKind::code)
                         .orElse(null),
                 live.map(StateWriter::turning).orElse(null),
-                roasting
-                        ? live.flatMap(LiveRoast::outlook)
-                                .map(o -> StateWriter.outlook(
-                                        o, live.get().setup().plan().isPresent()))
-                                .orElse(null)
-                        : null,
-                roasting ? live.map(l -> StateWriter.next(l, wording)).orElse(null) : null,
-                roasting ? live.map(l -> StateWriter.warning(l, wording)).orElse(null) : null,
-                phase == DeskPhase.COOLING ? new CoolingView(nowS - zeroS - dropS, settings.coolingS()) : null,
+                roasting.map(DeskScreen::outlook).orElse(null),
+                roasting.map(l -> StateWriter.next(l, wording)).orElse(null),
+                roasting.map(l -> StateWriter.warning(l, wording)).orElse(null),
+                phase == DeskPhase.COOLING ? cooling(zeroS) : null,
                 pops());
+    }
+
+    private OptionalDouble beanC() {
+        return roaster.now().map(Reading::beanC).orElse(OptionalDouble.empty());
+    }
+
+    private OptionalDouble environmentC() {
+        return roaster.now().map(Reading::environmentC).orElse(OptionalDouble.empty());
+    }
+
+    private @Nullable GateView gate(RoastBatch preparing) {
+        return prepared == null
+                ? null
+                : StateWriter.gate(ChargeGate.judge(
+                        beanC(), environmentC(), prepared.chargeC(), prepared.environmentC(), preparing.slopeCPerS()));
+    }
+
+    private static @Nullable OutlookView outlook(LiveRoast live) {
+        return live.outlook()
+                .map(o -> StateWriter.outlook(o, live.setup().plan().isPresent()))
+                .orElse(null);
+    }
+
+    private CoolingView cooling(double zeroS) {
+        double dropS = batch.flatMap(b -> b.events().find(EventKind.DROP))
+                .map(e -> e.timeS())
+                .orElse(Double.NaN);
+        return new CoolingView(nowS - zeroS - dropS, settings.coolingS());
     }
 
     private int pops() {

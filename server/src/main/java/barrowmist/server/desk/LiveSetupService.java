@@ -3,7 +3,6 @@ package barrowmist.server.desk;
 import barrowmist.core.desk.LiveSetup;
 import barrowmist.core.green.GreenJudgement;
 import barrowmist.core.green.Process;
-import barrowmist.core.machine.FittedModel;
 import barrowmist.core.machine.thermal.BatchConditions;
 import barrowmist.core.plan.Targets;
 import barrowmist.server.green.GreenSampleEntity;
@@ -83,20 +82,11 @@ public class LiveSetupService {
     public Prepared prepare(
             long machineId, @Nullable Long greenSampleId, @Nullable Long planId, @Nullable Double greenG) {
         MachineEntity machine = machines.get(machineId);
-        Optional<PlanEntity> plan = Optional.ofNullable(planId).map(plans::get);
-        if (plan.isPresent() && plan.get().machine().id() != machineId) {
-            throw new InputProblems(
-                    "planId",
-                    "This plan is for " + plan.get().machine().name() + ", not for " + machine.name()
-                            + ": adapt it first");
-        }
+        Optional<PlanEntity> plan = plan(planId, machine);
         GreenSampleEntity sample = plan.map(PlanEntity::greenSample)
                 .or(() -> Optional.ofNullable(greenSampleId).map(greenSamples::get))
                 .orElseThrow(() -> new InputProblems("greenSampleId", "Choose the sample that is roasted, or a plan"));
-        if (GreenJudgement.stops(sample.inspection())) {
-            throw new InputProblems(
-                    "greenSampleId", "This sample is mouldy or tainted: it is not roasted and not tasted.");
-        }
+        refuseTainted(sample);
         Optional<PlanContent> content = plan.map(PlanEntity::content);
         double mass = greenG != null
                 ? greenG
@@ -104,37 +94,63 @@ public class LiveSetupService {
                         .orElseGet(() -> machine.drum().usualG());
         double chargeC = content.map(PlanContent::chargeC)
                 .orElseGet(() -> charges.advice(sample.id(), machineId, mass).chargeC());
+        LiveSetup setup = setup(machine, sample, content, mass, chargeC);
+        OptionalDouble environment = setup.model()
+                .map(m -> OptionalDouble.of(chargeC + m.machine().environmentOffsetC()))
+                .orElse(OptionalDouble.empty());
+        return new Prepared(
+                sample.id(),
+                sample.lot().id(),
+                sample.lot().name(),
+                sample.lot().process().label(),
+                sample.stage().label(),
+                mass,
+                chargeC,
+                environment,
+                setup);
+    }
+
+    private Optional<PlanEntity> plan(@Nullable Long planId, MachineEntity machine) {
+        Optional<PlanEntity> plan = Optional.ofNullable(planId).map(plans::get);
+        if (plan.isPresent() && plan.get().machine().id() != machine.id()) {
+            throw new InputProblems(
+                    "planId",
+                    "This plan is for " + plan.get().machine().name() + ", not for " + machine.name()
+                            + ": adapt it first");
+        }
+        return plan;
+    }
+
+    private static void refuseTainted(GreenSampleEntity sample) {
+        if (GreenJudgement.stops(sample.inspection())) {
+            throw new InputProblems(
+                    "greenSampleId", "This sample is mouldy or tainted: it is not roasted and not tasted.");
+        }
+    }
+
+    private LiveSetup setup(
+            MachineEntity machine,
+            GreenSampleEntity sample,
+            Optional<PlanContent> content,
+            double mass,
+            double chargeC) {
         Process process = sample.lot().process();
-        Optional<FittedModel> model = models.model(machineId);
         BatchConditions batch = BatchConditions.of(
                 greenSamples.facts(sample),
                 mass,
                 chargeC,
                 OptionalDouble.empty(),
                 machine.settings().roomC());
-        LiveSetup setup = new LiveSetup(
+        return new LiveSetup(
                 batch,
-                model,
-                charges.events(machineId, process),
-                history.reference(machineId, process, 0),
+                models.model(machine.id()),
+                charges.events(machine.id(), process),
+                history.reference(machine.id(), process, 0),
                 content.map(PlanContent::controls),
                 content.map(PlanContent::aimedAt)
                         .orElseGet(() -> new Targets(Map.of(), Targets.DevelopmentFrom.FIRST_CRACK)),
                 content.map(c -> c.controls().atCharge())
                         .orElseGet(() -> machine.drum().usualLevels()),
                 limits.current());
-        OptionalDouble environment = model.isPresent()
-                ? OptionalDouble.of(chargeC + model.get().machine().environmentOffsetC())
-                : OptionalDouble.empty();
-        return new Prepared(
-                sample.id(),
-                sample.lot().id(),
-                sample.lot().name(),
-                process.label(),
-                sample.stage().label(),
-                mass,
-                chargeC,
-                environment,
-                setup);
     }
 }

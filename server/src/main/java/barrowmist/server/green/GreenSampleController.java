@@ -1,5 +1,6 @@
 package barrowmist.server.green;
 
+import barrowmist.core.green.GreenLimits;
 import barrowmist.server.green.GreenViews.GreenSampleEntry;
 import barrowmist.server.green.GreenViews.GreenSampleView;
 import barrowmist.server.green.GreenViews.GreenWordsView;
@@ -7,6 +8,7 @@ import barrowmist.server.green.GreenViews.InspectionEntry;
 import barrowmist.server.green.GreenViews.InspectionView;
 import barrowmist.server.green.GreenViews.KeptGreenLimits;
 import barrowmist.server.green.GreenViews.StagesView;
+import barrowmist.server.web.LimitView;
 import java.util.List;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -70,6 +72,12 @@ class GreenSampleController {
     @GetMapping("/green-limits")
     KeptGreenLimits limits() {
         return limits.kept();
+    }
+
+    /** Where each of them begins, and by what right. */
+    @GetMapping("/green-limits/facts")
+    List<LimitView> limitFacts() {
+        return LimitView.of(GreenLimits.DEFAULTS);
     }
 
     @PutMapping("/green-limits")

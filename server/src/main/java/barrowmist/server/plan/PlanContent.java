@@ -5,9 +5,11 @@ import barrowmist.core.plan.Aim;
 import barrowmist.core.plan.ControlPlan;
 import barrowmist.core.plan.ControlStep;
 import barrowmist.core.plan.DropRule;
+import barrowmist.core.plan.Finder;
 import barrowmist.core.plan.PlanStart;
 import barrowmist.core.plan.Targets;
 import barrowmist.core.plan.Targets.DevelopmentFrom;
+import barrowmist.core.plan.Translator;
 import barrowmist.core.plan.Trigger;
 import barrowmist.core.roast.KeyFigure;
 import barrowmist.server.machine.MachineSettings;
@@ -143,6 +145,22 @@ public record PlanContent(
                 plan.steps().stream().map(MoveView::of).toList(),
                 DropView.of(plan.drop()),
                 templateRoastId);
+    }
+
+    /** This plan as it is on another roaster: its own aims, charge and moves; all else as it was. */
+    PlanContent carried(Translator.Translated there, double newGreenG) {
+        Finder.Found found = there.found();
+        return new PlanContent(
+                        schoolId,
+                        from(there.targets().developmentFrom()),
+                        aims(there.targets()),
+                        newGreenG,
+                        found.batch().chargeC(),
+                        atCharge,
+                        steps,
+                        drop,
+                        templateRoastId)
+                .with(found.batch().chargeC(), found.plan());
     }
 
     /** Refuses a plan that this roaster cannot roast, with every problem named. */

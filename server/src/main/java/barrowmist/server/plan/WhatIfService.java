@@ -105,39 +105,35 @@ class WhatIfService {
         ControlPlan controls = there.controls();
         var prediction = here.predict(
                 batch(sample, from, there), controls, there.aimedAt().developmentFrom());
-        double chargeC = charges.advice(sample.id(), to.id(), entry.greenG()).chargeC();
         BatchConditions batch = BatchConditions.of(
                 greenSamples.facts(sample),
                 entry.greenG(),
-                chargeC,
+                charges.advice(sample.id(), to.id(), entry.greenG()).chargeC(),
                 OptionalDouble.empty(),
                 to.settings().roomC());
-        ControlRange air = to.settings().air();
-        Translator.To target = new Translator.To(
-                predictor,
-                limits(to),
-                air == null ? 0 : air.step(),
-                air != null,
-                to.settings().drum() != null);
         Translator.Translated translated = Translator.translate(
-                prediction.analysis().figures(), controls, charges.events(from.id(), process), batch, target);
-        PlanContent content = new PlanContent(
-                        there.schoolId(),
-                        PlanContent.from(translated.targets().developmentFrom()),
-                        PlanContent.aims(translated.targets()),
-                        entry.greenG(),
-                        chargeC,
-                        there.atCharge(),
-                        there.steps(),
-                        there.drop(),
-                        there.templateRoastId())
-                .with(translated.found().batch().chargeC(), translated.found().plan());
+                prediction.analysis().figures(),
+                controls,
+                charges.events(from.id(), process),
+                batch,
+                target(to, predictor));
+        PlanContent content = there.carried(translated, entry.greenG());
         content.check(to.settings());
         return new TranslationView(
                 content,
                 PredictionView.of(
                         translated.found().prediction(), translated.targets(), predictor.reference(), template(there)),
                 translated.notCarried());
+    }
+
+    private Translator.To target(MachineEntity to, Predictor predictor) {
+        ControlRange air = to.settings().air();
+        return new Translator.To(
+                predictor,
+                limits(to),
+                air == null ? 0 : air.step(),
+                air != null,
+                to.settings().drum() != null);
     }
 
     /** Name of the roast whose moves a plan follows. */

@@ -1,6 +1,9 @@
 package barrowmist.server.roast;
 
+import barrowmist.core.roast.FaultSettings;
 import barrowmist.server.roast.FaultLimitsService.KeptFaultLimits;
+import barrowmist.server.web.LimitView;
+import java.util.List;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
@@ -21,6 +24,12 @@ class FaultLimitsController {
     @GetMapping
     KeptFaultLimits faultLimits() {
         return limits.kept();
+    }
+
+    /** Where each of them begins, and by what right. */
+    @GetMapping("/facts")
+    List<LimitView> faultLimitFacts() {
+        return LimitView.of(FaultSettings.DEFAULTS);
     }
 
     /** Keeps changed limits; every roast is judged anew by them, in a moment. */

@@ -4,6 +4,7 @@ import barrowmist.core.sample.BenchJudgement;
 import barrowmist.core.sample.BenchLimits;
 import barrowmist.server.web.Codes;
 import barrowmist.server.web.InputProblems;
+import barrowmist.server.web.LimitView;
 import com.fasterxml.jackson.annotation.JsonUnwrapped;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
@@ -47,6 +48,12 @@ class BenchController {
     @GetMapping("/api/bench/limits")
     KeptBenchLimits limits() {
         return verdicts.keptLimits();
+    }
+
+    /** Where each of them begins, and by what right. */
+    @GetMapping("/api/bench/limits/facts")
+    List<LimitView> benchLimitFacts() {
+        return LimitView.of(BenchLimits.DEFAULTS);
     }
 
     @PutMapping("/api/bench/limits")

@@ -88,6 +88,22 @@ class TodayService {
 
         List<TaskView> tasks = new ArrayList<>(clockTasks(toRoast));
         decide(tasks, open, halfFilled);
+        after(tasks, recent);
+        TaskWords.waiting(tasks, "plan", "Plan", unplanned, GreenSampleView::lotName, planLink(unplanned));
+        TaskWords.waiting(tasks, "green", "Roast a first sample of", unroasted, LotView::name, "/green");
+
+        Map<String, Integer> waiting = new LinkedHashMap<>();
+        waiting.put("green", unroasted.size());
+        waiting.put("plan", unplanned.size() + toRoast.size());
+        waiting.put("roast", recent.unmarked.size());
+        waiting.put("sample", recent.unmeasured.size());
+        waiting.put("cupping", recent.uncupped.size() + halfFilled.size());
+        waiting.put("trace", open);
+        return new TodayView(waiting, tasks);
+    }
+
+    /** What recent roasts still wait for. */
+    private static void after(List<TaskView> tasks, Recent recent) {
         TaskWords.waiting(tasks, "cupping", "Cup", recent.uncupped, Begun::name, "/cupping");
         TaskWords.waiting(
                 tasks,
@@ -103,17 +119,6 @@ class TodayService {
                 recent.unmarked,
                 Begun::name,
                 TaskWords.one(recent.unmarked, "/roast"));
-        TaskWords.waiting(tasks, "plan", "Plan", unplanned, GreenSampleView::lotName, planLink(unplanned));
-        TaskWords.waiting(tasks, "green", "Roast a first sample of", unroasted, LotView::name, "/green");
-
-        Map<String, Integer> waiting = new LinkedHashMap<>();
-        waiting.put("green", unroasted.size());
-        waiting.put("plan", unplanned.size() + toRoast.size());
-        waiting.put("roast", recent.unmarked.size());
-        waiting.put("sample", recent.unmeasured.size());
-        waiting.put("cupping", recent.uncupped.size() + halfFilled.size());
-        waiting.put("trace", open);
-        return new TodayView(waiting, tasks);
     }
 
     private Recent recent() {

@@ -162,7 +162,10 @@ public record Panel(
         if (agreement.isEmpty()) {
             return "Too many scores are missing to say how far the cuppers agree.";
         }
-        OptionalDouble least = agreement.get().smallestDifference();
+        return ordered(agreement.get().smallestDifference());
+    }
+
+    private String ordered(OptionalDouble least) {
         List<Sample> best = samples.stream()
                 .sorted(Comparator.comparingDouble(Sample::mean).reversed())
                 .toList();

@@ -79,11 +79,7 @@ public final class RoastLogReader {
                 .filter(h -> Column.parse(h).isEmpty() && !options.columns().containsKey(h.strip()))
                 .toList();
         if (!unknown.isEmpty()) {
-            int shown = Math.min(table.rows.size(), SAMPLE_ROWS + 1);
-            List<List<String>> first = table.rows.subList(1, shown).stream()
-                    .map(r -> r.cells().stream().map(Shown::of).toList())
-                    .toList();
-            return new ReadResult.NeedsMapping(header.cells, unknown, first);
+            return new ReadResult.NeedsMapping(header.cells, unknown, firstRows(table));
         }
         List<LineProblem> problems = new ArrayList<>();
         Map<Column, Integer> columns = Headings.columns(header, options, problems);
@@ -96,6 +92,13 @@ public final class RoastLogReader {
         List<Row> body = table.rows.subList(1, table.rows.size());
         return new RowReader(columns, header.cells.size(), new Numbers(table.semicolon), options)
                 .read(body, table.notes);
+    }
+
+    /** What stands under the headings, for whoever is asked what they mean. */
+    private static List<List<String>> firstRows(Table table) {
+        return table.rows.subList(1, Math.min(table.rows.size(), SAMPLE_ROWS + 1)).stream()
+                .map(r -> r.cells().stream().map(Shown::of).toList())
+                .toList();
     }
 
     private static Optional<String> text(byte[] file) {
