@@ -53,7 +53,7 @@ function standing(field: string, unit: string) {
     fact &&
     (numbers()[field] === fact.beginsWith
       ? fact.standing
-      : `yours; ${inUnit(fact.beginsWith, unit)} is ${fact.standing}`)
+      : `yours; began at ${inUnit(fact.beginsWith, unit)}, ${fact.standing}`)
   )
 }
 function write(field: string, unit: string, v: number | undefined) {
@@ -110,7 +110,8 @@ async function save() {
 .fields {
   display: grid;
   grid-template-columns: repeat(auto-fit, minmax(240px, 1fr));
-  gap: 8px 14px;
+  gap: 18px 14px;
+  align-items: start;
 }
 .actions {
   display: flex;

@@ -82,7 +82,7 @@ it('shows and takes the limits of a rate of rise in the unit of the reader, and 
   expect(field('below its trend').value).toBe('6.3')
   // what a figure rests on stands under it; what the lab has set itself says what it began with
   expect(under('below its trend')).toBe('house default')
-  expect(under('falls within')).toBe('yours; 40 is house default')
+  expect(under('falls within')).toBe('yours; began at 40, house default')
   type(field('below its trend'), '9')
   await flushPromises()
   document.querySelector('form')!.dispatchEvent(new Event('submit', { cancelable: true }))
