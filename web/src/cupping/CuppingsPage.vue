@@ -12,7 +12,6 @@ const route = useRoute()
 const roasts = useLoad(() => answer(api.GET('/api/roasts')))
 const cuppings = useLoad(() => answer(api.GET('/api/cuppings')))
 const chosen = [route.query.roast ?? []].flat().map(Number).filter(Number.isInteger)
-const last = computed(() => cuppings.data.value?.find((c) => c.protocol)?.protocol)
 const name = (roastId: number) => {
   const r = roasts.data.value?.find((o) => o.id === roastId)
   return r ? roastName(r) : `roast ${roastId}`
@@ -24,15 +23,20 @@ const waiting = computed(() => {
 
 /** What stood on a table, or that nobody may know yet. */
 function on(c: Schemas['CuppingView']): string {
+  const kind = c.kind === 'scoring' ? '' : c.kind === 'triangle' ? 'triangle: ' : 'roast-off: '
   if (!c.told) {
-    return `${plural(c.samples.length, 'coded sample')}, not revealed`
+    return `${kind}${plural(c.samples.length, 'coded sample')}, not revealed`
   }
-  return (
-    c.samples.map((s) => (s.roastId ? name(s.roastId) : (s.outside?.name ?? s.code))).join('; ') ||
-    'no sample'
-  )
+  const what = c.samples.map((s) => (s.roastId ? name(s.roastId) : (s.outside?.name ?? s.code)))
+  return kind + (what.join('; ') || 'no sample')
 }
 function scores(c: Schemas['CuppingView']): string {
+  if (c.kind === 'triangle') {
+    return `${c.sets.length - c.unfinished} of ${plural(c.sets.length, 'set')} answered`
+  }
+  if (c.kind === 'roast-off') {
+    return plural(c.ranked.length, 'order')
+  }
   return c.told
     ? c.sheets.map((s) => s.finalScore?.toFixed(2) ?? 'half filled').join(', ') || 'not begun'
     : `${c.progress.filter((p) => p.unscored === 0).length} of ${plural(c.progress.length, 'sheet')} scored`
@@ -50,7 +54,7 @@ function scores(c: Schemas['CuppingView']): string {
     :there="!!cuppings.data.value && !!roasts.data.value"
     @retry="(roasts.reload(), cuppings.reload())"
   >
-    <LayTable :waiting="waiting" :chosen="chosen" :last="last" />
+    <LayTable :waiting="waiting" :chosen="chosen" />
     <h2 class="mt-6 mb-2">Earlier</h2>
     <p v-if="cuppings.data.value?.length === 0" class="quiet">None yet.</p>
     <div v-else class="card table-scroll">

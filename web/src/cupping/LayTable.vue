@@ -1,21 +1,25 @@
 <script setup lang="ts">
-import { computed, ref } from 'vue'
+import { computed, onMounted, ref } from 'vue'
 import { useRouter } from 'vue-router'
 import { answer, api, problemAt, type Failure, type Schemas } from '@/shared/api/client'
 import NumberField from '@/shared/components/NumberField.vue'
+import { useLoad } from '@/shared/api/useLoad'
 import { moment, plural, roastName } from '@/shared/format/text'
 import { useDraft } from '@/shared/kept/useDraft'
-import { degree, shownTemperature, typedTemperature } from '@/shared/format/units'
-import { usePreferences } from '@/shared/preferences'
+import OutsideCoffees from './OutsideCoffees.vue'
+import TablePreparation from './TablePreparation.vue'
 
 /** What is to stand on the table, who may know it, and how the cups are prepared. */
 const props = defineProps<{
   waiting: Schemas['RoastView'][]
   chosen: number[]
-  last?: Schemas['Preparation']
 }>()
 const router = useRouter()
-const preferences = usePreferences()
+const KINDS = [
+  { title: 'score them', value: 'scoring' },
+  { title: 'is there a difference?', value: 'triangle' },
+  { title: 'which is liked best?', value: 'roast-off' },
+]
 const BLIND = [
   { title: 'everybody', value: 'open' },
   { title: 'who prepares', value: 'coded' },
@@ -25,55 +29,67 @@ const form = ref({
   twice: [] as number[],
   outside: [] as { name: string }[],
   cups: 5,
+  kind: 'scoring' as Schemas['CuppingView']['kind'],
   blind: 'open' as 'open' | 'coded',
-  protocol: { doseG: 8.25, waterMl: 150, waterC: 93, ...props.last } as Schemas['Preparation'],
+  sets: 18 as number | undefined,
+  protocol: {} as Schemas['Preparation'],
+  prepared: false,
 })
 const draft = useDraft('table', form)
 if (props.chosen.length) {
   form.value.chosen = props.chosen
 }
 const other = ref('')
+const outsiders = ref<InstanceType<typeof OutsideCoffees>>()
 const opening = ref(false)
 const failure = ref<Failure>()
 const count = computed(
-  () => form.value.chosen.length + form.value.twice.length * Number(coded.value) + form.value.outside.length,
+  () => form.value.chosen.length + form.value.twice.length * Number(pairs.value) + form.value.outside.length,
 )
-const coded = computed(() => form.value.blind === 'coded')
-const water = computed<number | undefined>({
-  get: () => {
-    const c = form.value.protocol.waterC
-    return c === undefined ? undefined : Math.round(shownTemperature(c, preferences.units) * 10) / 10
-  },
-  set: (typed) => {
-    if (typed !== water.value) {
-      form.value.protocol.waterC =
-        typed === undefined ? undefined : typedTemperature(typed, preferences.units)
-    }
-  },
+const scoring = computed(() => form.value.kind === 'scoring')
+/** A sample may hide under two codes where the same is scored again; in a choice it would compete with itself. */
+const pairs = computed(() => scoring.value && coded.value)
+const triangle = computed(() => form.value.kind === 'triangle')
+// a choice between coffees one knows is none
+const coded = computed(() => !scoring.value || form.value.blind === 'coded')
+/** Why these cannot be laid as they are. */
+const wrong = computed(() => {
+  const laid = count.value + Number(!!other.value.trim())
+  if (triangle.value && laid !== 2) {
+    return 'A triangle is of two samples, each once: choose two.'
+  }
+  return !scoring.value && (laid < 2 || laid > 8) ? 'A roast-off is of two to eight samples.' : undefined
+})
+const plan = useLoad(
+  () => answer(api.GET('/api/triangle-plan', { params: { query: { sets: form.value.sets } } })),
+  () => form.value.sets,
+)
+// what the last table was prepared with, or else the published protocol; what is typed here stays
+onMounted(async () => {
+  const usual = form.value.prepared ? undefined : await answer(api.GET('/api/table-preparation'))
+  if (usual?.data) {
+    form.value.protocol = usual.data
+    form.value.prepared = true
+  }
 })
 
-function addOutside() {
-  if (other.value.trim()) {
-    form.value.outside.push({ name: other.value.trim() })
-    other.value = ''
-  }
-}
-
 async function open() {
-  addOutside()
-  if (opening.value || count.value === 0) {
+  outsiders.value?.putOn()
+  if (opening.value || count.value === 0 || wrong.value) {
     return
   }
   opening.value = true
-  const { chosen, twice, outside, cups, blind, protocol } = form.value
+  const { kind, chosen, twice, outside, cups, protocol, sets } = form.value
   const result = await answer(
     api.POST('/api/cuppings', {
       body: {
+        kind,
         cups,
-        blind,
+        blind: coded.value ? 'coded' : 'open',
+        assessments: triangle.value ? sets : undefined,
         protocol,
         samples: [
-          ...chosen.map((roastId) => ({ roastId, times: coded.value && twice.includes(roastId) ? 2 : 1 })),
+          ...chosen.map((roastId) => ({ roastId, times: pairs.value && twice.includes(roastId) ? 2 : 1 })),
           ...outside.map((o) => ({ outside: o })),
         ],
       },
@@ -91,6 +107,7 @@ async function open() {
 <template>
   <form class="card table" @submit.prevent="open">
     <h2>Set a table</h2>
+    <v-select v-model="form.kind" :items="KINDS" label="What is asked" hide-details class="kind" />
     <p v-if="waiting.length === 0" class="quiet">
       Every roast has been cupped. Open one of them from its page to cup it again.
     </p>
@@ -103,7 +120,7 @@ async function open() {
         :label="`${roastName(r)}, ${r.process}, roasted ${moment(r.roastedAt)}`"
       />
       <v-checkbox
-        v-if="coded && form.chosen.includes(r.id)"
+        v-if="pairs && form.chosen.includes(r.id)"
         v-model="form.twice"
         :value="r.id"
         hide-details
@@ -111,59 +128,37 @@ async function open() {
         label="under two codes"
       />
     </div>
-    <div v-for="(o, i) in form.outside" :key="i" class="sample outside">
-      <span>{{ o.name }} <span class="quiet">not roasted here</span></span>
-      <v-btn variant="text" :aria-label="`Take ${o.name} off the table`" @click="form.outside.splice(i, 1)"
-        >take off</v-btn
-      >
+    <OutsideCoffees ref="outsiders" v-model="form.outside" v-model:typing="other" />
+    <div class="figures">
+      <NumberField
+        v-if="triangle"
+        v-model="form.sets"
+        label="Sets of three cups"
+        whole
+        :problem="problemAt(failure, 'assessments')"
+      />
+      <v-select v-if="scoring" v-model="form.cups" :items="[1, 3, 5]" label="Cups a sample" hide-details />
+      <v-select v-if="scoring" v-model="form.blind" :items="BLIND" label="Who may know" hide-details />
+      <TablePreparation v-model="form.protocol" :failure="failure" />
     </div>
-    <div class="row">
-      <v-text-field
-        v-model="other"
-        label="A coffee that was not roasted here"
-        maxlength="200"
-        hide-details
-        @keydown.enter.prevent="addOutside"
-      />
-      <v-btn variant="outlined" :disabled="!other.trim()" @click="addOutside">Put it on</v-btn>
-    </div>
-    <div class="row figures">
-      <v-select v-model="form.cups" :items="[1, 3, 5]" label="Cups a sample" hide-details />
-      <v-select v-model="form.blind" :items="BLIND" label="Who may know" hide-details />
-      <NumberField
-        v-model="form.protocol.doseG"
-        label="Dose"
-        unit="g"
-        :problem="problemAt(failure, 'protocol.doseG')"
-      />
-      <NumberField
-        v-model="form.protocol.waterMl"
-        label="Water"
-        unit="mL"
-        :problem="problemAt(failure, 'protocol.waterMl')"
-      />
-      <NumberField
-        v-model="water"
-        label="As poured"
-        :unit="degree(preferences.units)"
-        :problem="problemAt(failure, 'protocol.waterC')"
-      />
-      <NumberField
-        v-model="form.protocol.tdsPpm"
-        label="Solids in it"
-        unit="ppm"
-        :problem="problemAt(failure, 'protocol.tdsPpm')"
-      />
-    </div>
+    <p v-if="triangle && plan.data.value" class="quiet">{{ plan.data.value.text }}</p>
     <p class="quiet">
       {{
-        coded
-          ? 'Each sample gets a code of three digits. What stands under it, and what others gave, is told when the table is revealed.'
-          : 'Everybody sees what is in the cups.'
+        triangle
+          ? 'Who prepares sees in the key which coffee goes into which cup; everybody else tastes blind.'
+          : coded
+            ? 'Each sample gets a code of three digits. What stands under it, and what others gave, is told when the table is revealed.'
+            : 'Everybody sees what is in the cups.'
       }}
     </p>
     <p v-if="failure" class="ember" role="alert">{{ failure.problems[0]?.message ?? failure.message }}</p>
-    <v-btn type="submit" color="primary" :disabled="count === 0 && !other.trim()" :loading="opening">
+    <p v-if="wrong && count > 0" class="quiet">{{ wrong }}</p>
+    <v-btn
+      type="submit"
+      color="primary"
+      :disabled="(count === 0 && !other.trim()) || !!wrong"
+      :loading="opening"
+    >
       {{ count ? `Begin with ${plural(count, 'sample')}` : 'Choose a sample' }}
     </v-btn>
   </form>
@@ -180,16 +175,12 @@ async function open() {
   align-items: center;
   gap: 0 24px;
 }
-.outside {
-  padding-left: 12px;
-}
-.row {
-  display: flex;
-  gap: 12px;
-  align-items: center;
+.kind {
+  max-width: 320px;
 }
 .figures {
   display: grid;
+  gap: 12px;
   grid-template-columns: repeat(auto-fit, minmax(150px, 1fr));
   align-items: start;
 }

@@ -7,7 +7,7 @@ import { moment, plural, roastName } from '@/shared/format/text'
 /** How far everybody is, the key for who prepares, and the reveal. */
 const props = defineProps<{ table: Schemas['CuppingView'] }>()
 const emit = defineEmits<{ changed: [] }>()
-const key = ref<Schemas['TableSampleView'][]>()
+const key = ref<Schemas['TableKey']>()
 const names = ref<Record<number, string>>({})
 const asking = ref<'key' | 'reveal'>()
 const reason = ref('')
@@ -24,6 +24,20 @@ const cuppers = computed(() => {
   }))
 })
 const unfinished = computed(() => props.table.unfinished)
+const triangle = computed(() => props.table.kind === 'triangle')
+/** What is missing, by what the table was laid for. */
+const missing = computed(
+  () =>
+    ({
+      scoring: `${plural(unfinished.value, 'sheet is', 'sheets are')} not finished.`,
+      triangle: `${plural(unfinished.value, 'set has', 'sets have')} no answer yet.`,
+      'roast-off': 'Nobody has kept an order yet.',
+    })[props.table.kind],
+)
+const under = (s: Schemas['TableSampleView']) =>
+  [s.roastId ? names.value[s.roastId] : s.outside?.name, s.treatment].filter(Boolean).join(', ')
+/** What goes into the cups of a set, from left to right. */
+const served = (set: Schemas['ServedSet']) => set.codes.join(' ')
 
 async function showKey() {
   const [result, roasts] = await Promise.all([
@@ -31,7 +45,7 @@ async function showKey() {
     answer(api.GET('/api/roasts')),
   ])
   failure.value = result.failure ?? roasts.failure
-  key.value = result.data?.samples
+  key.value = result.data
   names.value = Object.fromEntries((roasts.data ?? []).map((r) => [r.id, roastName(r)]))
   asking.value = undefined
   emit('changed')
@@ -52,7 +66,13 @@ async function reveal() {
 <template>
   <section class="card head" aria-labelledby="head-title">
     <h2 id="head-title">The table</h2>
-    <p v-if="cuppers.length === 0" class="quiet">Nobody sits at it yet.</p>
+    <p v-if="triangle">
+      {{ table.sets.length - unfinished }} of {{ plural(table.sets.length, 'set') }} answered
+    </p>
+    <p v-else-if="table.kind === 'roast-off'">
+      {{ table.ranked.length ? `Ranked by ${table.ranked.join(', ')}` : 'Nobody has ranked them yet.' }}
+    </p>
+    <p v-else-if="cuppers.length === 0" class="quiet">Nobody sits at it yet.</p>
     <ul v-else>
       <li v-for="c in cuppers" :key="c.name">
         <b>{{ c.name }}</b> {{ c.finished }} of {{ table.samples.length }} scored
@@ -67,20 +87,28 @@ async function reveal() {
         </tr>
       </thead>
       <tbody>
-        <tr v-for="s in key" :key="s.code">
+        <tr v-for="s in key.samples" :key="s.code">
           <td>
             <b>{{ s.code }}</b>
           </td>
-          <td>{{ s.roastId ? names[s.roastId] : s.outside?.name }} {{ s.treatment }}</td>
+          <td>{{ under(s) }}</td>
         </tr>
       </tbody>
     </table>
+    <div v-if="key?.sets.length" class="sets">
+      <p>Fill the cups of each set from left to right, and put its number before them:</p>
+      <ol>
+        <li v-for="set in key.sets" :key="set.set">
+          <span class="quiet">{{ set.set }}</span> <b>{{ served(set) }}</b>
+        </li>
+      </ol>
+    </div>
     <form v-if="asking === 'reveal'" class="ask" @submit.prevent="reveal">
       <p>
         {{
           unfinished
-            ? `${plural(unfinished, 'sheet is', 'sheets are')} not finished. Say why the table is revealed all the same:`
-            : 'Everybody has finished. After the reveal the scores stand as they are.'
+            ? `${missing} Say why the table is revealed all the same:`
+            : 'Everybody has finished. After the reveal what was given stands as it is.'
         }}
       </p>
       <v-text-field
@@ -124,6 +152,12 @@ async function reveal() {
 }
 .key {
   max-width: 560px;
+}
+.sets ol {
+  list-style: none;
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(110px, 1fr));
+  gap: 4px 16px;
 }
 .ask {
   display: flex;

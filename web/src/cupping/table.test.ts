@@ -21,6 +21,8 @@ const table = (more: object = {}) =>
     samples: [{ code: '214' }, { code: '907' }],
     progress: [],
     unfinished: 1,
+    sets: [],
+    ranked: [],
     roastIds: [],
     sheets: [],
     ...more,
@@ -46,12 +48,43 @@ const sheet = {
 beforeEach(() => localStorage.clear())
 afterEach(() => vi.unstubAllGlobals())
 
+const USUAL = { doseG: 8.25, waterMl: 150, waterC: 93 }
+const select = (form: ReturnType<typeof mountApp>, label: string) =>
+  form.findAllComponents({ name: 'VSelect' }).find((c) => c.props('label') === label)!
+
 describe('LayTable', () => {
-  it('sends what is laid, a hidden pair twice, with a decimal comma in the dose', async () => {
-    const sent = stubServer(() => ({ status: 201, body: { id: 5 } }))
+  it('lays a triangle of two samples, each once, and says what its sets can show', async () => {
+    const sent = stubServer((method, path) =>
+      method === 'POST'
+        ? { status: 201, body: { id: 5 } }
+        : { body: path.startsWith('/api/triangle-plan') ? { text: '10 right of 18 show it.' } : USUAL },
+    )
     const form = mountApp(LayTable, { waiting: [roast(7, 'Hill'), roast(8, 'Slope')], chosen: [7] })
-    const blind = form.findAllComponents({ name: 'VSelect' })[1]!
-    blind.vm.$emit('update:modelValue', 'coded')
+    select(form, 'What is asked').vm.$emit('update:modelValue', 'triangle')
+    await flushPromises()
+    expect(form.text()).toContain('10 right of 18 show it.')
+    expect(form.text()).toContain('choose two')
+    expect(form.find('button[type=submit]').attributes('disabled')).toBeDefined()
+    await form.findAll('input[type=checkbox]')[1]!.setValue(true)
+    await form.find('form').trigger('submit')
+    await flushPromises()
+    expect(sent.find((x) => x.method === 'POST')?.body).toMatchObject({
+      kind: 'triangle',
+      blind: 'coded',
+      assessments: 18,
+      samples: [
+        { roastId: 7, times: 1 },
+        { roastId: 8, times: 1 },
+      ],
+    })
+  })
+
+  it('sends what is laid, a hidden pair twice, with a decimal comma in the dose', async () => {
+    const sent = stubServer((method) =>
+      method === 'POST' ? { status: 201, body: { id: 5 } } : { body: USUAL },
+    )
+    const form = mountApp(LayTable, { waiting: [roast(7, 'Hill'), roast(8, 'Slope')], chosen: [7] })
+    select(form, 'Who may know').vm.$emit('update:modelValue', 'coded')
     await flushPromises()
     const twice = form
       .findAllComponents({ name: 'VCheckbox' })
@@ -64,7 +97,8 @@ describe('LayTable', () => {
     expect(form.text()).toContain('Begin with 2 samples')
     await form.find('form').trigger('submit')
     await flushPromises()
-    expect(sent[0]?.body).toEqual({
+    expect(sent.find((x) => x.method === 'POST')?.body).toEqual({
+      kind: 'scoring',
       cups: 5,
       blind: 'coded',
       protocol: { doseG: 8.5, waterMl: 150, waterC: 93 },
@@ -145,7 +179,7 @@ describe('RevealCard', () => {
 
   it('shows the key only after saying that it is noted', async () => {
     const sent = stubServer((_, path) => ({
-      body: path.endsWith('/key') ? { samples: [{ code: '214', roastId: 7 }] } : [roast(7, 'Hill')],
+      body: path.endsWith('/key') ? { samples: [{ code: '214', roastId: 7 }], sets: [] } : [roast(7, 'Hill')],
     }))
     const card = mountApp(RevealCard, { table: table() })
     await card

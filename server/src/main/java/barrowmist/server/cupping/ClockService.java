@@ -11,7 +11,6 @@ import barrowmist.server.web.Codes;
 import barrowmist.server.web.Conflict;
 import barrowmist.server.web.InputProblems;
 import barrowmist.server.web.KeptInTurn;
-import barrowmist.server.web.NotFound;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
@@ -29,22 +28,22 @@ class ClockService {
 
     private static final double NANOS_PER_S = 1e9;
 
-    private final CuppingRepository cuppings;
+    private final Tables tables;
     private final Clock clock;
 
-    ClockService(CuppingRepository cuppings, Clock clock) {
-        this.cuppings = cuppings;
+    ClockService(Tables tables, Clock clock) {
+        this.tables = tables;
         this.clock = clock;
     }
 
     @Transactional(readOnly = true)
     ClockView get(long id) {
-        return view(table(id));
+        return view(tables.get(id));
     }
 
     /** @throws Conflict if the clock of this table runs already */
     ClockView pour(long id, PourEntry entry) {
-        CuppingEntity table = table(id);
+        CuppingEntity table = tables.get(id);
         if (table.pouredAt() != null) {
             throw new Conflict("The clock of this table runs already. Take the pour back to begin again.", Map.of());
         }
@@ -61,14 +60,14 @@ class ClockService {
 
     /** Takes the pour back, with what was noted since. */
     ClockView takeBack(long id) {
-        CuppingEntity table = table(id);
+        CuppingEntity table = tables.get(id);
         table.pour(null, ClockContent.none());
         return view(table);
     }
 
     /** A crust was broken now; a second time changes nothing. */
     ClockView broken(long id, String code) {
-        CuppingEntity table = table(id);
+        CuppingEntity table = tables.get(id);
         double nowS = runningS(table);
         if (table.ofCode(code).isEmpty()) {
             throw new InputProblems(
@@ -86,7 +85,7 @@ class ClockService {
 
     /** A thermometer was read in a cup now: the times that follow are fitted to it. */
     ClockView read(long id, double c) {
-        CuppingEntity table = table(id);
+        CuppingEntity table = tables.get(id);
         double nowS = runningS(table);
         ClockContent content = table.clock();
         InputProblems.refuseIfAny(new Checks()
@@ -101,10 +100,6 @@ class ClockService {
             throw new Conflict("The clock of this table does not run yet: pour first.", Map.of());
         }
         return Duration.between(table.pouredAt(), clock.instant()).toNanos() / NANOS_PER_S;
-    }
-
-    private CuppingEntity table(long id) {
-        return cuppings.findById(id).orElseThrow(() -> new NotFound("cupping", id));
     }
 
     private ClockView view(CuppingEntity table) {

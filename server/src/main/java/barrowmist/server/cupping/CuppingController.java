@@ -5,7 +5,8 @@ import barrowmist.server.cupping.CuppingViews.SheetEntry;
 import barrowmist.server.cupping.CuppingViews.SheetView;
 import barrowmist.server.cupping.CuppingViews.WordView;
 import barrowmist.server.cupping.PanelViews.PanelView;
-import barrowmist.server.cupping.TableViews.CuppingEntry;
+import barrowmist.server.cupping.TableEntries.CuppingEntry;
+import barrowmist.server.cupping.TableEntries.Preparation;
 import barrowmist.server.cupping.TableViews.CuppingView;
 import barrowmist.server.cupping.TableViews.RevealEntry;
 import barrowmist.server.cupping.TableViews.TableKey;
@@ -37,6 +38,12 @@ class CuppingController {
     @GetMapping("/vocabulary")
     List<WordView> vocabulary() {
         return Vocabulary.all().stream().map(WordView::of).toList();
+    }
+
+    /** How the next table would be prepared. */
+    @GetMapping("/table-preparation")
+    Preparation preparation() {
+        return cuppings.nextPreparation();
     }
 
     @GetMapping("/cuppings")

@@ -1,8 +1,9 @@
 package barrowmist.server.cupping;
 
 import barrowmist.core.cupping.Blindness;
+import barrowmist.core.cupping.TableKind;
 import barrowmist.server.cupping.CuppingSampleEntity.TableSample;
-import barrowmist.server.cupping.TableViews.Preparation;
+import barrowmist.server.cupping.TableEntries.Preparation;
 import barrowmist.server.web.Json;
 import jakarta.persistence.CascadeType;
 import jakarta.persistence.Column;
@@ -39,6 +40,9 @@ class CuppingEntity {
     private int cups;
 
     @Enumerated(EnumType.STRING)
+    private TableKind kind;
+
+    @Enumerated(EnumType.STRING)
     private Blindness blind;
 
     @Column(name = "protocol")
@@ -64,7 +68,13 @@ class CuppingEntity {
     protected CuppingEntity() {}
 
     CuppingEntity(
-            Instant cuppedAt, int cups, Blindness blind, @Nullable Preparation protocol, @Nullable String joinCode) {
+            TableKind kind,
+            Instant cuppedAt,
+            int cups,
+            Blindness blind,
+            @Nullable Preparation protocol,
+            @Nullable String joinCode) {
+        this.kind = kind;
         this.cuppedAt = cuppedAt;
         this.cups = cups;
         this.blind = blind;
@@ -100,6 +110,10 @@ class CuppingEntity {
 
     int cups() {
         return cups;
+    }
+
+    TableKind kind() {
+        return kind;
     }
 
     Blindness blind() {

@@ -22,6 +22,28 @@ interface CuppingRepository extends JpaRepository<CuppingEntity, Long> {
 /** Samples of tables in the database. */
 interface CuppingSampleRepository extends JpaRepository<CuppingSampleEntity, Long> {}
 
+/** Sets of triangles in the database. */
+interface CupSetRepository extends JpaRepository<CupSetEntity, Long> {
+
+    List<CupSetEntity> findAllByCuppingIdOrderByNumber(long cuppingId);
+
+    List<CupSetEntity> findAllByCuppingInOrderByNumber(Collection<CuppingEntity> cuppings);
+
+    Optional<CupSetEntity> findByCuppingIdAndNumber(long cuppingId, int number);
+
+    int countByCuppingId(long cuppingId);
+}
+
+/** Orders of roast-offs in the database. */
+interface RankingRepository extends JpaRepository<RankingEntity, Long> {
+
+    List<RankingEntity> findAllByCuppingIdOrderById(long cuppingId);
+
+    List<RankingEntity> findAllByCuppingInOrderById(Collection<CuppingEntity> cuppings);
+
+    Optional<RankingEntity> findByCuppingIdAndCupper(long cuppingId, String cupper);
+}
+
 /** Sheets in the database. */
 interface SheetRepository extends JpaRepository<SheetEntity, Long> {
 

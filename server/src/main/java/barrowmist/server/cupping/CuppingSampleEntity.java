@@ -49,7 +49,7 @@ class CuppingSampleEntity {
     /** What is laid; one of the two, and what was done to it. */
     record TableSample(
             @Nullable Long roastId,
-            TableViews.@Nullable OutsideCoffee outside,
+            TableEntries.@Nullable OutsideCoffee outside,
             @Nullable String treatment) {
 
         static TableSample ofRoast(long roastId) {
@@ -74,8 +74,8 @@ class CuppingSampleEntity {
         return roastId;
     }
 
-    TableViews.@Nullable OutsideCoffee outside() {
-        return outsideJson == null ? null : Json.read(outsideJson, TableViews.OutsideCoffee.class);
+    TableEntries.@Nullable OutsideCoffee outside() {
+        return outsideJson == null ? null : Json.read(outsideJson, TableEntries.OutsideCoffee.class);
     }
 
     @Nullable

@@ -1,12 +1,16 @@
 package barrowmist.server.cupping;
 
 import barrowmist.core.cupping.Blindness;
+import barrowmist.core.cupping.TableKind;
 import barrowmist.core.cupping.TableProtocol;
 import barrowmist.core.cupping.panel.TableCodes;
+import barrowmist.core.cupping.panel.Triangle;
 import barrowmist.core.rest.Rest;
 import barrowmist.core.rest.RestSchool;
 import barrowmist.server.cupping.CuppingSampleEntity.TableSample;
-import barrowmist.server.cupping.TableViews.CuppingEntry;
+import barrowmist.server.cupping.SensoryViews.ServedSet;
+import barrowmist.server.cupping.TableEntries.CuppingEntry;
+import barrowmist.server.cupping.TableEntries.Preparation;
 import barrowmist.server.cupping.TableViews.CuppingView;
 import barrowmist.server.cupping.TableViews.RestWarning;
 import barrowmist.server.cupping.TableViews.RevealEntry;
@@ -17,14 +21,14 @@ import barrowmist.server.roast.RoastChanged;
 import barrowmist.server.roast.RoastService;
 import barrowmist.server.web.InputProblems;
 import barrowmist.server.web.KeptInTurn;
-import barrowmist.server.web.NotFound;
 import java.security.SecureRandom;
 import java.time.Clock;
+import java.time.Instant;
 import java.util.Collections;
 import java.util.List;
 import java.util.Map;
-import java.util.stream.Collectors;
-import java.util.stream.IntStream;
+import java.util.Objects;
+import java.util.Optional;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.data.domain.PageRequest;
 import org.springframework.stereotype.Service;
@@ -40,7 +44,8 @@ public class CuppingService {
     private static final int MAX_REASON = 400;
 
     private final CuppingRepository cuppings;
-    private final SheetRepository sheets;
+    private final CupSetRepository sets;
+    private final Tables tables;
     private final RoastService roasts;
     private final RestSettings rest;
     private final Clock clock;
@@ -49,7 +54,8 @@ public class CuppingService {
 
     CuppingService(
             CuppingRepository cuppings,
-            SheetRepository sheets,
+            CupSetRepository sets,
+            Tables tables,
             RoastService roasts,
             RestSettings rest,
             Clock clock,
@@ -57,7 +63,8 @@ public class CuppingService {
         this.told = told;
         this.rest = rest;
         this.cuppings = cuppings;
-        this.sheets = sheets;
+        this.sets = sets;
+        this.tables = tables;
         this.roasts = roasts;
         this.clock = clock;
     }
@@ -65,63 +72,71 @@ public class CuppingService {
     public CuppingView open(CuppingEntry entry) {
         int cups = entry.cups() == null ? USUAL_CUPS : entry.cups();
         TableReader read = new TableReader(entry, roasts);
+        TableKind kind = read.kind();
         Blindness blind = read.blind();
+        int sets = read.sets();
         List<TableSample> samples = read.samples(cups);
         boolean coded = blind == Blindness.CODED;
         CuppingEntity table = new CuppingEntity(
+                kind,
                 entry.cuppedAt() == null ? clock.instant() : entry.cuppedAt(),
                 cups,
                 blind,
                 entry.protocol(),
                 coded ? TableCodes.join(random) : null);
-        List<String> codes = coded
-                ? TableCodes.samples(samples.size(), random)
-                : IntStream.rangeClosed(1, samples.size())
-                        .mapToObj(String::valueOf)
-                        .toList();
+        List<String> codes = TableCodes.of(kind, coded, samples.size(), random);
         if (coded) {
             Collections.shuffle(samples, random);
         }
         for (int i = 0; i < samples.size(); i++) {
             table.lay(codes.get(i), samples.get(i));
         }
-        return view(cuppings.saveAndFlush(table));
+        cuppings.saveAndFlush(table);
+        serve(table, Triangle.sets(sets, random));
+        return view(table);
+    }
+
+    private void serve(CuppingEntity table, List<Triangle.Set> served) {
+        for (int i = 0; i < served.size(); i++) {
+            sets.save(new CupSetEntity(table, i + 1, served.get(i).second()));
+        }
     }
 
     /** The newest tables. */
     @Transactional(readOnly = true)
     public List<CuppingView> list() {
         List<CuppingEntity> newest = cuppings.findAllByOrderByCuppedAtDescIdDesc(PageRequest.of(0, LISTED));
-        Map<Long, List<SheetEntity>> byCupping = sheets.findAllByCuppingInOrderById(newest).stream()
-                .collect(Collectors.groupingBy(s -> s.cupping().id()));
+        Map<Long, Given> given = tables.given(newest);
         return newest.stream()
-                .map(c -> CuppingView.of(c, byCupping.getOrDefault(c.id(), List.of())))
+                .map(c -> CuppingView.of(c, Objects.requireNonNull(given.get(c.id()))))
                 .toList();
     }
 
     @Transactional(readOnly = true)
     CuppingView get(long id) {
-        return view(cupping(id));
+        return view(tables.get(id));
     }
 
     /** What stands under which code; that it was looked at before the reveal is noted and forbids nothing. */
     TableKey key(long id) {
-        CuppingEntity table = cupping(id);
+        CuppingEntity table = tables.get(id);
         table.keySeen(clock.instant());
-        return new TableKey(table.samples().stream().map(TableSampleView::of).toList());
+        return new TableKey(
+                table.samples().stream().map(TableSampleView::of).toList(),
+                sets.findAllByCuppingIdOrderByNumber(id).stream()
+                        .map(ServedSet::of)
+                        .toList());
     }
 
     /** From now on what is in the cups is told, and what was found counts. */
     CuppingView reveal(long id, RevealEntry entry) {
-        CuppingEntity table = cupping(id);
+        CuppingEntity table = tables.get(id);
         if (!table.told()) {
             String reason = entry.reason() == null ? "" : entry.reason().strip();
-            int unfinished = view(table).unfinished();
-            if (unfinished > 0 && reason.isEmpty()) {
+            Given given = tables.given(table);
+            if (given.unfinished(table) > 0 && reason.isEmpty()) {
                 throw new InputProblems(
-                        "reason",
-                        unfinished + (unfinished == 1 ? " sheet is" : " sheets are")
-                                + " not finished: say why the table is revealed all the same");
+                        "reason", given.missing(table) + ": say why the table is revealed all the same");
             }
             if (reason.length() > MAX_REASON) {
                 throw new InputProblems("reason", "reason has at most " + MAX_REASON + " characters");
@@ -132,12 +147,8 @@ public class CuppingService {
         return view(table);
     }
 
-    private CuppingEntity cupping(long id) {
-        return cuppings.findById(id).orElseThrow(() -> new NotFound("cupping", id));
-    }
-
     private CuppingView view(CuppingEntity c) {
-        CuppingView view = CuppingView.of(c, sheets.findAllByCuppingIdOrderById(c.id()));
+        CuppingView view = CuppingView.of(c, tables.given(c));
         return view.with(c.told() ? warnings(c) : List.of(), preparation(c));
     }
 
@@ -157,11 +168,20 @@ public class CuppingService {
         if (c.protocol() == null) {
             return List.of();
         }
-        TableProtocol before = cuppings.withProtocolBefore(c.cuppedAt(), c.id(), PageRequest.of(0, 1)).stream()
-                .findFirst()
-                .map(CuppingEntity::protocol)
-                .map(TableViews.Preparation::protocol)
-                .orElse(TableProtocol.unsaid());
+        TableProtocol before =
+                lastBefore(c.cuppedAt(), c.id()).map(Preparation::protocol).orElse(TableProtocol.unsaid());
         return c.protocol().protocol().warnings(before);
+    }
+
+    private Optional<Preparation> lastBefore(Instant when, long butNot) {
+        return cuppings.withProtocolBefore(when, butNot, PageRequest.of(0, 1)).stream()
+                .findFirst()
+                .map(CuppingEntity::protocol);
+    }
+
+    /** How the next table would be prepared: as the last one was, or by the published protocol. */
+    @Transactional(readOnly = true)
+    Preparation nextPreparation() {
+        return lastBefore(clock.instant(), 0).orElseGet(() -> Preparation.of(TableProtocol.usual()));
     }
 }

@@ -1,5 +1,6 @@
 package barrowmist.server.cupping;
 
+import barrowmist.core.cupping.TableKind;
 import barrowmist.core.cupping.panel.Agreement;
 import barrowmist.core.cupping.panel.Panel;
 import barrowmist.core.cupping.panel.Ranking;
@@ -9,7 +10,6 @@ import barrowmist.server.cupping.PanelViews.PanelCupper;
 import barrowmist.server.cupping.PanelViews.PanelSample;
 import barrowmist.server.cupping.PanelViews.PanelView;
 import barrowmist.server.web.Conflict;
-import barrowmist.server.web.NotFound;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -24,17 +24,17 @@ import org.springframework.transaction.annotation.Transactional;
 @Transactional(readOnly = true)
 class PanelService {
 
-    private final CuppingRepository cuppings;
+    private final Tables tables;
     private final SheetRepository sheets;
 
-    PanelService(CuppingRepository cuppings, SheetRepository sheets) {
-        this.cuppings = cuppings;
+    PanelService(Tables tables, SheetRepository sheets) {
+        this.tables = tables;
         this.sheets = sheets;
     }
 
     /** @throws Conflict if the table is coded and not revealed */
     PanelView panel(long id) {
-        CuppingEntity table = cuppings.findById(id).orElseThrow(() -> new NotFound("cupping", id));
+        CuppingEntity table = tables.get(id, TableKind.SCORING);
         if (!table.told()) {
             throw new Conflict("This table is not revealed yet: until then nobody sees what others gave.", Map.of());
         }

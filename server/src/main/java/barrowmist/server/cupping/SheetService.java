@@ -3,6 +3,7 @@ package barrowmist.server.cupping;
 import barrowmist.core.check.Checks;
 import barrowmist.core.cupping.Blindness;
 import barrowmist.core.cupping.HundredPointSheet;
+import barrowmist.core.cupping.TableKind;
 import barrowmist.server.cupping.CuppingSampleEntity.TableSample;
 import barrowmist.server.cupping.CuppingViews.SheetEntry;
 import barrowmist.server.cupping.CuppingViews.SheetView;
@@ -27,9 +28,7 @@ import org.springframework.transaction.annotation.Transactional;
 @KeptInTurn
 public class SheetService {
 
-    private static final int MAX_CUPPER = 120;
-
-    private final CuppingRepository cuppings;
+    private final Tables tables;
     private final CuppingSampleRepository samples;
     private final SheetRepository sheets;
     private final RoastService roasts;
@@ -37,13 +36,13 @@ public class SheetService {
     private final ApplicationEventPublisher told;
 
     SheetService(
-            CuppingRepository cuppings,
+            Tables tables,
             CuppingSampleRepository samples,
             SheetRepository sheets,
             RoastService roasts,
             Clock clock,
             ApplicationEventPublisher told) {
-        this.cuppings = cuppings;
+        this.tables = tables;
         this.samples = samples;
         this.sheets = sheets;
         this.roasts = roasts;
@@ -59,14 +58,14 @@ public class SheetService {
 
     /** @throws Conflict if this cupper has a sheet for this code already and another is sent */
     public SheetView add(long cuppingId, SheetEntry entry) {
-        CuppingEntity table = cuppings.findById(cuppingId).orElseThrow(() -> new NotFound("cupping", cuppingId));
+        CuppingEntity table = tables.get(cuppingId, TableKind.SCORING);
         String form = entry.form() == null ? CuppingViews.HUNDRED_POINT : entry.form();
         if (!form.equals(CuppingViews.HUNDRED_POINT)) {
             throw new InputProblems("form", "form is \"" + form + "\", expected " + CuppingViews.HUNDRED_POINT);
         }
         refuseWhenOver(table);
         CuppingSampleEntity sample = sample(table, entry);
-        String seat = table.blind() == Blindness.OPEN ? null : seat(entry);
+        String seat = table.blind() == Blindness.OPEN ? null : Seats.name(entry.cupper());
         if (seat != null) {
             Optional<SheetEntity> there = sheets.findBySampleIdAndSeat(sample.id(), seat);
             if (there.isPresent()) {
@@ -112,14 +111,6 @@ public class SheetService {
         }
     }
 
-    private static String seat(SheetEntry entry) {
-        String cupper = name(entry);
-        if (cupper.isEmpty()) {
-            throw new InputProblems("cupper", "cupper is missing: on a coded table each sheet is somebody's");
-        }
-        return cupper;
-    }
-
     private static String name(SheetEntry entry) {
         return entry.cupper() == null ? "" : entry.cupper().strip();
     }
@@ -162,8 +153,8 @@ public class SheetService {
                 .sheet(sheet.cupping().cups());
         Checks checks = new Checks();
         filled.problems().forEach(p -> checks.add(p.field(), p.message()));
-        if (cupper.length() > MAX_CUPPER) {
-            checks.add("cupper", "cupper has " + cupper.length() + " characters, at most " + MAX_CUPPER + " are kept");
+        if (cupper.length() > Seats.LONGEST) {
+            checks.add("cupper", Seats.tooLong(cupper));
         }
         if (filled.cups().size() != sheet.cupping().cups()) {
             checks.add(

@@ -3,9 +3,11 @@ package barrowmist.server.cupping;
 import barrowmist.core.check.Checks;
 import barrowmist.core.cupping.Blindness;
 import barrowmist.core.cupping.HundredPointSheet;
+import barrowmist.core.cupping.TableKind;
+import barrowmist.core.cupping.panel.TrianglePlan;
 import barrowmist.server.cupping.CuppingSampleEntity.TableSample;
-import barrowmist.server.cupping.TableViews.CuppingEntry;
-import barrowmist.server.cupping.TableViews.LaidSample;
+import barrowmist.server.cupping.TableEntries.CuppingEntry;
+import barrowmist.server.cupping.TableEntries.LaidSample;
 import barrowmist.server.roast.RoastService;
 import barrowmist.server.web.Codes;
 import barrowmist.server.web.InputProblems;
@@ -16,7 +18,6 @@ import org.jspecify.annotations.Nullable;
 /** Reads what is to be laid, or says what is wrong with it. */
 final class TableReader {
 
-    private static final int MOST_SAMPLES = 40;
     private static final int MOST_TIMES = 4;
     private static final int MAX_TEXT = 200;
 
@@ -28,13 +29,41 @@ final class TableReader {
         this.roasts = roasts;
     }
 
-    /** @throws InputProblems if there is no such way to be blind */
+    /** @throws InputProblems if there is no such kind of table */
+    TableKind kind() {
+        return entry.kind() == null
+                ? TableKind.SCORING
+                : Codes.parse(TableKind.class, entry.kind())
+                        .orElseThrow(() -> new InputProblems(
+                                "kind", "kind is \"" + entry.kind() + "\", expected scoring, triangle or roast-off"));
+    }
+
+    /** @throws InputProblems if there is no such way to be blind, or not at such a table */
     Blindness blind() {
-        return entry.blind() == null
-                ? Blindness.OPEN
+        Blindness usual = kind() == TableKind.SCORING ? Blindness.OPEN : Blindness.CODED;
+        Blindness blind = entry.blind() == null
+                ? usual
                 : Codes.parse(Blindness.class, entry.blind())
                         .orElseThrow(() -> new InputProblems(
                                 "blind", "blind is \"" + entry.blind() + "\", expected open or coded"));
+        if (blind == Blindness.OPEN && kind().alwaysBlind()) {
+            throw new InputProblems(
+                    "blind", "A triangle is never open: who sees what is in the cups has no answer to give");
+        }
+        return blind;
+    }
+
+    /** How many sets of three are served; none but for a triangle. */
+    int sets() {
+        if (kind() != TableKind.TRIANGLE) {
+            return 0;
+        }
+        int sets = entry.assessments() == null ? TrianglePlan.USUAL_SETS : entry.assessments();
+        if (sets < 1 || sets > TrianglePlan.MOST_SETS) {
+            throw new InputProblems(
+                    "assessments", "assessments is " + sets + ", allowed are 1 to " + TrianglePlan.MOST_SETS);
+        }
+        return sets;
     }
 
     /**
@@ -79,13 +108,10 @@ final class TableReader {
         if (!HundredPointSheet.CUP_COUNTS.contains(cups)) {
             checks.add("cups", "cups is " + cups + ", allowed are 1, 3 or 5");
         }
-        if (entry.kind() != null && !entry.kind().equals(TableViews.SCORING)) {
-            checks.add("kind", "kind is \"" + entry.kind() + "\", expected " + TableViews.SCORING);
-        }
         if (entry.form() != null && !entry.form().equals(CuppingViews.HUNDRED_POINT)) {
             checks.add("form", "form is \"" + entry.form() + "\", expected " + CuppingViews.HUNDRED_POINT);
         }
-        checks.range("samples", "Samples on the table", samples.size(), 0, MOST_SAMPLES, "");
+        checks.range("samples", "Samples on the table", samples.size(), kind().fewest(), kind().most(), "");
         samples.forEach(s -> check(checks, s));
         if (entry.protocol() != null) {
             entry.protocol().protocol().problems().forEach(p -> checks.add(p.field(), p.message()));

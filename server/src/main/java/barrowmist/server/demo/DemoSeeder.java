@@ -7,7 +7,7 @@ import barrowmist.server.cupping.CuppingViews.SheetEntry;
 import barrowmist.server.cupping.SheetContent.CupMark;
 import barrowmist.server.cupping.SheetContent.WordMark;
 import barrowmist.server.cupping.SheetService;
-import barrowmist.server.cupping.TableViews.CuppingEntry;
+import barrowmist.server.cupping.TableEntries.CuppingEntry;
 import barrowmist.server.green.LotEntry;
 import barrowmist.server.green.LotService;
 import barrowmist.server.machine.LinkSettings;

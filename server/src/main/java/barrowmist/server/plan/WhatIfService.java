@@ -24,6 +24,7 @@ import barrowmist.server.plan.PlanViews.TranslationView;
 import barrowmist.server.plan.PlanViews.WhatIf;
 import barrowmist.server.plan.PredictionViews.PredictionView;
 import barrowmist.server.roast.MachineHistory;
+import barrowmist.server.roast.RoastEntity;
 import barrowmist.server.roast.RoastLists;
 import barrowmist.server.web.Conflict;
 import barrowmist.server.web.InputProblems;
@@ -140,7 +141,7 @@ class WhatIfService {
     private Optional<String> template(PlanContent content) {
         return roasts.all(content.templateRoastId() == null ? List.of() : List.of(content.templateRoastId())).stream()
                 .findFirst()
-                .map(r -> r.lot().name() + ", roast " + r.numberInLot());
+                .map(RoastEntity::title);
     }
 
     private MachineEntity checked(long machineId, PlanContent content) {

@@ -178,6 +178,11 @@ public class RoastEntity {
         return machine;
     }
 
+    /** What a person calls it, such as "Mwendo Slope, roast 3". */
+    public String title() {
+        return lot.name() + ", roast " + numberInLot;
+    }
+
     public int numberInLot() {
         return numberInLot;
     }

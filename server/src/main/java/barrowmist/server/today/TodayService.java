@@ -165,7 +165,7 @@ class TodayService {
         Map<Long, String> named = roasts
                 .all(halfFilled.stream().map(SheetView::roastId).toList())
                 .stream()
-                .collect(Collectors.toMap(RoastEntity::id, r -> r.lot().name() + ", roast " + r.numberInLot()));
+                .collect(Collectors.toMap(RoastEntity::id, RoastEntity::title));
         halfFilled.stream()
                 .limit(DECIDED)
                 .forEach(s -> tasks.add(TaskView.toDecide(

@@ -13,13 +13,11 @@ import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.dao.DataAccessResourceFailureException;
 import org.springframework.jdbc.datasource.DriverManagerDataSource;
-import org.springframework.test.annotation.DirtiesContext;
 import org.springframework.test.util.ReflectionTestUtils;
 import org.springframework.test.web.servlet.MockMvc;
 
 /** A disk without room: it is said, reading goes on, and it ends by itself. */
 @LabTest
-@DirtiesContext
 class DiskRoomTest {
 
     private final Lab lab;

@@ -13,7 +13,7 @@ import org.springframework.test.web.servlet.request.MockMvcRequestBuilders;
 
 /** Lots and inspections out as a table and in again. */
 @LabTest
-@TestPropertySource(properties = "lab.of=table")
+@TestPropertySource(properties = "lab.of=green")
 class GreenTableTest {
 
     private final Lab lab;

@@ -16,7 +16,7 @@ import tools.jackson.databind.JsonNode;
 
 /** Samples of a lot and what is measured, sieved and counted on them. */
 @LabTest
-@TestPropertySource(properties = "lab.of=inspection")
+@TestPropertySource(properties = "lab.of=green")
 class InspectionTest {
 
     private final Lab lab;

@@ -25,7 +25,7 @@ import org.springframework.test.web.servlet.request.MockMvcRequestBuilders;
 
 /** Labels are read back: their text by PDFBox, their code by ZXing from the picture of the page. */
 @LabTest
-@TestPropertySource(properties = "lab.of=labels")
+@TestPropertySource(properties = "lab.of=green")
 class LabelTest {
 
     private static final int DPI = 200;

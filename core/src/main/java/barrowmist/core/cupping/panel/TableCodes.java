@@ -1,10 +1,12 @@
 package barrowmist.core.cupping.panel;
 
+import barrowmist.core.cupping.TableKind;
 import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Set;
 import java.util.random.RandomGenerator;
+import java.util.stream.IntStream;
 
 /** Codes that tell nothing: three digits for a sample, six characters for joining a table. */
 public final class TableCodes {
@@ -30,6 +32,19 @@ public final class TableCodes {
         List<String> sorted = new ArrayList<>(codes);
         sorted.sort(null);
         return List.copyOf(sorted);
+    }
+
+    /**
+     * Codes for what is laid: drawn on a blind table, places on an open one. A triangle's cups are known by their set and
+     * place, its two coffees are A and B.
+     */
+    public static List<String> of(TableKind kind, boolean coded, int count, RandomGenerator random) {
+        if (kind == TableKind.TRIANGLE) {
+            return List.of("A", "B");
+        }
+        return coded
+                ? samples(count, random)
+                : IntStream.rangeClosed(1, count).mapToObj(String::valueOf).toList();
     }
 
     /** A code to join a table by. */

@@ -1,0 +1,112 @@
+package barrowmist.server.cupping;
+
+import barrowmist.core.check.Checks;
+import barrowmist.core.cupping.TableKind;
+import barrowmist.core.cupping.panel.Difference;
+import barrowmist.core.cupping.panel.TrianglePlan;
+import barrowmist.server.cupping.SensoryViews.AnswerEntry;
+import barrowmist.server.cupping.SensoryViews.DifferenceView;
+import barrowmist.server.cupping.SensoryViews.SetView;
+import barrowmist.server.cupping.SensoryViews.TrianglePlanView;
+import barrowmist.server.web.Conflict;
+import barrowmist.server.web.InputProblems;
+import barrowmist.server.web.KeptInTurn;
+import java.time.Clock;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Triangles: one answer a set, and what they come to. */
+@Service
+@KeptInTurn
+class DifferenceService {
+
+    private static final int MAX_WHAT = 400;
+
+    private final Tables tables;
+    private final CupSetRepository sets;
+    private final Clock clock;
+
+    DifferenceService(Tables tables, CupSetRepository sets, Clock clock) {
+        this.tables = tables;
+        this.sets = sets;
+        this.clock = clock;
+    }
+
+    /** What so many sets can show where such a share of people tells the two apart; both may be left out. */
+    static TrianglePlanView plan(@Nullable Integer sets, @Nullable Double share) {
+        int served = Objects.requireNonNullElse(sets, TrianglePlan.USUAL_SETS);
+        double tell = Objects.requireNonNullElse(share, Difference.USUAL_SHARE);
+        InputProblems.refuseIfAny(new Checks()
+                .range("sets", "Sets", served, 1, TrianglePlan.MOST_SETS, "")
+                .range("share", "The share of people who tell them apart", tell, 0, 1, "")
+                .problems());
+        return TrianglePlanView.of(TrianglePlan.of(served, tell));
+    }
+
+    /** @throws Conflict if somebody else has answered this set, or the table is revealed */
+    SetView answer(long id, AnswerEntry entry) {
+        CuppingEntity table = tables.get(id, TableKind.TRIANGLE);
+        if (table.revealedAt() != null) {
+            throw new Conflict("This table is revealed: an answer would no longer be blind.", Map.of());
+        }
+        String cupper = Seats.name(entry.cupper());
+        refuseIfWrong(entry);
+        CupSetEntity set = set(id, entry.set());
+        if (set.cupper() != null && !set.cupper().equals(cupper)) {
+            throw new Conflict(
+                    "Set " + set.number() + " was answered by " + set.cupper() + " already.",
+                    Map.of("set", set.number()));
+        }
+        int odd = Objects.requireNonNull(entry.odd());
+        String what = entry.what() == null || entry.what().isBlank()
+                ? null
+                : entry.what().strip();
+        set.answer(cupper, odd, what, clock.instant());
+        return SetView.of(sets.saveAndFlush(set), table.told());
+    }
+
+    private static void refuseIfWrong(AnswerEntry entry) {
+        Checks checks = new Checks();
+        if (entry.odd() == null || entry.odd() < 1 || entry.odd() > 3) {
+            checks.add("odd", "odd is " + entry.odd() + ", expected 1, 2 or 3: the cup that is not like the others");
+        }
+        if (entry.what() != null && entry.what().length() > MAX_WHAT) {
+            checks.add("what", "what has " + entry.what().length() + " characters, at most " + MAX_WHAT + " are kept");
+        }
+        InputProblems.refuseIfAny(checks.problems());
+    }
+
+    private CupSetEntity set(long id, @Nullable Integer number) {
+        if (number == null) {
+            throw new InputProblems("set", "set is missing: which three cups were tasted?");
+        }
+        return sets.findByCuppingIdAndNumber(id, number)
+                .orElseThrow(() ->
+                        new InputProblems("set", "set is " + number + ", expected 1 to " + sets.countByCuppingId(id)));
+    }
+
+    /** @throws Conflict if a set waits for its answer and the table is not revealed */
+    @Transactional(readOnly = true)
+    DifferenceView difference(long id) {
+        CuppingEntity table = tables.get(id, TableKind.TRIANGLE);
+        List<CupSetEntity> all = sets.findAllByCuppingIdOrderByNumber(id);
+        List<CupSetEntity> answered =
+                all.stream().filter(s -> s.answered().isPresent()).toList();
+        if (!table.told() && answered.size() < all.size()) {
+            throw new Conflict(
+                    (all.size() - answered.size()) + " of " + all.size()
+                            + " sets wait for their answer: until then nobody sees how it stands.",
+                    Map.of());
+        }
+        int right = (int) answered.stream().filter(CupSetEntity::right).count();
+        int people =
+                (int) answered.stream().map(CupSetEntity::cupper).distinct().count();
+        Difference d = Difference.of(answered.size(), right, people);
+        return new DifferenceView(
+                d.n(), d.right(), d.p(), d.needed(), d.shown(), d.people(), d.power(), d.atMost(), d.text());
+    }
+}

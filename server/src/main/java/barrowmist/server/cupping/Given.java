@@ -1,0 +1,35 @@
+package barrowmist.server.cupping;
+
+import java.util.List;
+
+/** What people have given at a table, by what it was laid for. */
+record Given(List<SheetEntity> sheets, List<CupSetEntity> sets, List<RankingEntity> rankings) {
+
+    /** How much is still to be given before the table is revealed without a word. */
+    int unfinished(CuppingEntity table) {
+        return switch (table.kind()) {
+            case SCORING -> unscored(table);
+            case TRIANGLE ->
+                (int) sets.stream().filter(s -> s.answered().isEmpty()).count();
+            case ROAST_OFF -> rankings.isEmpty() ? 1 : 0;
+        };
+    }
+
+    /** The same in words, such as "4 sheets are not finished". */
+    String missing(CuppingEntity table) {
+        int count = unfinished(table);
+        return switch (table.kind()) {
+            case SCORING -> count + (count == 1 ? " sheet is not finished" : " sheets are not finished");
+            case TRIANGLE -> count + (count == 1 ? " set has no answer yet" : " sets have no answer yet");
+            case ROAST_OFF -> "nobody has kept an order yet";
+        };
+    }
+
+    /** Sheets that were begun and lack a score, and those that somebody at the table has not begun. */
+    private int unscored(CuppingEntity table) {
+        long cuppers = sheets.stream().map(SheetEntity::cupper).distinct().count();
+        long finished =
+                sheets.stream().filter(s -> s.sheet().finalScore().isPresent()).count();
+        return (int) Math.max(0, Math.max(1, cuppers) * table.samples().size() - finished);
+    }
+}

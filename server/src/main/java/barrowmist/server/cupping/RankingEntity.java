@@ -1,0 +1,64 @@
+package barrowmist.server.cupping;
+
+import jakarta.persistence.Entity;
+import jakarta.persistence.FetchType;
+import jakarta.persistence.GeneratedValue;
+import jakarta.persistence.GenerationType;
+import jakarta.persistence.Id;
+import jakarta.persistence.JoinColumn;
+import jakarta.persistence.ManyToOne;
+import jakarta.persistence.Table;
+import jakarta.persistence.Version;
+import java.time.Instant;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+
+/** One person's order of the samples of a roast-off. */
+@Entity
+@Table(name = "ranking")
+class RankingEntity {
+
+    private static final String BETWEEN = " ";
+
+    @Id
+    @GeneratedValue(strategy = GenerationType.IDENTITY)
+    private @Nullable Long id;
+
+    @ManyToOne(fetch = FetchType.LAZY)
+    @JoinColumn(name = "cupping_id")
+    private CuppingEntity cupping;
+
+    private String cupper;
+    private String codes;
+    private Instant rankedAt;
+
+    @Version
+    private long version;
+
+    protected RankingEntity() {}
+
+    /** @param order codes, best first */
+    RankingEntity(CuppingEntity cupping, String cupper, List<String> order, Instant at) {
+        this.cupping = cupping;
+        this.cupper = cupper;
+        rank(order, at);
+    }
+
+    final void rank(List<String> order, Instant at) {
+        codes = String.join(BETWEEN, order);
+        rankedAt = at;
+    }
+
+    CuppingEntity cupping() {
+        return cupping;
+    }
+
+    String cupper() {
+        return cupper;
+    }
+
+    /** Codes, best first. */
+    List<String> order() {
+        return List.of(codes.split(BETWEEN));
+    }
+}

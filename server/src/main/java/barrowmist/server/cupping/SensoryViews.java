@@ -1,0 +1,130 @@
+package barrowmist.server.cupping;
+
+import barrowmist.core.cupping.panel.TrianglePlan;
+import io.swagger.v3.oas.annotations.media.Schema;
+import java.util.List;
+import java.util.OptionalDouble;
+import java.util.OptionalInt;
+import org.jspecify.annotations.Nullable;
+
+/** Tests of difference and of preference on the wire. */
+public final class SensoryViews {
+
+    private SensoryViews() {}
+
+    /**
+     * A set of three cups. Before the reveal only whose it is and whether it was answered.
+     *
+     * @param cupper who answered it; left out while nobody did
+     * @param odd which cup is the odd one; left out before the reveal
+     * @param chosen which cup was taken for it; left out before the reveal
+     * @param what what was said of the difference; left out before the reveal
+     */
+    public record SetView(
+            @Schema(example = "1") int set,
+            boolean answered,
+            @Nullable String cupper,
+            OptionalInt odd,
+            OptionalInt chosen,
+            @Nullable String what) {
+
+        static SetView of(CupSetEntity s, boolean told) {
+            boolean answered = s.answered().isPresent();
+            return new SetView(
+                    s.number(),
+                    answered,
+                    s.cupper(),
+                    told ? OptionalInt.of(s.oddOne()) : OptionalInt.empty(),
+                    told ? s.answered() : OptionalInt.empty(),
+                    told ? s.what() : null);
+        }
+    }
+
+    /** What stands in the cups of a set, as served; by roast where it is one of ours. */
+    public record ServedSet(int set, List<@Nullable Long> roastIds, List<String> codes, int odd) {
+
+        static ServedSet of(CupSetEntity s) {
+            return new ServedSet(
+                    s.number(),
+                    s.cups().stream().map(CuppingSampleEntity::roastId).toList(),
+                    s.cups().stream().map(CuppingSampleEntity::code).toList(),
+                    s.oddOne());
+        }
+    }
+
+    /**
+     * An answer to a set.
+     *
+     * @param odd which cup is the odd one, 1 to 3
+     * @param what what differs, in the cupper's words
+     */
+    public record AnswerEntry(
+            @Schema(example = "Ines K.") @Nullable String cupper,
+            @Schema(example = "1") @Nullable Integer set,
+            @Schema(example = "2") @Nullable Integer odd,
+            @Nullable String what) {}
+
+    /**
+     * What a triangle of so many sets can show.
+     *
+     * @param share of people assumed to tell the two apart, [0, 1]
+     * @param needed fewest right answers that show a difference
+     * @param power chance that it is shown
+     * @param enough fewest sets that show it in 4 of 5 tests; left out when too many would be needed
+     */
+    public record TrianglePlanView(int sets, double share, int needed, double power, OptionalInt enough, String text) {
+
+        static TrianglePlanView of(TrianglePlan p) {
+            return new TrianglePlanView(
+                    p.sets(),
+                    p.share(),
+                    p.needed(),
+                    p.power(),
+                    p.enough().stream().mapToInt(n -> n).findFirst(),
+                    p.text());
+        }
+    }
+
+    /**
+     * What a triangle test came to; figures are not rounded.
+     *
+     * @param n sets answered
+     * @param p chance of so many right by guessing
+     * @param needed fewest right answers that show a difference at α 0.05
+     * @param people who answered
+     * @param power chance that the test shows a difference that half of people tell
+     * @param atMost largest share of people who may tell them apart, 95 % confidence
+     */
+    public record DifferenceView(
+            int n,
+            int right,
+            double p,
+            int needed,
+            boolean shown,
+            int people,
+            double power,
+            double atMost,
+            String text) {}
+
+    /** One person's order, best first: every code once. */
+    public record RankingEntry(
+            @Schema(example = "Ines K.") @Nullable String cupper,
+            @Schema(example = "[\"214\",\"507\"]") @Nullable List<String> order) {}
+
+    /** The sum of a sample's ranks; 1 is best. */
+    public record RankSum(String code, double sum) {}
+
+    /** Two samples, and the chance that they come so far apart where nobody prefers either, after Holm's correction. */
+    public record PreferencePair(String a, String b, double p) {}
+
+    /** What people liked; what cannot be said is left out. */
+    public record PreferenceView(
+            int n,
+            List<RankSum> rankSums,
+            OptionalDouble friedmanQ,
+            OptionalDouble p,
+            OptionalDouble kendallW,
+            List<PreferencePair> pairs,
+            List<RankingEntry> rankings,
+            String text) {}
+}

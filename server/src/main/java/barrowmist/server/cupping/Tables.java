@@ -1,0 +1,71 @@
+package barrowmist.server.cupping;
+
+import barrowmist.core.cupping.TableKind;
+import barrowmist.server.web.Codes;
+import barrowmist.server.web.Conflict;
+import barrowmist.server.web.NotFound;
+import java.util.List;
+import java.util.Map;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import org.springframework.stereotype.Component;
+
+/** Finds tables, and what was given at them. */
+@Component
+class Tables {
+
+    private final CuppingRepository cuppings;
+    private final SheetRepository sheets;
+    private final CupSetRepository sets;
+    private final RankingRepository rankings;
+
+    Tables(CuppingRepository cuppings, SheetRepository sheets, CupSetRepository sets, RankingRepository rankings) {
+        this.cuppings = cuppings;
+        this.sheets = sheets;
+        this.sets = sets;
+        this.rankings = rankings;
+    }
+
+    CuppingEntity get(long id) {
+        return cuppings.findById(id).orElseThrow(() -> new NotFound("cupping", id));
+    }
+
+    /** @throws Conflict if this table was laid for something else */
+    CuppingEntity get(long id, TableKind asked) {
+        CuppingEntity table = get(id);
+        if (table.kind() != asked) {
+            String laid = Codes.of(table.kind());
+            throw new Conflict(
+                    "This table was laid as " + laid + ", not as " + Codes.of(asked) + ".", Map.of("kind", laid));
+        }
+        return table;
+    }
+
+    Given given(CuppingEntity table) {
+        return new Given(
+                sheets.findAllByCuppingIdOrderById(table.id()),
+                sets.findAllByCuppingIdOrderByNumber(table.id()),
+                rankings.findAllByCuppingIdOrderById(table.id()));
+    }
+
+    /** The same for many tables, by their ids. */
+    Map<Long, Given> given(List<CuppingEntity> tables) {
+        Map<Long, List<SheetEntity>> ofSheets =
+                byTable(sheets.findAllByCuppingInOrderById(tables), SheetEntity::cupping);
+        Map<Long, List<CupSetEntity>> ofSets =
+                byTable(sets.findAllByCuppingInOrderByNumber(tables), CupSetEntity::cupping);
+        Map<Long, List<RankingEntity>> ofRankings =
+                byTable(rankings.findAllByCuppingInOrderById(tables), RankingEntity::cupping);
+        return tables.stream()
+                .collect(Collectors.toMap(
+                        CuppingEntity::id,
+                        c -> new Given(
+                                ofSheets.getOrDefault(c.id(), List.of()),
+                                ofSets.getOrDefault(c.id(), List.of()),
+                                ofRankings.getOrDefault(c.id(), List.of()))));
+    }
+
+    private static <T> Map<Long, List<T>> byTable(List<T> all, Function<T, CuppingEntity> table) {
+        return all.stream().collect(Collectors.groupingBy(t -> table.apply(t).id()));
+    }
+}

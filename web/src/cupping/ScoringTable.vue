@@ -1,0 +1,122 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import { useRoute } from 'vue-router'
+import { answer, api } from '@/shared/api/client'
+import { useLoad } from '@/shared/api/useLoad'
+import PageState from '@/shared/components/PageState.vue'
+import { moment, plural } from '@/shared/format/text'
+import ClockCard from './ClockCard.vue'
+import PanelCard from './PanelCard.vue'
+import RevealCard from './RevealCard.vue'
+import SheetForm from './SheetForm.vue'
+import TakeSeat from './TakeSeat.vue'
+import { useTable } from './useTable'
+
+/** One table: its samples side by side, and the sheet of the one in hand; on a coded one the reveal, then the panel. */
+const TODAY_MS = 12 * 3_600_000
+const props = defineProps<{ id: number }>()
+const route = useRoute()
+const vocabulary = useLoad(() => answer(api.GET('/api/vocabulary')))
+const { table, roasts, cupper, seated, sheet, failure, shown, coded, told, samples, current, take, sitDown } =
+  useTable(props.id, Number(route.query.sheet))
+
+const warnings = computed(() => [
+  ...(table.data.value?.warnings ?? []).map((w) => ({
+    text: w.text,
+    name: samples.value.find((s) => s.roastId === w.roastId)?.what,
+  })),
+  ...(table.data.value?.preparation ?? []).map((text) => ({ text, name: undefined })),
+])
+/** A table of some other day is looked at, not cupped. */
+const running = computed(
+  () =>
+    !table.data.value?.revealedAt &&
+    Math.abs(Date.now() - Date.parse(table.data.value?.cuppedAt ?? '')) < TODAY_MS,
+)
+const scoring = computed(() => !coded.value || (!told.value && seated.value))
+</script>
+
+<template>
+  <PageState
+    :loading="table.loading.value"
+    :failure="table.failure.value ?? roasts.failure.value ?? vocabulary.failure.value ?? failure"
+    :there="!!table.data.value && !!vocabulary.data.value && !!roasts.data.value"
+    @retry="(table.reload(), roasts.reload(), vocabulary.reload())"
+  >
+    <template v-if="table.data.value">
+      <div class="page-head">
+        <h1>{{ (scoring && current?.name) || (coded ? 'Coded table' : 'Cupping') }}</h1>
+        <span class="quiet">
+          {{ moment(table.data.value.cuppedAt) }} · {{ plural(table.data.value.cups, 'cup') }} · 100-point
+          form
+          <template v-if="coded">
+            · {{ told ? 'revealed' : 'coded' }}
+            <template v-if="scoring"> · {{ cupper }}</template>
+          </template>
+        </span>
+        <span class="spacer" />
+        <v-btn v-if="told && current?.roastId && !coded" color="primary" :to="`/trace/${current.roastId}`"
+          >Trace</v-btn
+        >
+      </div>
+      <ul v-if="warnings.length" class="card warnings" aria-label="Before the pour">
+        <li v-for="w in warnings" :key="w.text + w.name">
+          <b v-if="w.name">{{ w.name }}.</b> {{ w.text }}
+        </li>
+      </ul>
+      <TakeSeat
+        v-if="coded && !told && !seated"
+        v-model="cupper"
+        question="Who cups here?"
+        action="Sit down"
+        @seated="sitDown"
+      />
+      <ClockCard v-if="running" :id="id" :names="Object.fromEntries(samples.map((s) => [s.code, s.name]))" />
+      <nav v-if="scoring && samples.length > 1" class="samples" aria-label="Samples on the table">
+        <v-btn
+          v-for="s in samples"
+          :key="s.code"
+          :variant="s.code === current?.code ? 'flat' : 'outlined'"
+          :color="s.code === current?.code ? 'primary' : undefined"
+          :aria-pressed="s.code === current?.code"
+          @click="take(s.code)"
+          >{{ s.name }}<span v-if="s.done" class="done" aria-label="scored">✓</span></v-btn
+        >
+      </nav>
+      <SheetForm
+        v-if="scoring && sheet"
+        :key="`${sheet.id}-${shown}`"
+        :sheet="sheet"
+        :vocabulary="vocabulary.data.value ?? []"
+        :seated="coded"
+        @reload="take(current?.code, true)"
+      />
+      <RevealCard v-if="coded && !told" :table="table.data.value" @changed="table.reload()" />
+      <PanelCard
+        v-if="told && table.data.value.sheets.length > 1"
+        :id="id"
+        :key="shown"
+        :names="Object.fromEntries(samples.map((s) => [s.code, s.name]))"
+        :sheets="table.data.value.sheets"
+        :reason="table.data.value.revealReason"
+      />
+    </template>
+  </PageState>
+</template>
+
+<style scoped>
+.warnings {
+  list-style: none;
+  border-left: 4px solid var(--ember);
+  margin-bottom: 14px;
+}
+.samples {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px;
+  margin-bottom: 14px;
+}
+.done {
+  margin-left: 8px;
+}
+</style>
