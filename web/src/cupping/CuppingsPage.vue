@@ -18,7 +18,7 @@ const name = (roastId: number) => {
 }
 const waiting = computed(() => {
   const sheeted = new Set((cuppings.data.value ?? []).flatMap((c) => c.sheets.map((s) => s.roastId)))
-  return (roasts.data.value ?? []).filter((r) => !sheeted.has(r.id) || chosen.includes(r.id))
+  return (roasts.data.value ?? []).map((r) => r.id).filter((id) => !sheeted.has(id))
 })
 
 /** What stood on a table, or that nobody may know yet. */
@@ -27,7 +27,9 @@ function on(c: Schemas['CuppingView']): string {
   if (!c.told) {
     return `${kind}${plural(c.samples.length, 'coded sample')}, not revealed`
   }
-  const what = c.samples.map((s) => (s.roastId ? name(s.roastId) : (s.outside?.name ?? s.code)))
+  const what = c.samples.map((s) =>
+    [s.roastId ? name(s.roastId) : (s.outside?.name ?? s.code), s.treatment].filter(Boolean).join(', '),
+  )
   return kind + (what.join('; ') || 'no sample')
 }
 function scores(c: Schemas['CuppingView']): string {
@@ -54,7 +56,7 @@ function scores(c: Schemas['CuppingView']): string {
     :there="!!cuppings.data.value && !!roasts.data.value"
     @retry="(roasts.reload(), cuppings.reload())"
   >
-    <LayTable :waiting="waiting" :chosen="chosen" />
+    <LayTable :roasts="roasts.data.value ?? []" :waiting="waiting" :chosen="chosen" />
     <h2 class="mt-6 mb-2">Earlier</h2>
     <p v-if="cuppings.data.value?.length === 0" class="quiet">None yet.</p>
     <div v-else class="card table-scroll">

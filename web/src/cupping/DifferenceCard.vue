@@ -23,7 +23,7 @@ const answered = computed(() => props.sets.filter((s) => s.answered))
 
 <template>
   <section v-if="result" class="card result" aria-labelledby="difference-title">
-    <h2 id="difference-title">{{ result.shown ? 'A difference is shown' : 'No difference shown' }}</h2>
+    <h2 id="difference-title">What the sets showed</h2>
     <p v-if="told" class="quiet">{{ names.A }} beside {{ names.B }}</p>
     <div
       class="scale"
@@ -61,8 +61,8 @@ const answered = computed(() => props.sets.filter((s) => s.answered))
             <td class="num">{{ s.set }}</td>
             <td>{{ s.cupper }}</td>
             <td>
-              {{ s.chosen }} <b v-if="s.chosen === s.odd">right</b
-              ><span v-else class="quiet">, the odd one was {{ s.odd }}</span>
+              {{ s.chosen }}: <b v-if="s.chosen === s.odd">right</b
+              ><span v-else class="quiet">the odd one was {{ s.odd }}</span>
             </td>
             <td>{{ s.what }}</td>
           </tr>

@@ -4,14 +4,17 @@ import { useRouter } from 'vue-router'
 import { answer, api, problemAt, type Failure, type Schemas } from '@/shared/api/client'
 import NumberField from '@/shared/components/NumberField.vue'
 import { useLoad } from '@/shared/api/useLoad'
-import { moment, plural, roastName } from '@/shared/format/text'
+import { plural } from '@/shared/format/text'
 import { useDraft } from '@/shared/kept/useDraft'
+import LaidRoasts from './LaidRoasts.vue'
 import OutsideCoffees from './OutsideCoffees.vue'
 import TablePreparation from './TablePreparation.vue'
 
 /** What is to stand on the table, who may know it, and how the cups are prepared. */
 const props = defineProps<{
-  waiting: Schemas['RoastView'][]
+  roasts: Schemas['RoastView'][]
+  /** Those that wait for their first cup. */
+  waiting: number[]
   chosen: number[]
 }>()
 const router = useRouter()
@@ -27,6 +30,7 @@ const BLIND = [
 const form = ref({
   chosen: props.chosen,
   twice: [] as number[],
+  treated: {} as Record<number, string>,
   outside: [] as { name: string }[],
   cups: 5,
   kind: 'scoring' as Schemas['CuppingView']['kind'],
@@ -43,22 +47,30 @@ const other = ref('')
 const outsiders = ref<InstanceType<typeof OutsideCoffees>>()
 const opening = ref(false)
 const failure = ref<Failure>()
-const count = computed(
-  () => form.value.chosen.length + form.value.twice.length * Number(pairs.value) + form.value.outside.length,
-)
 const scoring = computed(() => form.value.kind === 'scoring')
 /** A sample may hide under two codes where the same is scored again; in a choice it would compete with itself. */
 const pairs = computed(() => scoring.value && coded.value)
 const triangle = computed(() => form.value.kind === 'triangle')
 // a choice between coffees one knows is none
 const coded = computed(() => !scoring.value || form.value.blind === 'coded')
+/** All that is to stand on the table. */
+const laid = computed(() => {
+  const { chosen, twice, treated, outside } = form.value
+  const again = chosen.filter((id) => treated[id]?.trim())
+  return [
+    ...chosen.map((roastId) => ({ roastId, times: pairs.value && twice.includes(roastId) ? 2 : 1 })),
+    ...again.map((roastId) => ({ roastId, times: 1, treatment: treated[roastId]!.trim() })),
+    ...outside.map((o) => ({ outside: o, times: 1 })),
+  ]
+})
+const count = computed(() => laid.value.reduce((sum, s) => sum + s.times, 0))
 /** Why these cannot be laid as they are. */
 const wrong = computed(() => {
-  const laid = count.value + Number(!!other.value.trim())
-  if (triangle.value && laid !== 2) {
-    return 'A triangle is of two samples, each once: choose two.'
+  const all = count.value + Number(!!other.value.trim())
+  if (triangle.value && all !== 2) {
+    return 'A triangle is of two samples: choose two, or one and the same treated otherwise.'
   }
-  return !scoring.value && (laid < 2 || laid > 8) ? 'A roast-off is of two to eight samples.' : undefined
+  return !scoring.value && (all < 2 || all > 8) ? 'A roast-off is of two to eight samples.' : undefined
 })
 const plan = useLoad(
   () => answer(api.GET('/api/triangle-plan', { params: { query: { sets: form.value.sets } } })),
@@ -79,7 +91,7 @@ async function open() {
     return
   }
   opening.value = true
-  const { kind, chosen, twice, outside, cups, protocol, sets } = form.value
+  const { kind, cups, protocol, sets } = form.value
   const result = await answer(
     api.POST('/api/cuppings', {
       body: {
@@ -88,10 +100,7 @@ async function open() {
         blind: coded.value ? 'coded' : 'open',
         assessments: triangle.value ? sets : undefined,
         protocol,
-        samples: [
-          ...chosen.map((roastId) => ({ roastId, times: pairs.value && twice.includes(roastId) ? 2 : 1 })),
-          ...outside.map((o) => ({ outside: o })),
-        ],
+        samples: laid.value,
       },
     }),
   )
@@ -108,26 +117,14 @@ async function open() {
   <form class="card table" @submit.prevent="open">
     <h2>Set a table</h2>
     <v-select v-model="form.kind" :items="KINDS" label="What is asked" hide-details class="kind" />
-    <p v-if="waiting.length === 0" class="quiet">
-      Every roast has been cupped. Open one of them from its page to cup it again.
-    </p>
-    <div v-for="r in waiting" :key="r.id" class="sample">
-      <v-checkbox
-        v-model="form.chosen"
-        :value="r.id"
-        hide-details
-        density="comfortable"
-        :label="`${roastName(r)}, ${r.process}, roasted ${moment(r.roastedAt)}`"
-      />
-      <v-checkbox
-        v-if="pairs && form.chosen.includes(r.id)"
-        v-model="form.twice"
-        :value="r.id"
-        hide-details
-        density="comfortable"
-        label="under two codes"
-      />
-    </div>
+    <LaidRoasts
+      v-model:chosen="form.chosen"
+      v-model:twice="form.twice"
+      v-model:treated="form.treated"
+      :roasts="roasts"
+      :waiting="waiting"
+      :pairs="pairs"
+    />
     <OutsideCoffees ref="outsiders" v-model="form.outside" v-model:typing="other" />
     <div class="figures">
       <NumberField
@@ -168,12 +165,6 @@ async function open() {
 .table {
   display: grid;
   gap: 10px;
-}
-.sample {
-  display: flex;
-  flex-wrap: wrap;
-  align-items: center;
-  gap: 0 24px;
 }
 .kind {
   max-width: 320px;

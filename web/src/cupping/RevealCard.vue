@@ -1,11 +1,15 @@
 <script setup lang="ts">
-import { computed, ref } from 'vue'
+import { computed, ref, watch } from 'vue'
 import { useIntervalFn } from '@vueuse/core'
 import { answer, api, type Failure, type Schemas } from '@/shared/api/client'
 import { moment, plural, roastName } from '@/shared/format/text'
 
 /** How far everybody is, the key for who prepares, and the reveal. */
-const props = defineProps<{ table: Schemas['CuppingView'] }>()
+const props = defineProps<{
+  table: Schemas['CuppingView']
+  /** Somebody is to taste at this screen: the key is put away. */
+  tasting?: boolean
+}>()
 const emit = defineEmits<{ changed: [] }>()
 const key = ref<Schemas['TableKey']>()
 const names = ref<Record<number, string>>({})
@@ -23,6 +27,10 @@ const cuppers = computed(() => {
     finished: props.table.progress.filter((p) => p.cupper === name && p.unscored === 0).length,
   }))
 })
+watch(
+  () => props.tasting,
+  (now) => (key.value = now ? undefined : key.value),
+)
 const unfinished = computed(() => props.table.unfinished)
 const triangle = computed(() => props.table.kind === 'triangle')
 /** What is missing, by what the table was laid for. */

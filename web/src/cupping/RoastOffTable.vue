@@ -116,7 +116,7 @@ function nextPerson() {
         :names="names"
         :reason="table.data.value.revealReason"
       />
-      <RevealCard v-if="!told" :table="table.data.value" @changed="table.reload()" />
+      <RevealCard v-if="!told" :table="table.data.value" :tasting="seated" @changed="table.reload()" />
     </template>
   </PageState>
 </template>

@@ -91,7 +91,12 @@ const scoring = computed(() => !coded.value || (!told.value && seated.value))
         :seated="coded"
         @reload="take(current?.code, true)"
       />
-      <RevealCard v-if="coded && !told" :table="table.data.value" @changed="table.reload()" />
+      <RevealCard
+        v-if="coded && !told"
+        :table="table.data.value"
+        :tasting="seated"
+        @changed="table.reload()"
+      />
       <PanelCard
         v-if="told && table.data.value.sheets.length > 1"
         :id="id"

@@ -53,13 +53,32 @@ const select = (form: ReturnType<typeof mountApp>, label: string) =>
   form.findAllComponents({ name: 'VSelect' }).find((c) => c.props('label') === label)!
 
 describe('LayTable', () => {
+  it('lays a roast a second time, treated otherwise', async () => {
+    const sent = stubServer((method) =>
+      method === 'POST' ? { status: 201, body: { id: 5 } } : { body: USUAL },
+    )
+    const form = mountApp(LayTable, { roasts: [roast(7, 'Hill')], waiting: [], chosen: [7] })
+    select(form, 'What is asked').vm.$emit('update:modelValue', 'triangle')
+    await flushPromises()
+    await form.find('input[placeholder="quakers picked out"]').setValue('left open three days')
+    await form.find('form').trigger('submit')
+    await flushPromises()
+    expect(sent.find((x) => x.method === 'POST')?.body).toMatchObject({
+      samples: [{ roastId: 7 }, { roastId: 7, treatment: 'left open three days' }],
+    })
+  })
+
   it('lays a triangle of two samples, each once, and says what its sets can show', async () => {
     const sent = stubServer((method, path) =>
       method === 'POST'
         ? { status: 201, body: { id: 5 } }
         : { body: path.startsWith('/api/triangle-plan') ? { text: '10 right of 18 show it.' } : USUAL },
     )
-    const form = mountApp(LayTable, { waiting: [roast(7, 'Hill'), roast(8, 'Slope')], chosen: [7] })
+    const form = mountApp(LayTable, {
+      roasts: [roast(7, 'Hill'), roast(8, 'Slope')],
+      waiting: [7, 8],
+      chosen: [7],
+    })
     select(form, 'What is asked').vm.$emit('update:modelValue', 'triangle')
     await flushPromises()
     expect(form.text()).toContain('10 right of 18 show it.')
@@ -83,7 +102,11 @@ describe('LayTable', () => {
     const sent = stubServer((method) =>
       method === 'POST' ? { status: 201, body: { id: 5 } } : { body: USUAL },
     )
-    const form = mountApp(LayTable, { waiting: [roast(7, 'Hill'), roast(8, 'Slope')], chosen: [7] })
+    const form = mountApp(LayTable, {
+      roasts: [roast(7, 'Hill'), roast(8, 'Slope')],
+      waiting: [7, 8],
+      chosen: [7],
+    })
     select(form, 'Who may know').vm.$emit('update:modelValue', 'coded')
     await flushPromises()
     const twice = form
@@ -91,7 +114,10 @@ describe('LayTable', () => {
       .find((c) => c.props('label') === 'under two codes')!
     await twice.find('input').setValue(true)
     const texts = form.findAll('input[type=text]')
-    await texts.find((i) => i.element.getAttribute('maxlength') === '200')!.setValue(' Corner shop ')
+    await texts
+      .filter((i) => i.element.getAttribute('maxlength') === '200')
+      .at(-1)!
+      .setValue(' Corner shop ')
     const dose = form.findAllComponents({ name: 'NumberField' }).find((c) => c.props('label') === 'Dose')!
     await dose.find('input').setValue('8,5')
     expect(form.text()).toContain('Begin with 2 samples')
@@ -102,7 +128,10 @@ describe('LayTable', () => {
       cups: 5,
       blind: 'coded',
       protocol: { doseG: 8.5, waterMl: 150, waterC: 93 },
-      samples: [{ roastId: 7, times: 2 }, { outside: { name: 'Corner shop' } }],
+      samples: [
+        { roastId: 7, times: 2 },
+        { outside: { name: 'Corner shop' }, times: 1 },
+      ],
     })
   })
 
@@ -111,13 +140,13 @@ describe('LayTable', () => {
       status: 422,
       body: { detail: 'Not kept', problems: [{ field: 'samples', message: 'Too many samples' }] },
     }))
-    const form = mountApp(LayTable, { waiting: [roast(7, 'Hill')], chosen: [] })
+    const form = mountApp(LayTable, { roasts: [roast(7, 'Hill')], waiting: [7], chosen: [] })
     await form.find('input[type=checkbox]').setValue(true)
     await form.find('form').trigger('submit')
     await flushPromises()
     expect(form.find('p[role=alert]').text()).toBe('Too many samples')
     form.unmount()
-    const again = mountApp(LayTable, { waiting: [roast(7, 'Hill')], chosen: [] })
+    const again = mountApp(LayTable, { roasts: [roast(7, 'Hill')], waiting: [7], chosen: [] })
     expect(again.text()).toContain('Begin with 1 sample')
   })
 })

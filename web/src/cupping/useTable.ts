@@ -24,7 +24,8 @@ export function useTable(id: number, askedSheet: number) {
   const samples = computed(() =>
     (table.data.value?.samples ?? []).map((s) => {
       const roast = roasts.data.value?.find((r) => r.id === s.roastId)
-      const what = roast ? roastName(roast) : (s.outside?.name ?? (s.roastId ? `roast ${s.roastId}` : ''))
+      const laid = roast ? roastName(roast) : (s.outside?.name ?? (s.roastId ? `roast ${s.roastId}` : ''))
+      const what = [laid, s.treatment].filter(Boolean).join(', ')
       const mine = table.data.value?.progress.find(
         (p) => p.code === s.code && (!coded.value || p.cupper === cupper.value.trim()),
       )

@@ -49,7 +49,9 @@ interface SheetRepository extends JpaRepository<SheetEntity, Long> {
 
     List<SheetEntity> findAllByCuppingIdOrderById(long cuppingId);
 
-    String TOLD = " and (s.cupping.blind = barrowmist.core.cupping.Blindness.OPEN or s.cupping.revealedAt is not null)";
+    /** May be told, and speaks for the roast: what something was done to speaks for what was done. */
+    String TOLD = " and s.sample.treatment is null"
+            + " and (s.cupping.blind = barrowmist.core.cupping.Blindness.OPEN or s.cupping.revealedAt is not null)";
 
     @Query("select s from SheetEntity s join fetch s.cupping where s.roastId = :roastId" + TOLD + " order by s.id")
     List<SheetEntity> toldOfRoast(long roastId);

@@ -217,4 +217,26 @@ class SensoryTest {
         assertThat(lab.get(scoring + "/preference").status()).isEqualTo(409);
         assertThat(answer(scoring, "Ines", 1, 1).status()).isEqualTo(409);
     }
+
+    @Test
+    void whatSomethingWasDoneToDoesNotSpeakForTheRoast() {
+        String table = path(lab.post("/api/cuppings", """
+                {"samples":[{"roastId":%d},{"roastId":%1$d,"treatment":"quakers picked out"}]}""".formatted(first)).body());
+        score(table, "2", "papery");
+        assertThat(traced()).isEqualTo("[]");
+        score(table, "1", "flat");
+        assertThat(traced()).contains("flat").doesNotContain("papery");
+    }
+
+    /** The words that the first roast's trace goes by. */
+    private String traced() {
+        return lab.get("/api/roasts/" + first + "/trace").body().get("words").toString();
+    }
+
+    private void score(String table, String code, String word) {
+        assertThat(lab.post(table + "/sheets", """
+                {"code":"%s","cupper":"Ines","words":[{"word":"%s","cups":[1,2,3,4,5]}],
+                "attributes":{"fragranceAroma":7,"flavour":7,"aftertaste":7,"acidity":7,"body":7,"balance":7,"overall":7}}""".formatted(code, word)).status())
+                .isEqualTo(201);
+    }
 }

@@ -1,0 +1,88 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import type { Schemas } from '@/shared/api/client'
+import { moment, roastName } from '@/shared/format/text'
+
+/** Which roasts stand on a table, and whether one stands there twice. */
+const props = defineProps<{
+  roasts: Schemas['RoastView'][]
+  /** Those that wait for their first cup. */
+  waiting: number[]
+  /** Whether a sample may hide under two codes. */
+  pairs: boolean
+}>()
+const chosen = defineModel<number[]>('chosen', { required: true })
+const twice = defineModel<number[]>('twice', { required: true })
+/** What was done to a second helping of a roast, by the roast. */
+const treated = defineModel<Record<number, string>>('treated', { required: true })
+
+const offered = computed(() =>
+  props.roasts.filter((r) => props.waiting.includes(r.id) || chosen.value.includes(r.id)),
+)
+const others = computed(() =>
+  props.roasts
+    .filter((r) => !offered.value.includes(r))
+    .map((r) => ({ title: `${roastName(r)}, ${r.process}`, value: r.id })),
+)
+const add = (id: number | null) => id && (chosen.value = [...chosen.value, id])
+const treat = (id: number, how: string) => (treated.value = { ...treated.value, [id]: how })
+</script>
+
+<template>
+  <p v-if="offered.length === 0" class="quiet">Every roast has been cupped: choose one to cup it again.</p>
+  <div v-for="r in offered" :key="r.id" class="sample">
+    <v-checkbox
+      v-model="chosen"
+      :value="r.id"
+      hide-details
+      density="comfortable"
+      :label="`${roastName(r)}, ${r.process}, roasted ${moment(r.roastedAt)}`"
+    />
+    <template v-if="chosen.includes(r.id)">
+      <v-checkbox
+        v-if="pairs"
+        v-model="twice"
+        :value="r.id"
+        hide-details
+        density="comfortable"
+        label="under two codes"
+      />
+      <v-text-field
+        :model-value="treated[r.id] ?? ''"
+        label="and once more, treated how"
+        placeholder="quakers picked out"
+        maxlength="200"
+        hide-details
+        autocomplete="off"
+        @update:model-value="treat(r.id, $event)"
+      />
+    </template>
+  </div>
+  <v-autocomplete
+    :model-value="null"
+    :items="others"
+    label="Another roast"
+    hide-details
+    class="other"
+    @update:model-value="add"
+  />
+</template>
+
+<style scoped>
+.sample {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 0 24px;
+}
+.sample .v-checkbox {
+  flex: none;
+}
+.sample .v-text-field {
+  min-width: 240px;
+  max-width: 340px;
+}
+.other {
+  max-width: 420px;
+}
+</style>
