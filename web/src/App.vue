@@ -26,7 +26,7 @@ watch(
 )
 watch(
   () => route.path,
-  () => (waiting.refresh(), notices.refresh()),
+  () => route.meta.seat || (waiting.refresh(), notices.refresh()),
   { immediate: true },
 )
 const router = useRouter()
@@ -43,14 +43,20 @@ useKeys([{ key: '?', does: 'show the keys', run: () => (help.value = true) }])
   <v-app>
     <a class="skip" href="#main">Skip to the page</a>
     <header class="frame">
-      <router-link to="/" class="brand" aria-label="Barrowmist, to Today">
+      <component
+        :is="route.meta.seat ? 'span' : 'router-link'"
+        to="/"
+        class="brand"
+        :aria-label="route.meta.seat ? undefined : 'Barrowmist, to Today'"
+      >
         <svg viewBox="0 0 32 32" width="34" height="34" aria-hidden="true">
           <path d="M3 23c5 0 6-13 13-13s8 13 13 13" class="hill" />
           <path d="M8 17h16M5 28h22" class="mist" />
         </svg>
         <span class="name">Barrowmist</span>
-      </router-link>
-      <Workline :waiting="waiting.today?.waiting ?? {}" />
+      </component>
+      <span v-if="route.meta.seat" class="spacer" />
+      <Workline v-if="!route.meta.seat" :waiting="waiting.today?.waiting ?? {}" />
       <div class="switches">
         <v-btn
           variant="text"

@@ -60,6 +60,17 @@ export const router = createRouter({
       component: () => import('@/cupping/CuppingPage.vue'),
       meta: { title: 'Sheet' },
     },
+    // from a cupper's own device: neither leads anywhere else
+    {
+      path: '/join',
+      component: () => import('@/cupping/JoinPage.vue'),
+      meta: { title: 'Join a table', seat: true },
+    },
+    {
+      path: '/table/:id(\\d+)',
+      component: () => import('@/cupping/SeatPage.vue'),
+      meta: { title: 'Table', seat: true },
+    },
     { path: '/trace', component: () => import('@/trace/TracesPage.vue'), meta: { title: 'Traces' } },
     { path: '/trace/:id(\\d+)', component: () => import('@/trace/TracePage.vue'), meta: { title: 'Trace' } },
     {

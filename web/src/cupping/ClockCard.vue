@@ -10,12 +10,20 @@ import { usePreferences } from '@/shared/preferences'
 import { NEXT, SAY, sampleNow, stepAt, type Clock } from './clock'
 
 /** The table's clock: the one thing to do now, large; it is the server's, the same on every screen. */
-const props = defineProps<{ id: number; names: Record<string, string> }>()
+const props = defineProps<{
+  id: number
+  names: Record<string, string>
+  /** The clock as somebody else has loaded it: it is looked at, and not touched. */
+  clock?: Clock
+}>()
 /** So long before its time a break can be noted: some break early, and that is worth knowing. */
 const OFFERED_S = 90
 const preferences = usePreferences()
 const path = { params: { path: { id: props.id } } }
-const loaded = useLoad(() => answer(api.GET('/api/cuppings/{id}/clock', path)))
+const only = !!props.clock
+const loaded = useLoad<Clock>(() =>
+  props.clock ? Promise.resolve({ data: props.clock }) : answer(api.GET('/api/cuppings/{id}/clock', path)),
+)
 const view = shallowRef<Clock>()
 /** How far this device's clock is behind the server's, ms. */
 const behindMs = ref(0)
@@ -31,17 +39,18 @@ function take(clock: Clock) {
   view.value = clock
 }
 watch(
-  () => loaded.data.value,
+  () => (only ? props.clock : loaded.data.value),
   (clock) => {
     if (clock) {
       gapS.value ??= clock.gapS
       take(clock)
     }
   },
+  { immediate: true },
 )
 useIntervalFn(() => (nowMs.value = Date.now()), 200)
 // somebody else pours, breaks or reads
-useIntervalFn(() => loaded.reload(), 3000)
+useIntervalFn(() => only || loaded.reload(), 3000)
 
 const atS = computed(() =>
   view.value?.pouredAt === undefined
@@ -101,7 +110,8 @@ async function read() {
 
 <template>
   <section v-if="view" class="card clock" aria-label="Clock of the table">
-    <template v-if="atS === undefined">
+    <span v-if="atS === undefined && only" class="quiet">The clock begins with the pour.</span>
+    <template v-else-if="atS === undefined">
       <v-btn color="primary" size="x-large" @click="pour">Pour now</v-btn>
       <NumberField
         v-if="view.samples.length > 1"
@@ -128,21 +138,21 @@ async function read() {
         </span>
       </div>
       <v-btn
-        v-if="sample && atS >= sample.breakS - OFFERED_S && step.now?.stage !== 'pour'"
+        v-if="!only && sample && atS >= sample.breakS - OFFERED_S && step.now?.stage !== 'pour'"
         variant="outlined"
         size="x-large"
         @click="broke(sample.code)"
         >Broken: {{ name(sample.code) }}</v-btn
       >
-      <form v-if="atS > 60" class="thermometer" @submit.prevent="read">
+      <form v-if="!only && atS > 60" class="thermometer" @submit.prevent="read">
         <NumberField v-model="cupC" label="Thermometer in a cup" :unit="degree(preferences.units)" />
         <v-btn type="submit" variant="text" :disabled="cupC === undefined">Read</v-btn>
       </form>
-      <template v-if="again">
+      <template v-if="!only && again">
         <v-btn variant="outlined" @click="takeBack">Forget this pour and its breaks</v-btn>
         <v-btn variant="text" @click="again = false">Go on</v-btn>
       </template>
-      <v-btn v-else variant="text" @click="again = true">Pour again…</v-btn>
+      <v-btn v-else-if="!only" variant="text" @click="again = true">Pour again…</v-btn>
     </template>
     <p v-if="failure" class="ember" role="alert">{{ failure.problems[0]?.message ?? failure.message }}</p>
   </section>

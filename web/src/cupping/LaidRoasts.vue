@@ -62,6 +62,8 @@ const treat = (id: number, how: string) => (treated.value = { ...treated.value, 
     :model-value="null"
     :items="others"
     label="Another roast"
+    variant="outlined"
+    density="comfortable"
     hide-details
     class="other"
     @update:model-value="add"

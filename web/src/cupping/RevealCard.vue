@@ -3,6 +3,7 @@ import { computed, ref, watch } from 'vue'
 import { useIntervalFn } from '@vueuse/core'
 import { answer, api, type Failure, type Schemas } from '@/shared/api/client'
 import { moment, plural, roastName } from '@/shared/format/text'
+import JoinNote from './JoinNote.vue'
 
 /** How far everybody is, the key for who prepares, and the reveal. */
 const props = defineProps<{
@@ -15,6 +16,7 @@ const key = ref<Schemas['TableKey']>()
 const names = ref<Record<number, string>>({})
 const asking = ref<'key' | 'reveal'>()
 const reason = ref('')
+const freeing = ref<string>()
 const failure = ref<Failure>()
 // others score on their own tablets
 useIntervalFn(() => emit('changed'), 10_000)
@@ -59,6 +61,15 @@ async function showKey() {
   emit('changed')
 }
 
+/** Somebody comes back with another device. */
+async function free(cupper: string) {
+  const result = await answer(
+    api.DELETE('/api/cuppings/{id}/seats/{cupper}', { params: { path: { id: props.table.id, cupper } } }),
+  )
+  failure.value = result.failure
+  freeing.value = undefined
+  emit('changed')
+}
 async function reveal() {
   const result = await answer(
     api.POST('/api/cuppings/{id}/reveal', { ...path.value, body: { reason: reason.value } }),
@@ -74,6 +85,20 @@ async function reveal() {
 <template>
   <section class="card head" aria-labelledby="head-title">
     <h2 id="head-title">The table</h2>
+    <JoinNote v-if="table.joinCode" :code="table.joinCode" />
+    <p v-if="table.joined.length" class="joined">
+      <span class="quiet">On their own device:</span>
+      <template v-for="name in table.joined" :key="name">
+        <span v-if="freeing === name" class="ask">
+          {{ name }} then joins again, with what was given so far.
+          <v-btn variant="outlined" @click="free(name)">Free the seat</v-btn>
+          <v-btn variant="text" @click="freeing = undefined">Leave it</v-btn>
+        </span>
+        <v-btn v-else variant="text" :aria-label="`Free the seat of ${name}`" @click="freeing = name"
+          >{{ name }}…</v-btn
+        >
+      </template>
+    </p>
     <p v-if="triangle">
       {{ table.sets.length - unfinished }} of {{ plural(table.sets.length, 'set') }} answered
     </p>
@@ -158,11 +183,18 @@ async function reveal() {
   flex-wrap: wrap;
   gap: 6px 28px;
 }
+.joined {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 4px 10px;
+  align-items: center;
+}
 .key {
   max-width: 560px;
 }
 .sets ol {
   list-style: none;
+  padding: 0;
   display: grid;
   grid-template-columns: repeat(auto-fill, minmax(110px, 1fr));
   gap: 4px 16px;

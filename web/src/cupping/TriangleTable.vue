@@ -1,70 +1,18 @@
 <script setup lang="ts">
-import { computed, ref } from 'vue'
-import { answer, api, type Failure, type Schemas } from '@/shared/api/client'
+import { computed } from 'vue'
 import PageState from '@/shared/components/PageState.vue'
 import { moment, plural } from '@/shared/format/text'
-import { useKeys } from '@/shared/keyboard/useKeys'
 import DifferenceCard from './DifferenceCard.vue'
 import RevealCard from './RevealCard.vue'
+import SetCard from './SetCard.vue'
 import TakeSeat from './TakeSeat.vue'
 import { useBlindTable } from './useBlindTable'
 
-/** A triangle: three cups, which is not like the others? */
+/** A triangle: can anybody tell these two apart? */
 const props = defineProps<{ id: number }>()
 const { table, roasts, cupper, seated, me, told, over, names } = useBlindTable(props.id)
 const sets = computed(() => table.data.value?.sets ?? [])
 const answered = computed(() => sets.value.filter((s) => s.answered).length)
-const inHand = ref<number>()
-const odd = ref<number>()
-const what = ref('')
-const failure = ref<Failure>()
-const sending = ref(false)
-const set = computed(() => sets.value.find((s) => s.set === inHand.value))
-const mine = (s: Schemas['SetView']) => s.cupper === me.value
-const free = (s: Schemas['SetView']) => !s.answered || mine(s)
-
-function take(number: number | undefined) {
-  inHand.value = number
-  odd.value = undefined
-  what.value = ''
-  failure.value = undefined
-}
-/** The next that nobody has answered, behind the one in hand and then from the front. */
-function next() {
-  const waiting = sets.value.filter((s) => !s.answered)
-  take((waiting.find((s) => s.set > (inHand.value ?? 0)) ?? waiting[0])?.set)
-}
-function sitDown() {
-  seated.value = true
-  next()
-}
-async function keep() {
-  if (sending.value || odd.value === undefined || inHand.value === undefined) {
-    return
-  }
-  sending.value = true
-  const result = await answer(
-    api.POST('/api/cuppings/{id}/answers', {
-      params: { path: { id: props.id } },
-      body: { cupper: me.value, set: inHand.value, odd: odd.value, what: what.value },
-    }),
-  )
-  sending.value = false
-  failure.value = result.failure
-  await table.reload()
-  if (result.data) {
-    next()
-  }
-}
-useKeys(
-  [1, 2, 3].map((cup) => ({
-    key: String(cup),
-    does: `cup ${cup} is the odd one`,
-    run: () => {
-      odd.value = set.value && !over.value ? cup : odd.value
-    },
-  })),
-)
 </script>
 
 <template>
@@ -88,59 +36,9 @@ useKeys(
         v-model="cupper"
         question="Who tastes here?"
         action="Sit down"
-        @seated="sitDown"
+        @seated="seated = true"
       />
-      <section v-if="seated && !over" class="card taste" aria-labelledby="set-title">
-        <nav class="sets" aria-label="Sets">
-          <v-btn
-            v-for="s in sets"
-            :key="s.set"
-            :variant="s.set === inHand ? 'flat' : 'outlined'"
-            :color="s.set === inHand ? 'primary' : undefined"
-            :disabled="!free(s)"
-            :aria-pressed="s.set === inHand"
-            :aria-label="`Set ${s.set}${s.answered ? `, answered by ${s.cupper}` : ''}`"
-            @click="take(s.set)"
-            >{{ s.set }}<span v-if="s.answered">✓</span></v-btn
-          >
-        </nav>
-        <template v-if="set">
-          <h2 id="set-title">Set {{ set.set }}: which cup is not like the other two?</h2>
-          <p class="quiet">
-            Taste from left to right, as often as you like. Guess when you taste no difference: every set
-            wants an answer.
-          </p>
-          <div class="cups" role="group" aria-label="The odd cup">
-            <button
-              v-for="cup in 3"
-              :key="cup"
-              type="button"
-              class="cup"
-              :aria-pressed="odd === cup"
-              @click="odd = cup"
-            >
-              <span class="quiet">set {{ set.set }}, cup</span><b>{{ cup }}</b>
-            </button>
-          </div>
-          <v-text-field
-            v-model="what"
-            label="What differs, if you can say it"
-            maxlength="400"
-            hide-details
-            autocomplete="off"
-            @keydown.enter.prevent="keep"
-          />
-          <p v-if="failure" class="ember" role="alert">
-            {{ failure.problems[0]?.message ?? failure.message }}
-          </p>
-          <v-btn color="primary" :disabled="odd === undefined" :loading="sending" @click="keep">{{
-            odd === undefined ? 'Choose a cup' : `Cup ${odd} is the odd one`
-          }}</v-btn>
-        </template>
-        <h2 v-else id="set-title">
-          {{ sets.length && answered === sets.length ? 'Every set is answered.' : 'Choose a set.' }}
-        </h2>
-      </section>
+      <SetCard v-if="seated && !over" :id="id" :sets="sets" :cupper="me" @changed="table.reload()" />
       <DifferenceCard
         v-if="answered > 0 && (told || answered === sets.length)"
         :id="id"
@@ -154,46 +52,3 @@ useKeys(
     </template>
   </PageState>
 </template>
-
-<style scoped>
-.taste {
-  display: grid;
-  gap: 14px;
-}
-.taste > .v-btn {
-  justify-self: start;
-  min-height: 56px;
-}
-.sets {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 8px;
-}
-.sets .v-btn {
-  min-width: 56px;
-}
-.cups {
-  display: grid;
-  grid-template-columns: repeat(3, 1fr);
-  gap: 12px;
-  max-width: 620px;
-}
-.cup {
-  display: grid;
-  gap: 2px;
-  justify-items: center;
-  align-content: center;
-  min-height: 132px;
-  border: 2px solid var(--ink-2);
-  border-radius: 6px 6px 44px 44px;
-  background: var(--card);
-  color: var(--ink);
-}
-.cup b {
-  font-size: 2rem;
-}
-.cup[aria-pressed='true'] {
-  border-color: var(--cup);
-  box-shadow: inset 0 -10px 0 var(--cup);
-}
-</style>

@@ -24,6 +24,7 @@ const table = (more: object) => ({
   unfinished: 1,
   sets: [],
   ranked: [],
+  joined: [],
   roastIds: [],
   sheets: [],
   ...more,

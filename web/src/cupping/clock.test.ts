@@ -82,6 +82,7 @@ describe('ClockCard', () => {
       .findAll('button')
       .find((b) => b.text().startsWith('Forget'))!
       .trigger('click')
+    await flushPromises()
     expect(sent.some((s) => s.method === 'DELETE')).toBe(true)
     card.unmount()
   })
@@ -120,5 +121,16 @@ describe('ClockCard', () => {
     await flushPromises()
     expect(card.find('p[role=alert]').text()).toBe('Temperature is 200')
     card.unmount()
+  })
+
+  it('is looked at from a cupper’s device, and asks the server nothing', async () => {
+    const sent = stubServer(() => ({ body: {} }))
+    const card = mountApp(ClockCard, { id: 5, names: {}, clock: poured(250) })
+    await flushPromises()
+    expect(card.find('[role=status]').text()).toContain('Break the crust 214')
+    expect(card.findAll('button')).toHaveLength(0)
+    await card.setProps({ clock: poured(undefined) })
+    expect(card.text()).toContain('The clock begins with the pour.')
+    expect(sent).toHaveLength(0)
   })
 })

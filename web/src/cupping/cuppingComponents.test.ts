@@ -132,6 +132,7 @@ describe('CuppingPage', () => {
     kind: 'scoring',
     sets: [],
     ranked: [],
+    joined: [],
     blind: 'open',
     told: true,
     samples: [{ code: '1', roastId: 7 }],

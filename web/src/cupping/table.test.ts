@@ -23,6 +23,7 @@ const table = (more: object = {}) =>
     unfinished: 1,
     sets: [],
     ranked: [],
+    joined: [],
     roastIds: [],
     sheets: [],
     ...more,
@@ -187,6 +188,21 @@ describe('a coded table', () => {
 })
 
 describe('RevealCard', () => {
+  it('frees the seat of somebody who comes back with another device, asked twice', async () => {
+    const sent = stubServer(() => ({ body: undefined }))
+    const card = mountApp(RevealCard, { table: table({ joined: ['Ines'], joinCode: 'ACD379' }) })
+    expect(card.text()).toContain('ACD379')
+    await card.find('[aria-label="Free the seat of Ines"]').trigger('click')
+    expect(sent).toHaveLength(0)
+    await card
+      .findAll('button')
+      .find((b) => b.text() === 'Free the seat')!
+      .trigger('click')
+    await flushPromises()
+    expect(sent[0]).toMatchObject({ method: 'DELETE', path: '/api/cuppings/5/seats/Ines' })
+    expect(card.emitted('changed')).toHaveLength(1)
+  })
+
   it('asks for a word while something is unfinished', async () => {
     const sent = stubServer(() => ({ body: table({ told: true }) }))
     const card = mountApp(RevealCard, {

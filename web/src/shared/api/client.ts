@@ -29,6 +29,20 @@ export const api = createClient<paths>({
   fetch: (request) => globalThis.fetch(request),
 })
 
+let bearer: string | undefined
+// what a device that joined a table asks, it asks with that table's token and nothing else
+api.use({
+  onRequest({ request }) {
+    if (bearer) {
+      request.headers.set('Authorization', `Bearer ${bearer}`)
+    }
+  },
+})
+/** From now on every call is made with this token; with none as the open lab's. */
+export function useToken(token: string | undefined) {
+  bearer = token
+}
+
 const UNREACHABLE: Failure = {
   status: 0,
   message: 'The Barrowmist server does not answer. Nothing typed here is lost; try again when it runs.',

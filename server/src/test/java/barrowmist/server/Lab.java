@@ -1,6 +1,8 @@
 package barrowmist.server;
 
 import java.nio.charset.StandardCharsets;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.HttpMethod;
 import org.springframework.http.MediaType;
 import org.springframework.mock.web.MockHttpServletResponse;
 import org.springframework.test.web.servlet.MockMvc;
@@ -14,9 +16,34 @@ public final class Lab {
 
     private static final JsonMapper JSON = JsonMapper.shared();
     private final MockMvc mvc;
+    private final String authorization;
+    private final String device;
 
     public Lab(MockMvc mvc) {
+        this(mvc, null, "127.0.0.1");
+    }
+
+    private Lab(MockMvc mvc, String authorization, String device) {
         this.mvc = mvc;
+        this.authorization = authorization;
+        this.device = device;
+    }
+
+    /** The same with this header {@code Authorization}. */
+    public Lab as(String header) {
+        return new Lab(mvc, header, device);
+    }
+
+    /** The same from a device of this address. */
+    public Lab from(String address) {
+        return new Lab(mvc, authorization, address);
+    }
+
+    /** Any operation. */
+    public Answer send(String method, String path, String json) {
+        return send(MockMvcRequestBuilders.request(HttpMethod.valueOf(method), path)
+                .contentType(MediaType.APPLICATION_JSON)
+                .content(json));
     }
 
     /** An answer of the server. */
@@ -81,6 +108,13 @@ public final class Lab {
     }
 
     private Answer send(AbstractMockHttpServletRequestBuilder<?> request) {
+        request.with(sent -> {
+            sent.setRemoteAddr(device);
+            return sent;
+        });
+        if (authorization != null) {
+            request.header(HttpHeaders.AUTHORIZATION, authorization);
+        }
         try {
             MockHttpServletResponse response = mvc.perform(request).andReturn().getResponse();
             String text = response.getContentAsString(StandardCharsets.UTF_8);

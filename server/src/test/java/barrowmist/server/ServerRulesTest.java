@@ -32,6 +32,7 @@ class ServerRulesTest {
     /** In working order; each may use those before it. */
     private static final List<String> ROOMS = List.of(
             "web",
+            "access",
             "settings",
             "notice",
             "disk",

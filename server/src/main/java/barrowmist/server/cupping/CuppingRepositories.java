@@ -14,6 +14,8 @@ interface CuppingRepository extends JpaRepository<CuppingEntity, Long> {
 
     List<CuppingEntity> findAllByOrderByCuppedAtDescIdDesc(Pageable page);
 
+    Optional<CuppingEntity> findByJoinCode(String joinCode);
+
     @Query("select c from CuppingEntity c where c.protocolJson is not null and c.id <> :id and c.cuppedAt <= :before"
             + " order by c.cuppedAt desc, c.id desc")
     List<CuppingEntity> withProtocolBefore(Instant before, long id, Pageable page);
@@ -21,6 +23,20 @@ interface CuppingRepository extends JpaRepository<CuppingEntity, Long> {
 
 /** Samples of tables in the database. */
 interface CuppingSampleRepository extends JpaRepository<CuppingSampleEntity, Long> {}
+
+/** Seats at blind tables in the database. */
+interface SeatRepository extends JpaRepository<SeatEntity, Long> {
+
+    Optional<SeatEntity> findByTokenHash(String tokenHash);
+
+    Optional<SeatEntity> findByCuppingIdAndCupper(long cuppingId, String cupper);
+
+    int countByCuppingIdAndIdLessThan(long cuppingId, long id);
+
+    List<SeatEntity> findAllByCuppingIdOrderById(long cuppingId);
+
+    List<SeatEntity> findAllByCuppingInOrderById(Collection<CuppingEntity> cuppings);
+}
 
 /** Sets of triangles in the database. */
 interface CupSetRepository extends JpaRepository<CupSetEntity, Long> {

@@ -53,7 +53,7 @@ class DifferenceService {
         if (table.revealedAt() != null) {
             throw new Conflict("This table is revealed: an answer would no longer be blind.", Map.of());
         }
-        String cupper = Seats.name(entry.cupper());
+        String cupper = Seats.whose(entry.cupper());
         refuseIfWrong(entry);
         CupSetEntity set = set(id, entry.set());
         if (set.cupper() != null && !set.cupper().equals(cupper)) {

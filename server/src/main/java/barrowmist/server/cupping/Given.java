@@ -2,8 +2,8 @@ package barrowmist.server.cupping;
 
 import java.util.List;
 
-/** What people have given at a table, by what it was laid for. */
-record Given(List<SheetEntity> sheets, List<CupSetEntity> sets, List<RankingEntity> rankings) {
+/** Who joined a table, and what people have given at it, by what it was laid for. */
+record Given(List<SheetEntity> sheets, List<CupSetEntity> sets, List<RankingEntity> rankings, List<SeatEntity> seats) {
 
     /** How much is still to be given before the table is revealed without a word. */
     int unfinished(CuppingEntity table) {

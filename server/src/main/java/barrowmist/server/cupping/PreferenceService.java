@@ -45,7 +45,7 @@ class PreferenceService {
         if (table.revealedAt() != null) {
             throw new Conflict("This table is revealed: an order would no longer be blind.", Map.of());
         }
-        String cupper = Seats.name(entry.cupper());
+        String cupper = Seats.whose(entry.cupper());
         List<String> order = Objects.requireNonNullElse(entry.order(), List.of());
         List<String> codes =
                 table.samples().stream().map(CuppingSampleEntity::code).toList();
@@ -87,9 +87,10 @@ class PreferenceService {
     }
 
     private String name(CuppingSampleEntity sample) {
-        return sample.roastId() != null
+        String name = sample.roastId() != null
                 ? roasts.get(sample.roastId()).title()
                 : Objects.requireNonNull(sample.outside()).name();
+        return sample.treatment() == null ? name : name + ", " + sample.treatment();
     }
 
     private static OptionalDouble number(Preference preference, ToDoubleFunction<Ranking> figure) {

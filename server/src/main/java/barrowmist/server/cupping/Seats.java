@@ -1,5 +1,6 @@
 package barrowmist.server.cupping;
 
+import barrowmist.server.access.Seat;
 import barrowmist.server.web.InputProblems;
 import org.jspecify.annotations.Nullable;
 
@@ -9,6 +10,15 @@ final class Seats {
     static final int LONGEST = 120;
 
     private Seats() {}
+
+    /**
+     * Whose it is that is sent: of somebody who joined the table always their own, for the lead whoever is named.
+     *
+     * @throws InputProblems if nobody is named, or very long
+     */
+    static String whose(@Nullable String cupper) {
+        return Seat.ofCaller().map(Seat::cupper).orElseGet(() -> name(cupper));
+    }
 
     /** @throws InputProblems if there is none, or a very long one */
     static String name(@Nullable String cupper) {

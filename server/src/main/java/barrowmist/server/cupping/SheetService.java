@@ -4,6 +4,7 @@ import barrowmist.core.check.Checks;
 import barrowmist.core.cupping.Blindness;
 import barrowmist.core.cupping.HundredPointSheet;
 import barrowmist.core.cupping.TableKind;
+import barrowmist.server.access.Seat;
 import barrowmist.server.cupping.CuppingSampleEntity.TableSample;
 import barrowmist.server.cupping.CuppingViews.SheetEntry;
 import barrowmist.server.cupping.CuppingViews.SheetView;
@@ -65,7 +66,7 @@ public class SheetService {
         }
         refuseWhenOver(table);
         CuppingSampleEntity sample = sample(table, entry);
-        String seat = table.blind() == Blindness.OPEN ? null : Seats.name(entry.cupper());
+        String seat = table.blind() == Blindness.OPEN ? null : Seats.whose(entry.cupper());
         if (seat != null) {
             Optional<SheetEntity> there = sheets.findBySampleIdAndSeat(sample.id(), seat);
             if (there.isPresent()) {
@@ -102,6 +103,8 @@ public class SheetService {
     private SheetEntity sheet(long cuppingId, long sheetId) {
         return sheets.findById(sheetId)
                 .filter(s -> s.cupping().id() == cuppingId)
+                .filter(s ->
+                        Seat.ofCaller().map(Seat::cupper).orElse(s.cupper()).equals(s.cupper()))
                 .orElseThrow(() -> new NotFound("sheet", sheetId));
     }
 

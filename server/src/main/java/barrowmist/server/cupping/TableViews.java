@@ -51,6 +51,7 @@ public final class TableViews {
      * @param form left out where nothing is scored
      * @param unfinished how many sheets of those who sit at it lack a score, or sets their answer
      * @param sets of a triangle
+     * @param joined who sits at it with a device of their own
      * @param ranked who has ranked the samples of a roast-off
      * @param told whether what is in the cups may be told
      * @param keySeenAt when the key was first looked at before the reveal
@@ -80,6 +81,7 @@ public final class TableViews {
             int unfinished,
             List<SetView> sets,
             List<String> ranked,
+            List<String> joined,
             List<Long> roastIds,
             List<SheetView> sheets,
             @Nullable List<RestWarning> warnings,
@@ -108,6 +110,7 @@ public final class TableViews {
                     given.unfinished(c),
                     given.sets().stream().map(s -> SetView.of(s, told)).toList(),
                     given.rankings().stream().map(RankingEntity::cupper).toList(),
+                    given.seats().stream().map(SeatEntity::cupper).toList(),
                     told ? c.roastIds() : List.of(),
                     told ? sheets.stream().map(SheetView::of).toList() : List.of(),
                     null,
@@ -133,6 +136,7 @@ public final class TableViews {
                     unfinished,
                     sets,
                     ranked,
+                    joined,
                     roastIds,
                     sheets,
                     newWarnings,

@@ -18,12 +18,19 @@ class Tables {
     private final SheetRepository sheets;
     private final CupSetRepository sets;
     private final RankingRepository rankings;
+    private final SeatRepository seats;
 
-    Tables(CuppingRepository cuppings, SheetRepository sheets, CupSetRepository sets, RankingRepository rankings) {
+    Tables(
+            CuppingRepository cuppings,
+            SheetRepository sheets,
+            CupSetRepository sets,
+            RankingRepository rankings,
+            SeatRepository seats) {
         this.cuppings = cuppings;
         this.sheets = sheets;
         this.sets = sets;
         this.rankings = rankings;
+        this.seats = seats;
     }
 
     CuppingEntity get(long id) {
@@ -45,7 +52,8 @@ class Tables {
         return new Given(
                 sheets.findAllByCuppingIdOrderById(table.id()),
                 sets.findAllByCuppingIdOrderByNumber(table.id()),
-                rankings.findAllByCuppingIdOrderById(table.id()));
+                rankings.findAllByCuppingIdOrderById(table.id()),
+                seats.findAllByCuppingIdOrderById(table.id()));
     }
 
     /** The same for many tables, by their ids. */
@@ -56,13 +64,15 @@ class Tables {
                 byTable(sets.findAllByCuppingInOrderByNumber(tables), CupSetEntity::cupping);
         Map<Long, List<RankingEntity>> ofRankings =
                 byTable(rankings.findAllByCuppingInOrderById(tables), RankingEntity::cupping);
+        Map<Long, List<SeatEntity>> ofSeats = byTable(seats.findAllByCuppingInOrderById(tables), SeatEntity::cupping);
         return tables.stream()
                 .collect(Collectors.toMap(
                         CuppingEntity::id,
                         c -> new Given(
                                 ofSheets.getOrDefault(c.id(), List.of()),
                                 ofSets.getOrDefault(c.id(), List.of()),
-                                ofRankings.getOrDefault(c.id(), List.of()))));
+                                ofRankings.getOrDefault(c.id(), List.of()),
+                                ofSeats.getOrDefault(c.id(), List.of()))));
     }
 
     private static <T> Map<Long, List<T>> byTable(List<T> all, Function<T, CuppingEntity> table) {

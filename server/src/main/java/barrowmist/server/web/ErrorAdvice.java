@@ -68,6 +68,11 @@ class ErrorAdvice extends ResponseEntityExceptionHandler {
     }
 
     @ExceptionHandler
+    ProblemDetail tooMany(TooMany e) {
+        return Problems.of(HttpStatus.TOO_MANY_REQUESTS, "Tried too often", e.getMessage());
+    }
+
+    @ExceptionHandler
     ProblemDetail full(DiskFull e) {
         return noRoom(e.getMessage());
     }

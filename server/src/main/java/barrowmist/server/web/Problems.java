@@ -9,7 +9,7 @@ import org.springframework.http.MediaType;
 import org.springframework.http.ProblemDetail;
 
 /** Problem documents ({@code application/problem+json}), also where no controller has been reached yet. */
-final class Problems {
+public final class Problems {
 
     private Problems() {}
 
@@ -19,7 +19,7 @@ final class Problems {
         return problem;
     }
 
-    static void write(HttpServletResponse response, int status, String title, String detail) throws IOException {
+    public static void write(HttpServletResponse response, int status, String title, String detail) throws IOException {
         byte[] body = json(status, title, detail).getBytes(StandardCharsets.UTF_8);
         response.setStatus(status);
         response.setContentType(MediaType.APPLICATION_PROBLEM_JSON_VALUE);

@@ -5,11 +5,14 @@ import jakarta.servlet.ServletException;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
+import org.springframework.core.Ordered;
+import org.springframework.core.annotation.Order;
 import org.springframework.stereotype.Component;
 import org.springframework.web.filter.OncePerRequestFilter;
 
-/** Headers of every answer: the page may speak to this server only, and nothing but hashed assets is kept by a browser. */
+/** Headers of every answer, refusals before the pages too: the page may speak to this server only, and nothing but hashed assets is kept by a browser. */
 @Component
+@Order(Ordered.HIGHEST_PRECEDENCE + 1)
 class WebHeaders extends OncePerRequestFilter {
 
     private static final String POLICY = "default-src 'self'; style-src 'self' 'unsafe-inline'; img-src 'self' data:;"

@@ -1,0 +1,48 @@
+package barrowmist.server.cupping;
+
+import barrowmist.server.access.Seat;
+import barrowmist.server.cupping.SeatViews.JoinEntry;
+import barrowmist.server.cupping.SeatViews.JoinView;
+import barrowmist.server.cupping.SeatViews.SeatTableView;
+import barrowmist.server.web.NotFound;
+import jakarta.servlet.http.HttpServletRequest;
+import org.springframework.http.HttpStatus;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Cuppers who come with a device of their own. */
+@RestController
+@RequestMapping("/api/cuppings")
+class SeatController {
+
+    private final SeatService seats;
+
+    SeatController(SeatService seats) {
+        this.seats = seats;
+    }
+
+    @PostMapping("/join")
+    @ResponseStatus(HttpStatus.CREATED)
+    JoinView join(@RequestBody JoinEntry entry, HttpServletRequest request) {
+        return seats.join(entry, request.getRemoteAddr());
+    }
+
+    /** The table from the seat of whoever sends their token. */
+    @GetMapping("/{id}/table")
+    SeatTableView table(@PathVariable long id) {
+        return seats.table(Seat.ofCaller().orElseThrow(() -> new NotFound("seat at table", id)));
+    }
+
+    /** Frees a seat, for a cupper who comes back with another device. */
+    @DeleteMapping("/{id}/seats/{cupper}")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void free(@PathVariable long id, @PathVariable String cupper) {
+        seats.free(id, cupper);
+    }
+}

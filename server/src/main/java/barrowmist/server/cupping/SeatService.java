@@ -1,0 +1,149 @@
+package barrowmist.server.cupping;
+
+import barrowmist.core.cupping.TableKind;
+import barrowmist.core.cupping.Vocabulary;
+import barrowmist.core.cupping.panel.ServingOrders;
+import barrowmist.server.access.Seat;
+import barrowmist.server.access.SeatTokens;
+import barrowmist.server.cupping.CuppingViews.SheetView;
+import barrowmist.server.cupping.CuppingViews.WordView;
+import barrowmist.server.cupping.SeatViews.JoinEntry;
+import barrowmist.server.cupping.SeatViews.JoinView;
+import barrowmist.server.cupping.SeatViews.SeatTableView;
+import barrowmist.server.cupping.SensoryViews.SetView;
+import barrowmist.server.web.Codes;
+import barrowmist.server.web.Conflict;
+import barrowmist.server.web.InputProblems;
+import barrowmist.server.web.KeptInTurn;
+import java.nio.charset.StandardCharsets;
+import java.security.MessageDigest;
+import java.security.NoSuchAlgorithmException;
+import java.security.SecureRandom;
+import java.time.Clock;
+import java.util.Base64;
+import java.util.HexFormat;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Seats at blind tables: joining by the table's code, and the table as it is seen from there. */
+@Service
+@KeptInTurn
+class SeatService implements SeatTokens {
+
+    private static final int TOKEN_BYTES = 32;
+
+    private final CuppingRepository cuppings;
+    private final SeatRepository seats;
+    private final Tables tables;
+    private final ClockService clocks;
+    private final JoinTries tries;
+    private final Clock clock;
+    private final SecureRandom random = new SecureRandom();
+
+    SeatService(
+            CuppingRepository cuppings,
+            SeatRepository seats,
+            Tables tables,
+            ClockService clocks,
+            JoinTries tries,
+            Clock clock) {
+        this.cuppings = cuppings;
+        this.seats = seats;
+        this.tables = tables;
+        this.clocks = clocks;
+        this.tries = tries;
+        this.clock = clock;
+    }
+
+    /**
+     * @param device from where it is tried
+     * @throws Conflict if somebody sits there under this name already
+     */
+    JoinView join(JoinEntry entry, String device) {
+        tries.refuseIfTooMany(device);
+        String code = entry.joinCode() == null ? "" : entry.joinCode().strip().toUpperCase(Locale.ROOT);
+        CuppingEntity table = cuppings.findByJoinCode(code)
+                .filter(t -> !t.told())
+                .orElseThrow(() -> {
+                    tries.wrong(device);
+                    return new InputProblems("joinCode", "No table waits under this code: look at it again");
+                });
+        String cupper = Seats.name(entry.cupper());
+        if (seats.findByCuppingIdAndCupper(table.id(), cupper).isPresent()) {
+            throw new Conflict(
+                    "Somebody sits at this table as " + cupper + " already. Take another name, or ask the lead to free"
+                            + " that seat.",
+                    Map.of("cupper", cupper));
+        }
+        byte[] secret = new byte[TOKEN_BYTES];
+        random.nextBytes(secret);
+        String token = Base64.getUrlEncoder().withoutPadding().encodeToString(secret);
+        seats.saveAndFlush(new SeatEntity(table, cupper, hash(token), clock.instant()));
+        return new JoinView(table.id(), token);
+    }
+
+    /** Frees a seat: its token opens nothing from now on, and the name may be taken again; what was given stays. */
+    void free(long id, String cupper) {
+        seats.findByCuppingIdAndCupper(tables.get(id).id(), cupper).ifPresent(seats::delete);
+    }
+
+    @Override
+    @Transactional(readOnly = true)
+    public Optional<Seat> find(String token) {
+        return seats.findByTokenHash(hash(token))
+                .filter(s -> !s.cupping().told())
+                .map(s -> new Seat(
+                        s.cupping().id(),
+                        s.cupper(),
+                        seats.countByCuppingIdAndIdLessThan(s.cupping().id(), s.id())));
+    }
+
+    @Transactional(readOnly = true)
+    SeatTableView table(Seat seat) {
+        CuppingEntity table = tables.get(seat.tableId());
+        Given given = tables.given(table);
+        return new SeatTableView(
+                table.id(),
+                Codes.of(table.kind()),
+                table.kind() == TableKind.SCORING ? CuppingViews.HUNDRED_POINT : null,
+                table.cups(),
+                seat.cupper(),
+                order(table, seat.place()),
+                given.sheets().stream()
+                        .filter(s -> s.cupper().equals(seat.cupper()))
+                        .map(SheetView::of)
+                        .toList(),
+                given.sets().stream().map(s -> SetView.of(s, false)).toList(),
+                ranking(given, seat),
+                clocks.get(table.id()),
+                Vocabulary.all().stream().map(WordView::of).toList());
+    }
+
+    private static List<String> order(CuppingEntity table, int place) {
+        return ServingOrders.of(table.samples().size(), place).stream()
+                .map(i -> table.samples().get(i).code())
+                .toList();
+    }
+
+    private static @Nullable List<String> ranking(Given given, Seat seat) {
+        return given.rankings().stream()
+                .filter(r -> r.cupper().equals(seat.cupper()))
+                .map(RankingEntity::order)
+                .findFirst()
+                .orElse(null);
+    }
+
+    private static String hash(String token) {
+        try {
+            byte[] bytes = MessageDigest.getInstance("SHA-256").digest(token.getBytes(StandardCharsets.UTF_8));
+            return HexFormat.of().formatHex(bytes);
+        } catch (NoSuchAlgorithmException e) {
+            throw new IllegalStateException("every Java has SHA-256", e);
+        }
+    }
+}

@@ -1,0 +1,220 @@
+package barrowmist.server.cupping;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import barrowmist.core.roast.KnownLog;
+import barrowmist.server.Lab;
+import barrowmist.server.Lab.Answer;
+import barrowmist.server.LabTest;
+import java.io.IOException;
+import java.io.InputStream;
+import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Locale;
+import java.util.Set;
+import java.util.TreeSet;
+import java.util.regex.Pattern;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.test.context.TestPropertySource;
+import org.springframework.test.web.servlet.MockMvc;
+import tools.jackson.databind.JsonNode;
+
+/** A cupper's token opens one table, blind, until the reveal. */
+@LabTest
+@TestPropertySource(properties = "lab.of=seats")
+class SeatTest {
+
+    /** Words that would tell: what is under a code is called so, and by these names. */
+    private static final Pattern TELLS =
+            Pattern.compile("roastId|lotId|sampleId|Test Hill|Tester|A bag that was bought|left open");
+
+    private final Lab lab;
+    private long first;
+    private JsonNode laid;
+    private String table;
+    private String joinCode;
+    private List<String> codes;
+
+    SeatTest(@Autowired MockMvc mvc) {
+        lab = new Lab(mvc);
+    }
+
+    @BeforeEach
+    void aBlindTable() {
+        long lot = lab.lot("washed");
+        first = lab.csv("/api/lots/" + lot + "/roasts", KnownLog.csv(false)).id();
+        lay("""
+                {"blind":"coded","samples":[{"roastId":%d},{"roastId":%1$d,"treatment":"left open"},
+                {"outside":{"name":"A bag that was bought"}}]}""".formatted(first));
+    }
+
+    private void lay(String what) {
+        laid = lab.post("/api/cuppings", what).body();
+        table = "/api/cuppings/" + laid.get("id");
+        joinCode = laid.get("joinCode").asString();
+        codes = new ArrayList<>();
+        laid.get("samples").forEach(s -> codes.add(s.get("code").asString()));
+    }
+
+    private Answer join(String code, String cupper) {
+        return lab.post("/api/cuppings/join", "{\"joinCode\":\"%s\",\"cupper\":\"%s\"}".formatted(code, cupper));
+    }
+
+    private Lab seated(String cupper) {
+        Answer joined = join(joinCode, cupper);
+        assertThat(joined.status()).isEqualTo(201);
+        assertThat(joined.body().get("cuppingId").asLong())
+                .isEqualTo(laid.get("id").asLong());
+        return lab.as("Bearer " + joined.body().get("token").asString());
+    }
+
+    private static String sheet(String code, String cupper) {
+        return """
+                {"code":"%s","cupper":"%s","words":[],
+                "attributes":{"fragranceAroma":7,"flavour":7,"aftertaste":7,"acidity":7,"body":7,"balance":7,"overall":7}}""".formatted(code, cupper);
+    }
+
+    @Test
+    void aCupperSeesCodesAndTheirOwnAndNothingThatTells() {
+        Lab ines = seated("Ines");
+        Lab tobin = seated("Tobin");
+        assertThat(tobin.post(table + "/sheets", sheet(codes.get(0), "Tobin")).status())
+                .isEqualTo(201);
+        // whatever name is sent, it is the seat's
+        Answer own = ines.post(table + "/sheets", sheet(codes.get(1), "Tobin"));
+        assertThat(own.body().get("cupper").asString()).isEqualTo("Ines");
+        JsonNode seen = ines.get(table + "/table").body();
+        assertThat(seen.toString()).doesNotContainPattern(TELLS);
+        assertThat(seen.get("sheets")).hasSize(1);
+        assertThat(seen.get("codes").toString()).contains(codes);
+        assertThat(seen.get("vocabulary")).isNotEmpty();
+        long theirs =
+                lab.get(table).body().get("progress").get(0).get("sheetId").asLong();
+        assertThat(ines.get(table + "/sheets/" + theirs).status()).isEqualTo(404);
+        assertThat(ines.put(table + "/sheets/" + theirs, sheet(codes.get(0), "Tobin"))
+                        .status())
+                .isEqualTo(404);
+    }
+
+    /** Williams (1949): over as many cuppers as orders, each sample is first equally often. */
+    @Test
+    void everyCupperHasTheirOwnOrder() {
+        Set<String> firsts = new HashSet<>();
+        for (int i = 0; i < 3; i++) {
+            firsts.add(seated("Cupper " + i)
+                    .get(table + "/table")
+                    .body()
+                    .get("codes")
+                    .get(0)
+                    .asString());
+        }
+        assertThat(firsts).containsExactlyInAnyOrderElementsOf(codes);
+    }
+
+    @Test
+    void aNameIsTakenOnceUntilTheLeadFreesIt() {
+        Lab lost = seated("Ines");
+        assertThat(join(joinCode.toLowerCase(Locale.ROOT), " Ines ").status()).isEqualTo(409);
+        assertThat(lab.delete(table + "/seats/Ines").status()).isEqualTo(204);
+        assertThat(lost.get(table + "/table").status()).isEqualTo(401);
+        seated("Ines");
+    }
+
+    @Test
+    void theRevealEndsEveryToken() {
+        Lab ines = seated("Ines");
+        assertThat(lab.post(table + "/reveal", "{\"reason\":\"enough\"}").status())
+                .isEqualTo(200);
+        assertThat(ines.get(table + "/table").status()).isEqualTo(401);
+        assertThat(join(joinCode, "Tobin").status()).isEqualTo(422);
+    }
+
+    @Test
+    void aBadTokenIsNeverTheOpenLab() {
+        for (String header : List.of("Bearer nothing", "Bearer ", "Basic aW5lczpw", "nonsense")) {
+            assertThat(lab.as(header).get("/api/lots").status()).as(header).isEqualTo(401);
+        }
+        assertThat(lab.get("/api/lots").status()).isEqualTo(200);
+        assertThat(lab.get(table + "/table").status()).isEqualTo(404);
+    }
+
+    @Test
+    void aCodeIsNotFoundByTrying() {
+        String wrong = "{\"joinCode\":\"AAAAAA\",\"cupper\":\"Nobody\"}";
+        Lab device = lab.from("10.1.2.3");
+        for (int i = 0; i < 10; i++) {
+            assertThat(device.post("/api/cuppings/join", wrong).status()).isEqualTo(422);
+        }
+        assertThat(device.post("/api/cuppings/join", wrong).status()).isEqualTo(429);
+        String right = wrong.replace("AAAAAA", joinCode);
+        assertThat(device.post("/api/cuppings/join", right).status()).isEqualTo(429);
+        assertThat(lab.from("10.1.2.4").post("/api/cuppings/join", right).status())
+                .as("another device")
+                .isEqualTo(201);
+    }
+
+    /** What every operation of the API document is to a cupper; a new one must be put into the list. */
+    @Test
+    void everyOperationIsInTheListAndAllButTheirOwnAreRefused() throws IOException {
+        Set<String> listed = new TreeSet<>(lines());
+        Set<String> there = new TreeSet<>();
+        Lab ines = seated("Ines");
+        JsonNode paths = lab.get("/v3/api-docs").body().get("paths");
+        paths.propertyNames()
+                .forEach(path -> paths.get(path).propertyNames().forEach(verb -> {
+                    String method = verb.toUpperCase(Locale.ROOT);
+                    boolean own = listed.contains("own " + method + " " + path);
+                    there.add((own ? "own " : "no  ") + method + " " + path);
+                    Answer answer = ines.send(method, filled(path), "{}");
+                    if (own) {
+                        assertThat(answer.status()).as(method + path).isNotIn(401, 403, 500);
+                        assertThat(answer.body().toString()).as(method + path).doesNotContainPattern(TELLS);
+                    } else {
+                        assertThat(answer.status()).as(method + path).isEqualTo(403);
+                    }
+                }));
+        assertThat(there).isEqualTo(listed);
+    }
+
+    private String filled(String path) {
+        return path.replace("/api/cuppings/{id}", table)
+                .replace("{code}", codes.get(0))
+                .replace("{cupper}", "Ines")
+                .replaceAll("\\{[^}]*}", "1");
+    }
+
+    private static List<String> lines() throws IOException {
+        try (InputStream in = SeatTest.class.getResourceAsStream("seat-operations.txt")) {
+            return new String(in.readAllBytes(), StandardCharsets.UTF_8).lines().toList();
+        }
+    }
+
+    @Test
+    void ofAnotherTableNothingIsSeen() {
+        Lab ines = seated("Ines");
+        String own = table;
+        lay("{\"blind\":\"coded\",\"samples\":[{\"roastId\":%d}]}".formatted(first));
+        assertThat(ines.get(table + "/table").status()).isEqualTo(403);
+        assertThat(ines.post(table + "/sheets", sheet(codes.get(0), "Ines")).status())
+                .isEqualTo(403);
+        assertThat(ines.get(own + "/table").status()).isEqualTo(200);
+    }
+
+    @Test
+    void choicesAreTheirOwnToo() {
+        lay(
+                "{\"kind\":\"triangle\",\"assessments\":3,\"samples\":[{\"roastId\":%d},{\"outside\":{\"name\":\"A bag that was bought\"}}]}"
+                        .formatted(first));
+        Lab ines = seated("Ines");
+        JsonNode answered = ines.post(table + "/answers", "{\"cupper\":\"Tobin\",\"set\":1,\"odd\":2}")
+                .body();
+        assertThat(answered.get("cupper").asString()).isEqualTo("Ines");
+        assertThat(answered.toString()).doesNotContain("chosen").doesNotContainPattern(TELLS);
+        assertThat(ines.get(table + "/table").body().get("sets")).hasSize(3);
+        assertThat(ines.get(table + "/difference").status()).isEqualTo(403);
+    }
+}

@@ -1,0 +1,121 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue'
+import { answer, api, type Failure } from '@/shared/api/client'
+
+/** Samples in an order, the best first, by touching one after the other. */
+const props = defineProps<{
+  id: number
+  codes: string[]
+  cupper: string
+  /** What stands under a code, where that may be told. */
+  names?: Record<string, string>
+  /** An order that was kept before. */
+  before?: string[]
+}>()
+const emit = defineEmits<{ kept: [] }>()
+const order = ref<string[]>([...(props.before ?? [])])
+const kept = ref(!!props.before)
+const sending = ref(false)
+const failure = ref<Failure>()
+const left = computed(() => props.codes.filter((c) => !order.value.includes(c)))
+const label = (code: string) => props.names?.[code] ?? code
+
+async function keep() {
+  if (sending.value || left.value.length) {
+    return
+  }
+  sending.value = true
+  const result = await answer(
+    api.POST('/api/cuppings/{id}/rankings', {
+      params: { path: { id: props.id } },
+      body: { cupper: props.cupper, order: order.value },
+    }),
+  )
+  sending.value = false
+  failure.value = result.failure
+  kept.value = !!result.data
+  emit('kept')
+}
+function put(code: string) {
+  order.value.push(code)
+  kept.value = false
+}
+function takeBack(code: string) {
+  order.value = order.value.filter((c) => c !== code)
+  kept.value = false
+}
+</script>
+
+<template>
+  <section class="card rank" aria-labelledby="rank-title">
+    <h2 id="rank-title">
+      {{ left.length ? 'Touch the best of those that are left' : 'Is this your order?' }}
+    </h2>
+    <div v-if="left.length" class="left" role="group" aria-label="Not yet in order">
+      <v-btn v-for="c in left" :key="c" variant="outlined" @click="put(c)">{{ label(c) }}</v-btn>
+    </div>
+    <ol v-if="order.length" class="order">
+      <li v-for="(c, i) in order" :key="c">
+        <span
+          ><b>{{ i + 1 }}</b> {{ label(c) }}</span
+        >
+        <v-btn variant="text" :aria-label="`Take ${label(c)} out of the order`" @click="takeBack(c)"
+          >take back</v-btn
+        >
+      </li>
+    </ol>
+    <p v-if="failure" class="ember" role="alert">
+      {{ failure.problems[0]?.message ?? failure.message }}
+    </p>
+    <div class="row">
+      <v-btn v-if="!kept" color="primary" :disabled="left.length > 0" :loading="sending" @click="keep">{{
+        left.length ? `${left.length} to go` : 'Keep my order'
+      }}</v-btn>
+      <template v-else>
+        <span role="status">Kept. Thank you, {{ cupper }}.</span>
+        <slot />
+      </template>
+    </div>
+  </section>
+</template>
+
+<style scoped>
+.rank {
+  display: grid;
+  gap: 14px;
+}
+.left {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 12px;
+}
+.left .v-btn {
+  min-height: 64px;
+  min-width: 96px;
+  font-size: 1.25rem;
+}
+.order {
+  list-style: none;
+  padding: 0;
+  display: grid;
+  gap: 4px;
+  max-width: 460px;
+}
+.order li {
+  display: flex;
+  justify-content: space-between;
+  align-items: center;
+  min-height: 48px;
+  border-bottom: 1px solid var(--line);
+}
+.order b {
+  display: inline-block;
+  min-width: 28px;
+}
+.row {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 14px;
+  align-items: center;
+}
+</style>

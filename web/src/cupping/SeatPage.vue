@@ -1,0 +1,139 @@
+<script setup lang="ts">
+import { computed, onUnmounted, ref } from 'vue'
+import { useRoute } from 'vue-router'
+import { useIntervalFn } from '@vueuse/core'
+import { answer, api, type Failure, type Schemas } from '@/shared/api/client'
+import { useLoad } from '@/shared/api/useLoad'
+import PageState from '@/shared/components/PageState.vue'
+import { usePreferences } from '@/shared/preferences'
+import ClockCard from './ClockCard.vue'
+import OrderCard from './OrderCard.vue'
+import SetCard from './SetCard.vue'
+import SheetForm from './SheetForm.vue'
+import { forgetSeat, leaveSeat, takeSeat } from './seat'
+
+/** A blind table from a cupper's own device. */
+const OTHERS_MS = 5000
+const id = Number(useRoute().params.id)
+const preferences = usePreferences()
+const joined = ref(takeSeat(id))
+const path = { params: { path: { id } } }
+const table = useLoad(() => answer(api.GET('/api/cuppings/{id}/table', path)))
+const sheet = ref<Schemas['SheetView']>()
+const inHand = ref<string>()
+const failure = ref<Failure>()
+const over = computed(() => !joined.value || table.failure.value?.status === 401)
+const own = (code: string) => table.data.value?.sheets.find((s) => s.code === code)
+const done = (code: string) => own(code)?.finalScore !== undefined
+useIntervalFn(() => over.value || table.reload(), OTHERS_MS)
+onUnmounted(leaveSeat)
+
+async function take(code: string, again = false) {
+  if (code === inHand.value && !again) {
+    return
+  }
+  const there = own(code)
+  const opened = there
+    ? await answer(
+        api.GET('/api/cuppings/{id}/sheets/{sheetId}', { params: { path: { id, sheetId: there.id } } }),
+      )
+    : await answer(api.POST('/api/cuppings/{id}/sheets', { ...path, body: { code } }))
+  failure.value = opened.failure
+  if (opened.data) {
+    sheet.value = opened.data
+    inHand.value = code
+    await table.reload()
+  }
+}
+function getUp() {
+  forgetSeat(id)
+  joined.value = false
+}
+</script>
+
+<template>
+  <section v-if="over" class="card">
+    <h1>This table is over for this device</h1>
+    <p>
+      It was revealed, or your seat was given to another device. Ask the lead what the table showed; what you
+      gave is kept.
+    </p>
+    <v-btn color="primary" to="/join">Join a table</v-btn>
+  </section>
+  <PageState
+    v-else
+    :loading="table.loading.value"
+    :failure="table.failure.value ?? failure"
+    :there="!!table.data.value"
+    @retry="table.reload()"
+  >
+    <template v-if="table.data.value">
+      <div class="page-head">
+        <h1>{{ inHand ?? 'Your table' }}</h1>
+        <span class="quiet">{{ table.data.value.cupper }}</span>
+        <span class="spacer" />
+        <v-btn variant="text" @click="getUp">Leave the table</v-btn>
+      </div>
+      <template v-if="table.data.value.kind === 'scoring'">
+        <ClockCard :id="id" :names="{}" :clock="table.data.value.clock" />
+        <nav class="samples" aria-label="Samples on the table, in your order">
+          <v-btn
+            v-for="code in table.data.value.codes"
+            :key="code"
+            :variant="code === inHand ? 'flat' : 'outlined'"
+            :color="code === inHand ? 'primary' : undefined"
+            :aria-pressed="code === inHand"
+            @click="take(code)"
+            >{{ code }}<span v-if="done(code)" class="done" aria-label="scored">✓</span></v-btn
+          >
+        </nav>
+        <SheetForm
+          v-if="sheet"
+          :key="sheet.id"
+          :sheet="sheet"
+          :vocabulary="table.data.value.vocabulary"
+          seated
+          @reload="take(sheet.code, true)"
+        />
+        <p v-else class="quiet">
+          Begin with the first: the order is yours, so that no sample is always first.
+        </p>
+      </template>
+      <SetCard
+        v-else-if="table.data.value.kind === 'triangle'"
+        :id="id"
+        :sets="table.data.value.sets"
+        :cupper="table.data.value.cupper"
+        @changed="table.reload()"
+      />
+      <OrderCard
+        v-else
+        :id="id"
+        :codes="table.data.value.codes"
+        :cupper="table.data.value.cupper"
+        :before="table.data.value.ranking"
+        @kept="table.reload()"
+      />
+      <p class="caution mt-4">
+        Let the cups fall below {{ preferences.wholeTemperature(65) }} before tasting. Rinse the spoon between
+        cups, and spit. Do not taste what smells of chemicals or mould.
+      </p>
+    </template>
+  </PageState>
+</template>
+
+<style scoped>
+.samples {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px;
+  margin-bottom: 14px;
+}
+.samples .v-btn {
+  min-height: 56px;
+  min-width: 76px;
+}
+.done {
+  margin-left: 8px;
+}
+</style>

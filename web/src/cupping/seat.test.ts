@@ -1,0 +1,138 @@
+import { flushPromises } from '@vue/test-utils'
+import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
+import { answer, api, useToken } from '@/shared/api/client'
+import { mountApp, stubServer } from '@/shared/testMount'
+import JoinNote from './JoinNote.vue'
+import JoinPage from './JoinPage.vue'
+import SeatPage from './SeatPage.vue'
+import { keepSeat } from './seat'
+
+const seatTable = (more: object = {}) => ({
+  id: 0,
+  kind: 'scoring',
+  cups: 5,
+  cupper: 'Ines',
+  codes: ['507', '214'],
+  sheets: [],
+  sets: [],
+  clock: { now: '2026-03-02T09:00:00Z', steps: [], samples: [], gapS: 20, readings: 0 },
+  vocabulary: [],
+  ...more,
+})
+const sheet = (code: string) => ({
+  id: 3,
+  cuppingId: 0,
+  code,
+  cupper: 'Ines',
+  attributes: {},
+  cups: [],
+  words: [],
+  unscored: [],
+  runningTotal: 30,
+  uniformity: 10,
+  cleanCup: 10,
+  sweetness: 10,
+  defects: 0,
+  version: 0,
+})
+
+beforeEach(() => localStorage.clear())
+afterEach(() => {
+  useToken(undefined)
+  document.body.innerHTML = ''
+  vi.unstubAllGlobals()
+})
+
+describe('a token', () => {
+  it('goes with every call until it is put away', async () => {
+    const seen: (string | null)[] = []
+    vi.stubGlobal('fetch', async (request: Request) => {
+      seen.push(request.headers.get('Authorization'))
+      return new Response('[]', { headers: { 'Content-Type': 'application/json' } })
+    })
+    useToken('secret')
+    await answer(api.GET('/api/lots'))
+    useToken(undefined)
+    await answer(api.GET('/api/lots'))
+    expect(seen).toEqual(['Bearer secret', null])
+  })
+})
+
+describe('JoinPage', () => {
+  it('sits down by code and name, and says why not', async () => {
+    let refused = true
+    const sent = stubServer(() =>
+      refused
+        ? {
+            status: 422,
+            body: { problems: [{ field: 'joinCode', message: 'No table waits under this code' }] },
+          }
+        : { status: 201, body: { cuppingId: 7, token: 'secret' } },
+    )
+    const page = mountApp(JoinPage)
+    const [code, name] = page.findAll('input')
+    await code!.setValue('acd379')
+    await name!.setValue('Ines')
+    await page.find('form').trigger('submit')
+    await flushPromises()
+    expect(page.find('[role=alert]').text()).toBe('No table waits under this code')
+    refused = false
+    await page.find('form').trigger('submit')
+    await flushPromises()
+    expect(sent.at(-1)!.body).toEqual({ joinCode: 'acd379', cupper: 'Ines' })
+    expect(localStorage.getItem('barrowmist.seat.7')).toBe('secret')
+  })
+})
+
+describe('SeatPage', () => {
+  // the address of the test has no number: the table is NaN
+  const seat = () => keepSeat(NaN, 'secret')
+
+  it('goes through the codes in the cupper’s own order', async () => {
+    seat()
+    const sent = stubServer((method) =>
+      method === 'POST' ? { status: 201, body: sheet('507') } : { body: seatTable() },
+    )
+    const page = mountApp(SeatPage)
+    await flushPromises()
+    const codes = page.findAll('nav button')
+    expect(codes.map((b) => b.text())).toEqual(['507', '214'])
+    await codes[0]!.trigger('click')
+    await flushPromises()
+    expect(sent.find((s) => s.method === 'POST')?.body).toEqual({ code: '507' })
+    expect(page.text()).toContain('Cup by cup')
+    expect(sent.every((s) => s.path.startsWith('/api/cuppings/NaN/'))).toBe(true)
+  })
+
+  it('says that the table is over when its token opens nothing any more', async () => {
+    seat()
+    stubServer(() => ({ status: 401, body: { detail: 'This token opens nothing' } }))
+    const page = mountApp(SeatPage)
+    await flushPromises()
+    expect(page.text()).toContain('over for this device')
+    expect(page.find('a').attributes('href')).toBe('/join')
+  })
+
+  it('hands out sets of a triangle, and takes an order of a roast-off', async () => {
+    seat()
+    stubServer(() => ({ body: seatTable({ kind: 'triangle', sets: [{ set: 1, answered: false }] }) }))
+    const triangle = mountApp(SeatPage)
+    await flushPromises()
+    expect(triangle.text()).toContain('Set 1: which cup')
+    triangle.unmount()
+    seat()
+    stubServer(() => ({ body: seatTable({ kind: 'roast-off', ranking: ['214', '507'] }) }))
+    const off = mountApp(SeatPage)
+    await flushPromises()
+    expect(off.text()).toContain('Kept. Thank you, Ines.')
+  })
+})
+
+describe('JoinNote', () => {
+  it('says the code, and that other devices need another address than this computer’s own', () => {
+    const note = mountApp(JoinNote, { code: 'ACD379' })
+    expect(note.text()).toContain('ACD379')
+    expect(note.text()).toContain('under its address in the network')
+    expect(note.find('img').exists()).toBe(false)
+  })
+})
