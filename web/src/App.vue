@@ -26,7 +26,7 @@ watch(
 )
 watch(
   () => route.path,
-  () => route.meta.seat || (waiting.refresh(), notices.refresh()),
+  () => !route.matched.length || route.meta.seat || (waiting.refresh(), notices.refresh()),
   { immediate: true },
 )
 const router = useRouter()

@@ -17,7 +17,8 @@ const loaded = useLoad(() =>
 const result = computed(() => loaded.data.value)
 const of = (count: number) => `${(100 * count) / Math.max(1, result.value?.n ?? 1)}%`
 const chance = computed(() => (result.value?.n ?? 0) / 3)
-const percent = (share: number) => `${(100 * share).toFixed(share < 0.01 ? 1 : 0)} %`
+const percent = (share: number) =>
+  share < 0.001 ? 'less than 0.1 %' : `${(100 * share).toFixed(share < 0.01 ? 1 : 0)} %`
 const answered = computed(() => props.sets.filter((s) => s.answered))
 </script>
 

@@ -3,6 +3,7 @@ import { computed, ref, watch } from 'vue'
 import { useIntervalFn } from '@vueuse/core'
 import { answer, api, type Failure, type Schemas } from '@/shared/api/client'
 import { moment, plural, roastName } from '@/shared/format/text'
+import JoinedSeats from './JoinedSeats.vue'
 import JoinNote from './JoinNote.vue'
 
 /** How far everybody is, the key for who prepares, and the reveal. */
@@ -16,7 +17,6 @@ const key = ref<Schemas['TableKey']>()
 const names = ref<Record<number, string>>({})
 const asking = ref<'key' | 'reveal'>()
 const reason = ref('')
-const freeing = ref<string>()
 const failure = ref<Failure>()
 // others score on their own tablets
 useIntervalFn(() => emit('changed'), 10_000)
@@ -61,15 +61,6 @@ async function showKey() {
   emit('changed')
 }
 
-/** Somebody comes back with another device. */
-async function free(cupper: string) {
-  const result = await answer(
-    api.DELETE('/api/cuppings/{id}/seats/{cupper}', { params: { path: { id: props.table.id, cupper } } }),
-  )
-  failure.value = result.failure
-  freeing.value = undefined
-  emit('changed')
-}
 async function reveal() {
   const result = await answer(
     api.POST('/api/cuppings/{id}/reveal', { ...path.value, body: { reason: reason.value } }),
@@ -86,19 +77,12 @@ async function reveal() {
   <section class="card head" aria-labelledby="head-title">
     <h2 id="head-title">The table</h2>
     <JoinNote v-if="table.joinCode" :code="table.joinCode" />
-    <p v-if="table.joined.length" class="joined">
-      <span class="quiet">On their own device:</span>
-      <template v-for="name in table.joined" :key="name">
-        <span v-if="freeing === name" class="ask">
-          {{ name }} then joins again, with what was given so far.
-          <v-btn variant="outlined" @click="free(name)">Free the seat</v-btn>
-          <v-btn variant="text" @click="freeing = undefined">Leave it</v-btn>
-        </span>
-        <v-btn v-else variant="text" :aria-label="`Free the seat of ${name}`" @click="freeing = name"
-          >{{ name }}…</v-btn
-        >
-      </template>
-    </p>
+    <JoinedSeats
+      v-if="table.joined.length"
+      :table="table.id"
+      :joined="table.joined"
+      @changed="emit('changed')"
+    />
     <p v-if="triangle">
       {{ table.sets.length - unfinished }} of {{ plural(table.sets.length, 'set') }} answered
     </p>
@@ -179,15 +163,10 @@ async function reveal() {
 }
 .head ul {
   list-style: none;
+  padding: 0;
   display: flex;
   flex-wrap: wrap;
   gap: 6px 28px;
-}
-.joined {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 4px 10px;
-  align-items: center;
 }
 .key {
   max-width: 560px;

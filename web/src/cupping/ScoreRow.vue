@@ -50,12 +50,28 @@ function type(key: string) {
   }
 }
 
+/** So far a finger moves along the scale before it means the scale and not the page, px. */
+const DRAG_PX = 8
+let fingerAt: number | undefined
+/**
+ * A mouse scores where it presses. A finger may be about to scroll: it scores where it is lifted, or once it moves along
+ * the scale; what becomes a scroll is cancelled by the browser and scores nothing.
+ */
 function onPointer(event: PointerEvent) {
-  if (event.type === 'pointermove' && event.buttons !== 1) {
+  const finger = event.pointerType === 'touch'
+  if (event.type === 'pointerdown') {
+    fingerAt = finger ? event.clientX : undefined
+  }
+  const lifted = event.type === 'pointerup' && fingerAt !== undefined
+  const along = fingerAt === undefined || Math.abs(event.clientX - fingerAt) > DRAG_PX
+  const pressed = event.type !== 'pointerup' && event.buttons === 1 && (!finger || along)
+  if (event.type === 'pointercancel' || !(lifted || pressed)) {
+    fingerAt = event.type === 'pointercancel' || event.type === 'pointerup' ? undefined : fingerAt
     return
   }
   const box = (event.currentTarget as HTMLElement).getBoundingClientRect()
   score.value = scoreAt((event.clientX - box.left) / box.width)
+  fingerAt = lifted ? undefined : fingerAt
 }
 </script>
 
@@ -82,6 +98,8 @@ function onPointer(event: PointerEvent) {
       @keydown="onKey"
       @pointerdown="onPointer"
       @pointermove="onPointer"
+      @pointerup="onPointer"
+      @pointercancel="onPointer"
     >
       <i
         v-for="c in cells"
@@ -127,7 +145,7 @@ function onPointer(event: PointerEvent) {
   height: 52px;
   padding-bottom: 18px;
   cursor: pointer;
-  touch-action: none;
+  touch-action: pan-y;
 }
 .scale i {
   flex: 1;
@@ -172,7 +190,7 @@ function onPointer(event: PointerEvent) {
 }
 @media (max-width: 640px) {
   .row {
-    grid-template-columns: 48px 1fr 48px 56px;
+    grid-template-columns: max-content 1fr max-content 56px;
   }
   .name-of {
     grid-column: 1 / -1;

@@ -112,6 +112,42 @@ describe('WordFinder', () => {
   })
 })
 
+describe('ScoreRow under a finger', () => {
+  const row = () => {
+    const made = mountApp(ScoreRow, { label: 'Flavour', modelValue: undefined })
+    const scale = made.find('[role=slider]')
+    scale.element.getBoundingClientRect = () => ({ left: 0, width: 170 }) as DOMRect
+    const touch = (type: string, clientX: number) =>
+      scale.element.dispatchEvent(
+        Object.assign(new Event(type), {
+          pointerType: 'touch',
+          buttons: type === 'pointerup' ? 0 : 1,
+          clientX,
+        }),
+      )
+    return { made, touch, scores: () => made.emitted('update:modelValue') ?? [] }
+  }
+  it('scores nothing when the finger turns out to scroll the page', () => {
+    const { touch, scores } = row()
+    touch('pointerdown', 85)
+    touch('pointermove', 87)
+    touch('pointercancel', 87)
+    touch('pointerup', 87)
+    expect(scores()).toHaveLength(0)
+  })
+  it('scores where it is lifted, and follows it along the scale', () => {
+    const { touch, scores } = row()
+    touch('pointerdown', 85)
+    touch('pointerup', 85)
+    expect(scores()).toHaveLength(1)
+    touch('pointerdown', 10)
+    touch('pointermove', 60)
+    touch('pointermove', 120)
+    touch('pointerup', 120)
+    expect(scores().length).toBeGreaterThan(2)
+  })
+})
+
 describe('CuppingPage', () => {
   const cups = [1, 2, 3].map(() => ({ uniform: true, clean: true, sweet: true, defect: 'none' }))
   const sheet = {

@@ -6,8 +6,11 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
 import java.nio.file.Path;
+import java.util.Collections;
 import java.util.List;
+import java.util.Locale;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.MethodOrderer;
 import org.junit.jupiter.api.Order;
@@ -22,8 +25,26 @@ class TableIT {
     @RegisterExtension
     static final Laboratory LAB = Laboratory.ofTheDemo();
 
-    private static Locator code(Page page, int place) {
-        return page.locator("nav[aria-label='Samples on the table'] button").nth(place);
+    /** The codes on the table, as they rise. */
+    private static List<String> codes(Page page) {
+        return page.locator("nav[aria-label='Samples on the table'] button").allTextContents().stream()
+                .map(text -> text.replace("✓", ""))
+                .toList();
+    }
+
+    private static Locator code(Page page, String code) {
+        return page.locator("nav[aria-label^='Samples on the table'] button")
+                .filter(new Locator.FilterOptions().setHasText(code));
+    }
+
+    /** Sits down with a device of one's own, by the code on the lead's screen. */
+    private static Person join(Page device, String joinCode, String name) {
+        Person person = LAB.person(device);
+        person.open("/join");
+        person.field("Code of the table").fill(joinCode.toLowerCase(Locale.ROOT));
+        person.field("Your name").fill(name);
+        person.button("Sit down").click();
+        return person;
     }
 
     private static Person sitDown(Page page, String url, String name) {
@@ -35,9 +56,9 @@ class TableIT {
         return person;
     }
 
-    private static void score(Page page, Person person, int place, String score) {
-        code(page, place).click();
-        assertThat(code(page, place)).hasAttribute("aria-pressed", "true");
+    private static void score(Page page, Person person, String code, String score) {
+        code(page, code).click();
+        assertThat(code(page, code)).hasAttribute("aria-pressed", "true");
         person.scoreSeated(score, List.of("flat"));
         assertThat(page.getByText("Kept", new Page.GetByTextOptions().setExact(true)))
                 .isVisible();
@@ -71,25 +92,32 @@ class TableIT {
         assertThat(lead.getByText("The key was looked at")).isVisible();
         leading.button("Hide the key").click();
 
-        says("Write a name and Sit down, and score each code.");
+        says(
+                "Write a name and Sit down, and score each code. A cupper with a device of their own opens /join, types the code"
+                        + " of the table and a name, and sees that table and nothing else, each in an order of their own.");
         Person ines = sitDown(lead, url, "Ines");
         Page tablet = LAB.chromium().context(800, 1280, true).newPage();
         Person tobin = sitDown(tablet, url, "Tobin");
+        List<String> codes = codes(lead);
         Page phone = LAB.chromium().context(390, 844, true).newPage();
-        Person ruda = sitDown(phone, url, "Ruda");
+        Person ruda = join(phone, lead.locator(".join .code").textContent(), "Ruda");
         says("Pour now starts the table's clock, one for every screen: it says which crust to break at 4:00");
         ines.field("Between two pours").fill("1");
         ines.button("Pour now").click();
         Locator say = tablet.locator("[aria-label='Clock of the table'] [role=status]");
         assertThat(say).hasText("Leave the crust");
         for (int i = 0; i < 3; i++) {
-            score(lead, ines, i, List.of("7", "7.5", "8").get(i));
-            score(tablet, tobin, i, List.of("7.25", "7.5", "8.25").get(i));
+            score(lead, ines, codes.get(i), List.of("7", "7.5", "8").get(i));
+            score(tablet, tobin, codes.get(i), List.of("7.25", "7.5", "8.25").get(i));
         }
-        score(phone, ruda, 0, "7");
+        score(phone, ruda, codes.get(0), "7");
+        assertThat(Chromium.violations(phone)).isEmpty();
+        assertThat(phone.getByText("Corner shop bag")).isHidden();
+        picture(phone, "seat");
         // a power cut in the middle: who sat here sits here again, and nothing is lost
         LAB.app().restart();
         phone.reload();
+        code(phone, codes.get(0)).click();
         assertThat(ruda.slider("Flavour")).hasAttribute("aria-valuetext", "7.00");
         assertThat(tablet.getByText("Ines 3 of 3 scored")).isVisible();
         assertThat(say).hasText(Pattern.compile("crust"));
@@ -98,8 +126,8 @@ class TableIT {
         assertThat(lead.getByText("2 sheets are not finished")).isVisible();
         assertThat(ines.button("Reveal the table")).isDisabled();
         ines.button("Not yet").click();
-        score(phone, ruda, 1, "7.75");
-        score(phone, ruda, 2, "8");
+        score(phone, ruda, codes.get(1), "7.75");
+        score(phone, ruda, codes.get(2), "8");
         assertThat(lead.getByText("Ruda 3 of 3 scored")).isVisible();
         ines.button("Reveal…").click();
         ines.button("Reveal the table").click();
@@ -110,9 +138,8 @@ class TableIT {
         assertThat(lead.getByText("Corner shop bag")).isVisible();
         assertThat(lead.locator(".dot")).hasCount(9);
         assertThat(Chromium.violations(lead)).isEmpty();
-        if (Boolean.getBoolean("screenshots")) {
-            lead.screenshot(new Page.ScreenshotOptions().setPath(Path.of("..", "docs", "screenshots", "panel.png")));
-        }
+        picture(lead, "panel");
+        assertThat(phone.getByText("over for this device")).isVisible();
         says("Only now does the cup count for the trace.");
         lead.getByText("Batu Sembuyan, roast 1").last().click();
         assertThat(lead.getByText("flat").first()).isVisible();
@@ -133,5 +160,103 @@ class TableIT {
         assertThat(page.getByText("1 coded sample, not revealed")).isVisible();
         assertThat(LAB.app().send("GET", "/api/cuppings/" + table, "application/json", ""))
                 .doesNotContain("roastId\":3");
+    }
+
+    private static void picture(Page page, String name) {
+        if (Boolean.getBoolean("screenshots")) {
+            page.screenshot(new Page.ScreenshotOptions().setPath(Path.of("..", "docs", "screenshots", name + ".png")));
+        }
+    }
+
+    @Test
+    @Order(3)
+    void aTriangleIsLaidTastedAndCounted() {
+        Page page = LAB.page();
+        Person lead = LAB.person(page);
+        lead.open("/cupping");
+        says(
+                "Set What is asked to is there a difference? Tick Batu Sembuyan, roast 1, write quakers picked out under and once"
+                        + " more, treated how, and 6 under Sets of three cups. Press Begin with 2 samples.");
+        lead.choose("What is asked", "is there a difference?");
+        page.getByLabel("Another roast").fill("Batu Sembuyan, roast 1");
+        page.getByRole(AriaRole.OPTION).first().click();
+        lead.field("and once more, treated how").fill("quakers picked out");
+        lead.field("Sets of three cups").fill("6");
+        assertThat(page.getByText("5 right of 6 show a difference")).isVisible();
+        lead.button("Begin with 2 samples").click();
+        says(
+                "Key… says what goes into the three cups of each set. Write a name, Sit down, and say of each set which cup is the"
+                        + " odd one, by touch or with 1 2 3.");
+        lead.field("Your name").fill("Ines");
+        lead.button("Key…").click();
+        lead.button("Show the key").click();
+        Locator sets = page.locator(".sets li");
+        assertThat(sets).hasCount(6);
+        List<Integer> odd = sets.locator("b").allTextContents().stream()
+                .map(TableIT::oddOne)
+                .toList();
+        lead.button("Sit down").click();
+        assertThat(sets).hasCount(0);
+        for (int set = 1; set <= 6; set++) {
+            assertThat(page.getByText("Set " + set + ": which cup is not like the other two?"))
+                    .isVisible();
+            page.keyboard().press(String.valueOf(odd.get(set - 1)));
+            page.getByText("is the odd one").click();
+        }
+        says(
+                "Once every set is answered the page says whether a difference is shown, and what no difference shown does not mean.");
+        assertThat(page.getByText("A difference is shown: 6 of 6 right, 5 would do."))
+                .isVisible();
+        assertThat(Chromium.violations(page)).isEmpty();
+        lead.button("Reveal…").click();
+        lead.button("Reveal the table").click();
+        assertThat(page.getByText("Batu Sembuyan, roast 1, quakers picked out")).isVisible();
+        page.evaluate("window.scrollTo(0, 0)");
+        picture(page, "triangle");
+    }
+
+    /** Which of three letters is there once, from 1. */
+    private static int oddOne(String served) {
+        List<String> cups = List.of(served.split(" "));
+        return cups.indexOf(cups.stream()
+                        .filter(c -> Collections.frequency(cups, c) == 1)
+                        .findFirst()
+                        .orElseThrow())
+                + 1;
+    }
+
+    @Test
+    @Order(4)
+    void aRoastOffIsRankedByTouchAndNamesNoWinnerWhereThereIsNone() {
+        Page page = LAB.chromium().context(800, 1280, true).newPage();
+        Person lead = LAB.person(page);
+        lead.open("/cupping");
+        says(
+                "Set What is asked to which is liked best? and lay two to eight samples. Everybody touches them best first; after"
+                        + " Reveal… the page says whether there is a winner at all.");
+        lead.choose("What is asked", "which is liked best?");
+        for (String bag : List.of("Bag one", "Bag two", "Bag three")) {
+            lead.field("A coffee that was not roasted here").fill(bag);
+            lead.button("Put it on").click();
+        }
+        lead.button("Begin with 3 samples").click();
+        for (int guest = 0; guest < 3; guest++) {
+            lead.field("Your name").fill("Guest " + guest);
+            lead.button("Sit down").tap();
+            for (int i = 0; i < 3; i++) {
+                // every guest begins with another one
+                Locator left = page.getByRole(AriaRole.GROUP, new Page.GetByRoleOptions().setName("Not yet in order"))
+                        .getByRole(AriaRole.BUTTON);
+                left.nth(i == 0 ? guest : 0).tap();
+            }
+            lead.button("Keep my order").tap();
+            assertThat(page.getByText("Kept. Thank you, Guest " + guest)).isVisible();
+            lead.button("Next person").tap();
+        }
+        lead.button("Reveal…").click();
+        lead.button("Reveal the table").click();
+        assertThat(page.getByText("No winner shown")).isVisible();
+        assertThat(page.getByText("Bag two").first()).isVisible();
+        assertThat(Chromium.violations(page)).isEmpty();
     }
 }

@@ -118,7 +118,7 @@ public class CuppingService {
     }
 
     /** What stands under which code; that it was looked at before the reveal is noted and forbids nothing. */
-    TableKey key(long id) {
+    public TableKey key(long id) {
         CuppingEntity table = tables.get(id);
         table.keySeen(clock.instant());
         return new TableKey(
@@ -129,7 +129,7 @@ public class CuppingService {
     }
 
     /** From now on what is in the cups is told, and what was found counts. */
-    CuppingView reveal(long id, RevealEntry entry) {
+    public CuppingView reveal(long id, RevealEntry entry) {
         CuppingEntity table = tables.get(id);
         if (!table.told()) {
             String reason = entry.reason() == null ? "" : entry.reason().strip();

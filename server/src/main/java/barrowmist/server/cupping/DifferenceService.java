@@ -22,7 +22,7 @@ import org.springframework.transaction.annotation.Transactional;
 /** Triangles: one answer a set, and what they come to. */
 @Service
 @KeptInTurn
-class DifferenceService {
+public class DifferenceService {
 
     private static final int MAX_WHAT = 400;
 
@@ -48,7 +48,7 @@ class DifferenceService {
     }
 
     /** @throws Conflict if somebody else has answered this set, or the table is revealed */
-    SetView answer(long id, AnswerEntry entry) {
+    public SetView answer(long id, AnswerEntry entry) {
         CuppingEntity table = tables.get(id, TableKind.TRIANGLE);
         if (table.revealedAt() != null) {
             throw new Conflict("This table is revealed: an answer would no longer be blind.", Map.of());

@@ -25,7 +25,7 @@ import org.springframework.transaction.annotation.Transactional;
 /** Roast-offs: everybody's order, and whether there is a winner. */
 @Service
 @KeptInTurn
-class PreferenceService {
+public class PreferenceService {
 
     private final Tables tables;
     private final RankingRepository rankings;
@@ -40,7 +40,7 @@ class PreferenceService {
     }
 
     /** Keeps an order; the same cupper's next one takes its place until the reveal. */
-    RankingEntry rank(long id, RankingEntry entry) {
+    public RankingEntry rank(long id, RankingEntry entry) {
         CuppingEntity table = tables.get(id, TableKind.ROAST_OFF);
         if (table.revealedAt() != null) {
             throw new Conflict("This table is revealed: an order would no longer be blind.", Map.of());

@@ -56,6 +56,7 @@ class DemoSeeder implements BeforeOpening {
     private final CuppingService cuppings;
     private final SheetService sheets;
     private final DemoGreen green;
+    private final DemoTables tables;
     private final Clock clock;
     private final int standInPort;
 
@@ -68,6 +69,7 @@ class DemoSeeder implements BeforeOpening {
             CuppingService cuppings,
             SheetService sheets,
             DemoGreen green,
+            DemoTables tables,
             Clock clock,
             @Value("${barrowmist.standin.port:8502}") int standInPort) {
         this.lots = lots;
@@ -78,6 +80,7 @@ class DemoSeeder implements BeforeOpening {
         this.cuppings = cuppings;
         this.sheets = sheets;
         this.green = green;
+        this.tables = tables;
         this.clock = clock;
         this.standInPort = standInPort;
     }
@@ -99,18 +102,26 @@ class DemoSeeder implements BeforeOpening {
             lotIds.add(lots.add(entry).id());
         }
         List<DemoRoast> all = DemoLab.roasts();
+        List<Long> roastIds = new ArrayList<>();
         for (int i = 0; i < all.size(); i++) {
             DemoRoast roast = all.get(i);
-            seed(roast, entries.get(roast.lot()), lotIds.get(roast.lot()), machineId, batchTime(today, roast, i), i);
+            roastIds.add(seed(
+                    roast,
+                    entries.get(roast.lot()),
+                    lotIds.get(roast.lot()),
+                    machineId,
+                    batchTime(today, roast, i),
+                    i));
         }
         green.seed(lotIds, machineId, today);
+        tables.seed(roastIds.get(0));
     }
 
     private static LocalDateTime batchTime(LocalDate today, DemoRoast roast, int index) {
         return today.minusDays(roast.daysAgo()).atTime(FIRST_BATCH.plusMinutes((index % 5) * MINUTES_BETWEEN_BATCHES));
     }
 
-    private void seed(DemoRoast demo, LotEntry lot, long lotId, long machineId, LocalDateTime at, int index) {
+    private long seed(DemoRoast demo, LotEntry lot, long lotId, long machineId, LocalDateTime at, int index) {
         byte[] log = demo.curve().csv(at.toString(), lot, index + 1L).getBytes(StandardCharsets.UTF_8);
         RoastView roast = logs.importLog(
                 lotId,
@@ -127,6 +138,7 @@ class DemoSeeder implements BeforeOpening {
                     at.plusHours(demo.cup().restHours()).atZone(clock.getZone()).toInstant();
             cup(demo.cup(), roast.id(), cuppedAt, DemoLab.CUPPERS.get(index % DemoLab.CUPPERS.size()));
         }
+        return roast.id();
     }
 
     private void cup(DemoRoast.Cup cup, long roastId, Instant cuppedAt, String cupper) {

@@ -23,6 +23,8 @@ class SinglePage {
         "/rest/**",
         "/cupping",
         "/cupping/**",
+        "/join",
+        "/table/*",
         "/trace",
         "/trace/**"
     })

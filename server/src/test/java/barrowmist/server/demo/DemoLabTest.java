@@ -18,6 +18,7 @@ import barrowmist.server.roast.RoastService;
 import barrowmist.server.sample.SampleService;
 import java.time.Clock;
 import java.time.LocalDate;
+import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -123,6 +124,40 @@ class DemoLabTest {
                 .isNotEqualTo(DemoLab.roasts().get(0).curve().csv("2026-03-02T09:10", LOT, 2));
     }
 
+    /** Three who differ, two triangles of which one shows a difference, and a roast-off with a leader. */
+    @Test
+    void theTablesOfTheMonthSayWhatTheyWereMadeToSay() {
+        Map<String, List<Long>> byKind = new HashMap<>();
+        lab.get("/api/cuppings").body().forEach(c -> {
+            if (c.get("blind").asString().equals("coded")) {
+                byKind.computeIfAbsent(c.get("kind").asString(), k -> new ArrayList<>())
+                        .add(c.get("id").asLong());
+            }
+        });
+        assertThat(byKind.get("scoring")).hasSize(3).allSatisfy(id -> {
+            JsonNode panel = lab.get("/api/cuppings/" + id + "/panel").body();
+            assertThat(panel.get("samples")).hasSize(5);
+            Map<String, Double> offsets = new HashMap<>();
+            panel.get("cuppers")
+                    .forEach(c -> offsets.put(
+                            c.get("name").asString(), c.get("offset").asDouble()));
+            assertThat(offsets).hasSize(3);
+            assertThat(offsets.get("Marit O.")).as("the strict one").isLessThan(-0.8);
+        });
+        assertThat(byKind.get("triangle").stream()
+                        .map(id -> lab.get("/api/cuppings/" + id + "/difference")
+                                .body()
+                                .get("shown")
+                                .asBoolean()))
+                .containsExactlyInAnyOrder(true, false);
+        assertThat(byKind.get("roast-off")).hasSize(1);
+        assertThat(lab.get("/api/cuppings/" + byKind.get("roast-off").get(0) + "/preference")
+                        .body()
+                        .get("text")
+                        .asString())
+                .startsWith("House blend, trial 3");
+    }
+
     @Test
     void aLabWithLotsIsLeftAlone() {
         LotService lots = mock(LotService.class);
@@ -140,6 +175,7 @@ class DemoLabTest {
                         mock(CuppingService.class),
                         mock(SheetService.class),
                         mock(DemoGreen.class),
+                        mock(DemoTables.class),
                         Clock.systemUTC(),
                         8502)
                 .prepare();

@@ -87,6 +87,8 @@ public record Difference(
     }
 
     private static String percent(double share) {
-        return String.format(Locale.ROOT, share < 0.01 ? "%.1f %%" : "%.0f %%", 100 * share);
+        return share < 0.001
+                ? "less than 0.1 %"
+                : String.format(Locale.ROOT, share < 0.01 ? "%.1f %%" : "%.0f %%", 100 * share);
     }
 }

@@ -1,0 +1,167 @@
+package barrowmist.server.demo;
+
+import barrowmist.core.cupping.Attribute;
+import barrowmist.server.cupping.CuppingService;
+import barrowmist.server.cupping.CuppingViews.SheetEntry;
+import barrowmist.server.cupping.DifferenceService;
+import barrowmist.server.cupping.PreferenceService;
+import barrowmist.server.cupping.SensoryViews.AnswerEntry;
+import barrowmist.server.cupping.SensoryViews.RankingEntry;
+import barrowmist.server.cupping.SensoryViews.ServedSet;
+import barrowmist.server.cupping.SheetContent.WordMark;
+import barrowmist.server.cupping.SheetService;
+import barrowmist.server.cupping.TableEntries.CuppingEntry;
+import barrowmist.server.cupping.TableEntries.LaidSample;
+import barrowmist.server.cupping.TableEntries.OutsideCoffee;
+import barrowmist.server.cupping.TableViews.CuppingView;
+import barrowmist.server.cupping.TableViews.RevealEntry;
+import barrowmist.server.cupping.TableViews.TableSampleView;
+import java.time.Clock;
+import java.time.Duration;
+import java.time.Instant;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.Random;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Component;
+
+/** A month of blind tables by three cuppers who differ, two triangles and a roast-off. */
+@Component
+class DemoTables {
+
+    private static final int CUPS = 5;
+    private static final int WEEKS = 3;
+    private static final double CLEAN = 30;
+
+    /**
+     * @param offset how much kinder or stricter than the others, points an attribute
+     * @param scale how much of the scale is used, 1 as the others
+     */
+    private record Cupper(String name, double offset, double scale) {}
+
+    private static final List<Cupper> CUPPERS = List.of(
+            new Cupper("Ines K.", 0.05, 1.0), new Cupper("Tobin W.", 0.1, 0.35), new Cupper("Marit O.", -0.3, 1.1));
+
+    /** Offers by post, with the score that they are worth and the word that comes first. */
+    private static final List<Offer> OFFERS = List.of(
+            new Offer("Offer 61, Tambwe Ridge", 85.5, "berry"),
+            new Offer("Offer 62, Ulu Sepang", 81, "earthy"),
+            new Offer("Offer 63, Vereda Mansa", 83.25, "caramel"),
+            new Offer("Offer 64, Kibanga Lower", 79, "papery"));
+
+    private record Offer(String name, double worth, String word) {}
+
+    private final CuppingService cuppings;
+    private final SheetService sheets;
+    private final DifferenceService differences;
+    private final PreferenceService preferences;
+    private final Clock clock;
+
+    DemoTables(
+            CuppingService cuppings,
+            SheetService sheets,
+            DifferenceService differences,
+            PreferenceService preferences,
+            Clock clock) {
+        this.cuppings = cuppings;
+        this.sheets = sheets;
+        this.differences = differences;
+        this.preferences = preferences;
+        this.clock = clock;
+    }
+
+    /** @param roastId the roast that is cupped once as it is and once with its quakers picked out */
+    void seed(long roastId) {
+        for (int week = WEEKS; week >= 1; week--) {
+            offers(clock.instant().minus(Duration.ofDays(7L * week)), week);
+        }
+        LaidSample asItIs = new LaidSample(roastId, null, null, null);
+        triangle(List.of(asItIs, new LaidSample(roastId, null, null, "quakers picked out")), 15, 12);
+        triangle(List.of(asItIs, new LaidSample(roastId, null, null, "water 210 ppm")), 7, 9);
+        roastOff();
+    }
+
+    private static LaidSample outside(String name, int times) {
+        return new LaidSample(null, new OutsideCoffee(name, null, null), times, null);
+    }
+
+    private static CuppingEntry entry(Instant when, String kind, @Nullable Integer sets, List<LaidSample> samples) {
+        return new CuppingEntry(when, CUPS, null, kind, null, "coded", sets, null, samples);
+    }
+
+    /** The first offer lies twice: does the table agree with itself? */
+    private void offers(Instant when, int week) {
+        List<LaidSample> samples = IntStream.range(0, OFFERS.size())
+                .mapToObj(i -> outside(OFFERS.get(i).name(), i == 0 ? 2 : 1))
+                .toList();
+        long id = cuppings.open(entry(when, "scoring", null, samples)).id();
+        Random chance = new Random(week);
+        for (TableSampleView sample : cuppings.key(id).samples()) {
+            Offer offer = OFFERS.stream()
+                    .filter(o -> o.name()
+                            .equals(Objects.requireNonNull(sample.outside()).name()))
+                    .findFirst()
+                    .orElseThrow();
+            CUPPERS.forEach(c -> score(id, sample.code(), c, offer, chance));
+        }
+        cuppings.reveal(id, new RevealEntry(null));
+    }
+
+    private void score(long id, String code, Cupper cupper, Offer offer, Random chance) {
+        double mean = (offer.worth() - CLEAN) / Attribute.values().length;
+        double usual = 7.5;
+        double given = usual + cupper.offset() + cupper.scale() * (mean - usual);
+        Map<String, Double> scores = new LinkedHashMap<>();
+        for (Attribute a : Attribute.values()) {
+            scores.put(a.field(), Math.round(4 * (given + 0.12 * chance.nextGaussian())) / 4.0);
+        }
+        List<Integer> cups = IntStream.rangeClosed(1, CUPS).boxed().toList();
+        List<WordMark> words = chance.nextInt(4) == 0 ? List.of() : List.of(new WordMark(offer.word(), cups));
+        sheets.add(id, new SheetEntry(null, code, cupper.name(), null, scores, null, words, null));
+    }
+
+    private void triangle(List<LaidSample> samples, int right, int daysAgo) {
+        int sets = 18;
+        Instant when = clock.instant().minus(Duration.ofDays(daysAgo));
+        long id = cuppings.open(entry(when, "triangle", sets, samples)).id();
+        for (ServedSet set : cuppings.key(id).sets()) {
+            int odd = set.set() <= right ? set.odd() : set.odd() % 3 + 1;
+            String cupper = CUPPERS.get(set.set() % CUPPERS.size()).name();
+            differences.answer(id, new AnswerEntry(cupper, set.set(), odd, set.set() == 1 ? "cleaner, sweeter" : null));
+        }
+        cuppings.reveal(id, new RevealEntry(null));
+    }
+
+    /** Best first, by place in the list of what is laid. */
+    private static final List<List<Integer>> ORDERS = List.of(
+            List.of(0, 1, 2),
+            List.of(0, 1, 2),
+            List.of(0, 2, 1),
+            List.of(0, 1, 2),
+            List.of(1, 0, 2),
+            List.of(0, 1, 2),
+            List.of(0, 2, 1),
+            List.of(0, 1, 2),
+            List.of(0, 1, 2));
+
+    private void roastOff() {
+        List<String> names = List.of("House blend, trial 3", "House blend, trial 1", "House blend, as it is");
+        Instant when = clock.instant().minus(Duration.ofDays(4));
+        CuppingView table = cuppings.open(entry(
+                when, "roast-off", null, names.stream().map(n -> outside(n, 1)).toList()));
+        Map<String, String> codes = cuppings.key(table.id()).samples().stream()
+                .collect(Collectors.toMap(
+                        s -> Objects.requireNonNull(s.outside()).name(), TableSampleView::code));
+        for (int i = 0; i < ORDERS.size(); i++) {
+            List<String> order = ORDERS.get(i).stream()
+                    .map(place -> Objects.requireNonNull(codes.get(names.get(place))))
+                    .toList();
+            preferences.rank(table.id(), new RankingEntry("Guest " + (i + 1), order));
+        }
+        cuppings.reveal(table.id(), new RevealEntry(null));
+    }
+}
