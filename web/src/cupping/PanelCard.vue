@@ -117,7 +117,12 @@ const icc = computed(() => {
       <dl>
         <template v-for="c in panel.cuppers" :key="c.name">
           <dt>{{ c.name || 'no name' }}</dt>
-          <dd>{{ offset(c.offset) }}</dd>
+          <dd>
+            {{ offset(c.offset)
+            }}<template v-if="c.repeats !== undefined"
+              >; the same coffee twice within ±{{ c.repeats.toFixed(2) }}</template
+            >
+          </dd>
         </template>
       </dl>
     </div>

@@ -113,6 +113,7 @@ class TableIT {
         score(phone, ruda, codes.get(0), "7");
         assertThat(Chromium.violations(phone)).isEmpty();
         assertThat(phone.getByText("Corner shop bag")).isHidden();
+        phone.evaluate("window.scrollTo(0, 0)");
         picture(phone, "seat");
         // a power cut in the middle: who sat here sits here again, and nothing is lost
         LAB.app().restart();

@@ -78,6 +78,11 @@ class CuppingSampleEntity {
         return outsideJson == null ? null : Json.read(outsideJson, TableEntries.OutsideCoffee.class);
     }
 
+    /** What stands under the code, whatever the code. */
+    TableSample what() {
+        return new TableSample(roastId, outside(), treatment);
+    }
+
     @Nullable
     String treatment() {
         return treatment;

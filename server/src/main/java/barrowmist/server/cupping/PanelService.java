@@ -2,6 +2,7 @@ package barrowmist.server.cupping;
 
 import barrowmist.core.cupping.TableKind;
 import barrowmist.core.cupping.panel.Agreement;
+import barrowmist.core.cupping.panel.HiddenTwins;
 import barrowmist.core.cupping.panel.Panel;
 import barrowmist.core.cupping.panel.Ranking;
 import barrowmist.server.cupping.PanelViews.AgreementView;
@@ -10,10 +11,13 @@ import barrowmist.server.cupping.PanelViews.PanelCupper;
 import barrowmist.server.cupping.PanelViews.PanelSample;
 import barrowmist.server.cupping.PanelViews.PanelView;
 import barrowmist.server.web.Conflict;
+import java.util.Collection;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
@@ -47,7 +51,7 @@ class PanelService {
                 panel.samples().stream().map(s -> sample(s, table)).toList(),
                 panel.agreement().isEmpty() ? null : agreement(panel),
                 panel.cuppers().stream()
-                        .map(c -> new PanelCupper(c.name(), c.offset(), c.sd()))
+                        .map(c -> new PanelCupper(c.name(), c.offset(), c.sd(), repeats(c.name(), panel, table)))
                         .toList(),
                 panel.leftOut(),
                 panel.text());
@@ -56,6 +60,24 @@ class PanelService {
     private static Stream<Panel.Score> score(SheetEntity s) {
         return s.sheet().finalScore().stream()
                 .mapToObj(score -> new Panel.Score(s.sample().code(), s.cupper(), score));
+    }
+
+    private static OptionalDouble repeats(String cupper, Panel panel, CuppingEntity table) {
+        Map<String, Double> given = new HashMap<>();
+        panel.samples().forEach(s -> {
+            if (s.scores().containsKey(cupper)) {
+                given.put(s.code(), s.scores().get(cupper));
+            }
+        });
+        return HiddenTwins.spread(given, twins(table));
+    }
+
+    /** Codes by what stands under them: a hidden pair is two of one list. */
+    private static Collection<List<String>> twins(CuppingEntity table) {
+        return table.samples().stream()
+                .collect(Collectors.groupingBy(
+                        CuppingSampleEntity::what, Collectors.mapping(CuppingSampleEntity::code, Collectors.toList())))
+                .values();
     }
 
     private static PanelSample sample(Panel.Sample s, CuppingEntity table) {

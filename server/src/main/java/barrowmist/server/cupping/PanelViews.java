@@ -36,8 +36,14 @@ public final class PanelViews {
             OptionalDouble friedmanP,
             OptionalDouble smallestDifference) {}
 
-    /** A cupper: the mean of the scores given less the table's, and how much of the scale is used. */
-    public record PanelCupper(String name, double offset, OptionalDouble sd) {}
+    /**
+     * A cupper.
+     *
+     * @param offset mean of the scores given less the table's
+     * @param sd how much of the scale is used
+     * @param repeats how far the same coffee under several codes was given the same, points; left out where none was
+     */
+    public record PanelCupper(String name, double offset, OptionalDouble sd, OptionalDouble repeats) {}
 
     /**
      * A whole table.

@@ -15,7 +15,9 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Set;
 import java.util.TreeSet;
+import java.util.concurrent.CompletableFuture;
 import java.util.regex.Pattern;
+import java.util.stream.IntStream;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
@@ -216,5 +218,25 @@ class SeatTest {
         assertThat(answered.toString()).doesNotContain("chosen").doesNotContainPattern(TELLS);
         assertThat(ines.get(table + "/table").body().get("sets")).hasSize(3);
         assertThat(ines.get(table + "/difference").status()).isEqualTo(403);
+    }
+
+    @Test
+    void ofTwelveWhoSaveAtOnceNothingIsLost() {
+        List<Lab> cuppers =
+                IntStream.range(0, 12).mapToObj(i -> seated("Cupper " + i)).toList();
+        List<Integer> answers = cuppers.stream()
+                .flatMap(c -> codes.stream()
+                        .map(code -> CompletableFuture.supplyAsync(
+                                () -> c.post(table + "/sheets", sheet(code, "")).status())))
+                .toList()
+                .stream()
+                .map(CompletableFuture::join)
+                .toList();
+        assertThat(answers).hasSize(36).containsOnly(201);
+        JsonNode progress = lab.get(table).body().get("progress");
+        assertThat(progress)
+                .hasSize(36)
+                .allSatisfy(p -> assertThat(p.get("unscored").asInt()).isZero());
+        assertThat(lab.get(table).body().get("unfinished").asInt()).isZero();
     }
 }

@@ -142,6 +142,9 @@ class DemoLabTest {
                     .forEach(c -> offsets.put(
                             c.get("name").asString(), c.get("offset").asDouble()));
             assertThat(offsets).hasSize(3);
+            // the first offer lies under two codes
+            assertThat(panel.get("cuppers"))
+                    .allSatisfy(c -> assertThat(c.get("repeats").asDouble()).isBetween(0.0, 2.0));
             assertThat(offsets.get("Marit O.")).as("the strict one").isLessThan(-0.8);
         });
         assertThat(byKind.get("triangle").stream()
