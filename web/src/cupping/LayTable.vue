@@ -26,6 +26,7 @@ const KINDS = [
 const BLIND = [
   { title: 'everybody', value: 'open' },
   { title: 'who prepares', value: 'coded' },
+  { title: 'nobody: the cups are shuffled', value: 'underside' },
 ]
 const form = ref({
   chosen: props.chosen,
@@ -34,7 +35,7 @@ const form = ref({
   outside: [] as { name: string }[],
   cups: 5,
   kind: 'scoring' as Schemas['CuppingView']['kind'],
-  blind: 'open' as 'open' | 'coded',
+  blind: 'open' as Schemas['CuppingView']['blind'],
   sets: 18 as number | undefined,
   protocol: {} as Schemas['Preparation'],
   prepared: false,
@@ -52,7 +53,8 @@ const scoring = computed(() => form.value.kind === 'scoring')
 const pairs = computed(() => scoring.value && coded.value)
 const triangle = computed(() => form.value.kind === 'triangle')
 // a choice between coffees one knows is none
-const coded = computed(() => !scoring.value || form.value.blind === 'coded')
+const coded = computed(() => !scoring.value || form.value.blind !== 'open')
+const shuffled = computed(() => scoring.value && form.value.blind === 'underside')
 /** All that is to stand on the table. */
 const laid = computed(() => {
   const { chosen, twice, treated, outside } = form.value
@@ -97,7 +99,7 @@ async function open() {
       body: {
         kind,
         cups,
-        blind: coded.value ? 'coded' : 'open',
+        blind: shuffled.value ? 'underside' : coded.value ? 'coded' : 'open',
         assessments: triangle.value ? sets : undefined,
         protocol,
         samples: laid.value,
@@ -143,9 +145,11 @@ async function open() {
       {{
         triangle
           ? 'Who prepares sees in the key which coffee goes into which cup; everybody else tastes blind.'
-          : coded
-            ? 'Each sample gets a code of three digits. What stands under it, and what others gave, is told when the table is revealed.'
-            : 'Everybody sees what is in the cups.'
+          : shuffled
+            ? 'Note under each bowl what is in it, shuffle them, and score by place from the left. At the reveal the bowls are turned over.'
+            : coded
+              ? 'Each sample gets a code of three digits. What stands under it, and what others gave, is told when the table is revealed.'
+              : 'Everybody sees what is in the cups.'
       }}
     </p>
     <p v-if="failure" class="ember" role="alert">{{ failure.problems[0]?.message ?? failure.message }}</p>

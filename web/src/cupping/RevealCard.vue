@@ -4,7 +4,9 @@ import { useIntervalFn } from '@vueuse/core'
 import { answer, api, type Failure, type Schemas } from '@/shared/api/client'
 import { moment, plural, roastName } from '@/shared/format/text'
 import JoinedSeats from './JoinedSeats.vue'
+import KeyTable from './KeyTable.vue'
 import JoinNote from './JoinNote.vue'
+import PlacesForm from './PlacesForm.vue'
 
 /** How far everybody is, the key for who prepares, and the reveal. */
 const props = defineProps<{
@@ -44,10 +46,6 @@ const missing = computed(
       'roast-off': 'Nobody has kept an order yet.',
     })[props.table.kind],
 )
-const under = (s: Schemas['TableSampleView']) =>
-  [s.roastId ? names.value[s.roastId] : s.outside?.name, s.treatment].filter(Boolean).join(', ')
-/** What goes into the cups of a set, from left to right. */
-const served = (set: Schemas['ServedSet']) => set.codes.join(' ')
 
 async function showKey() {
   const [result, roasts] = await Promise.all([
@@ -61,6 +59,8 @@ async function showKey() {
   emit('changed')
 }
 
+/** A table is revealed once its cups, where they were shuffled by hand, are turned over. */
+const turning = computed(() => asking.value === 'reveal' && props.table.unmatched)
 async function reveal() {
   const result = await answer(
     api.POST('/api/cuppings/{id}/reveal', { ...path.value, body: { reason: reason.value } }),
@@ -96,31 +96,9 @@ async function reveal() {
       </li>
     </ul>
     <p v-if="table.keySeenAt" class="quiet">The key was looked at, first {{ moment(table.keySeenAt) }}.</p>
-    <table v-if="key" class="plain key">
-      <thead>
-        <tr>
-          <th>Code</th>
-          <th>Under it</th>
-        </tr>
-      </thead>
-      <tbody>
-        <tr v-for="s in key.samples" :key="s.code">
-          <td>
-            <b>{{ s.code }}</b>
-          </td>
-          <td>{{ under(s) }}</td>
-        </tr>
-      </tbody>
-    </table>
-    <div v-if="key?.sets.length" class="sets">
-      <p>Fill the cups of each set from left to right, and put its number before them:</p>
-      <ol>
-        <li v-for="set in key.sets" :key="set.set">
-          <span class="quiet">{{ set.set }}</span> <b>{{ served(set) }}</b>
-        </li>
-      </ol>
-    </div>
-    <form v-if="asking === 'reveal'" class="ask" @submit.prevent="reveal">
+    <KeyTable v-if="key" :keyed="key" :names="names" />
+    <PlacesForm v-if="turning" :table="table" @matched="emit('changed')" @left="asking = undefined" />
+    <form v-else-if="asking === 'reveal'" class="ask" @submit.prevent="reveal">
       <p>
         {{
           unfinished
@@ -148,8 +126,8 @@ async function reveal() {
     </div>
     <div v-else class="ask">
       <v-btn variant="outlined" @click="asking = 'reveal'">Reveal…</v-btn>
-      <v-btn v-if="!key" variant="text" @click="asking = 'key'">Key…</v-btn>
-      <v-btn v-else variant="text" @click="key = undefined">Hide the key</v-btn>
+      <v-btn v-if="key" variant="text" @click="key = undefined">Hide the key</v-btn>
+      <v-btn v-else-if="table.blind === 'coded'" variant="text" @click="asking = 'key'">Key…</v-btn>
     </div>
     <p v-if="failure" class="ember" role="alert">{{ failure.problems[0]?.message ?? failure.message }}</p>
   </section>
@@ -167,16 +145,6 @@ async function reveal() {
   display: flex;
   flex-wrap: wrap;
   gap: 6px 28px;
-}
-.key {
-  max-width: 560px;
-}
-.sets ol {
-  list-style: none;
-  padding: 0;
-  display: grid;
-  grid-template-columns: repeat(auto-fill, minmax(110px, 1fr));
-  gap: 4px 16px;
 }
 .ask {
   display: flex;

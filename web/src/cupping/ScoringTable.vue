@@ -45,12 +45,12 @@ const scoring = computed(() => !coded.value || (!told.value && seated.value))
   >
     <template v-if="table.data.value">
       <div class="page-head">
-        <h1>{{ (scoring && current?.name) || (coded ? 'Coded table' : 'Cupping') }}</h1>
+        <h1>{{ (scoring && current?.name) || (coded ? 'Blind table' : 'Cupping') }}</h1>
         <span class="quiet">
           {{ moment(table.data.value.cuppedAt) }} · {{ plural(table.data.value.cups, 'cup') }} · 100-point
           form
           <template v-if="coded">
-            · {{ told ? 'revealed' : 'coded' }}
+            · {{ told ? 'revealed' : table.data.value.blind === 'coded' ? 'coded' : 'cups shuffled' }}
             <template v-if="scoring"> · {{ cupper }}</template>
           </template>
         </span>

@@ -188,6 +188,44 @@ describe('a coded table', () => {
 })
 
 describe('RevealCard', () => {
+  it('asks what stands at each place before a shuffled table is revealed', async () => {
+    const keyed = {
+      samples: [
+        { code: '', roastId: 7 },
+        { code: '', outside: { name: 'A bag' } },
+      ],
+      sets: [],
+    }
+    const sent = stubServer((_method, path) => ({ body: path.endsWith('/key') ? keyed : [roast(7, 'Hill')] }))
+    const shuffled = {
+      blind: 'underside',
+      unmatched: true,
+      unfinished: 0,
+      samples: [{ code: '1' }, { code: '2' }],
+    }
+    const card = mountApp(RevealCard, { table: table(shuffled) })
+    expect(card.text()).not.toContain('Key…')
+    await card
+      .findAll('button')
+      .find((b) => b.text() === 'Reveal…')!
+      .trigger('click')
+    await flushPromises()
+    select(card, 'Place 1').vm.$emit('update:modelValue', 1)
+    await flushPromises()
+    expect(select(card, 'Place 2').props('items')).toEqual([{ title: 'Hill, roast 1', value: 0 }])
+    select(card, 'Place 2').vm.$emit('update:modelValue', 0)
+    await flushPromises()
+    await card.find('form').trigger('submit')
+    await flushPromises()
+    expect(sent.find((x) => x.method === 'PUT')?.body).toEqual([
+      { place: 1, name: 'A bag' },
+      { place: 2, roastId: 7 },
+    ])
+    expect(card.emitted('changed')).toHaveLength(1)
+    await card.setProps({ table: table({ ...shuffled, unmatched: false }) })
+    expect(card.text()).toContain('Reveal the table')
+  })
+
   it('frees the seat of somebody who comes back with another device, asked twice', async () => {
     const sent = stubServer(() => ({ body: undefined }))
     const card = mountApp(RevealCard, { table: table({ joined: ['Ines'], joinCode: 'ACD379' }) })

@@ -19,8 +19,10 @@ export function useTable(id: number, askedSheet: number) {
   const failure = ref<Failure>()
   const shown = ref(0)
 
-  const coded = computed(() => table.data.value?.blind === 'coded')
+  /** Blind in either way: cups carry codes, or their places. */
+  const coded = computed(() => (table.data.value?.blind ?? 'open') !== 'open')
   const told = computed(() => table.data.value?.told ?? true)
+  const said = (code: string) => (table.data.value?.blind === 'underside' ? `place ${code}` : code)
   const samples = computed(() =>
     (table.data.value?.samples ?? []).map((s) => {
       const roast = roasts.data.value?.find((r) => r.id === s.roastId)
@@ -32,7 +34,7 @@ export function useTable(id: number, askedSheet: number) {
       return {
         ...s,
         what,
-        name: coded.value ? (what ? `${s.code} · ${what}` : s.code) : what,
+        name: coded.value ? [said(s.code), what].filter(Boolean).join(' · ') : what,
         sheetId: mine?.sheetId,
         done: mine?.unscored === 0,
       }

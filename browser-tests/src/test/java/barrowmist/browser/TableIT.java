@@ -260,4 +260,35 @@ class TableIT {
         assertThat(page.getByText("Bag two").first()).isVisible();
         assertThat(Chromium.violations(page)).isEmpty();
     }
+
+    @Test
+    @Order(5)
+    void aLeadAloneCupsBlindByShufflingTheBowls() {
+        Page page = LAB.page();
+        Person lead = LAB.person(page);
+        lead.open("/cupping");
+        says(
+                "A lead alone sets Who may know to nobody: the cups are shuffled, scores by place, and turns the bowls over at the"
+                        + " reveal.");
+        for (String bag : List.of("Bag one", "Bag two")) {
+            lead.field("A coffee that was not roasted here").fill(bag);
+            lead.button("Put it on").click();
+        }
+        lead.choose("Who may know", "nobody: the cups are shuffled");
+        lead.button("Begin with 2 samples").click();
+        lead.field("Your name").fill("Ines");
+        lead.button("Sit down").click();
+        for (String place : List.of("place 1", "place 2")) {
+            score(page, lead, place, place.equals("place 1") ? "7" : "8");
+        }
+        assertThat(page.getByText("Bag one")).isHidden();
+        lead.button("Reveal…").click();
+        lead.choose("Place 1", "Bag two");
+        lead.choose("Place 2", "Bag one");
+        lead.button("So they stand").click();
+        lead.button("Reveal the table").click();
+        assertThat(page.getByRole(AriaRole.ROW, new Page.GetByRoleOptions().setName("Bag one")))
+                .containsText("86.00");
+        assertThat(Chromium.violations(page)).isEmpty();
+    }
 }

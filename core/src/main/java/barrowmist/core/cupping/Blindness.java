@@ -5,5 +5,7 @@ public enum Blindness {
     /** Everybody. */
     OPEN,
     /** Whoever prepares: cups carry codes until the table is revealed. */
-    CODED
+    CODED,
+    /** Nobody: cups are shuffled by hand, scored by their place, and turned over at the reveal. */
+    UNDERSIDE
 }

@@ -6,6 +6,7 @@ import barrowmist.server.cupping.CuppingViews.SheetView;
 import barrowmist.server.cupping.CuppingViews.WordView;
 import barrowmist.server.cupping.PanelViews.PanelView;
 import barrowmist.server.cupping.TableEntries.CuppingEntry;
+import barrowmist.server.cupping.TableEntries.PlaceEntry;
 import barrowmist.server.cupping.TableEntries.Preparation;
 import barrowmist.server.cupping.TableViews.CuppingView;
 import barrowmist.server.cupping.TableViews.RevealEntry;
@@ -28,8 +29,10 @@ class CuppingController {
     private final CuppingService cuppings;
     private final SheetService sheets;
     private final PanelService panels;
+    private final UndersideService undersides;
 
-    CuppingController(CuppingService cuppings, SheetService sheets, PanelService panels) {
+    CuppingController(CuppingService cuppings, SheetService sheets, PanelService panels, UndersideService undersides) {
+        this.undersides = undersides;
         this.panels = panels;
         this.sheets = sheets;
         this.cuppings = cuppings;
@@ -81,6 +84,13 @@ class CuppingController {
     @GetMapping("/cuppings/{id}/key")
     TableKey key(@PathVariable long id) {
         return cuppings.key(id);
+    }
+
+    /** What stands at each place of a table that was shuffled by hand. */
+    @PutMapping("/cuppings/{id}/places")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void match(@PathVariable long id, @RequestBody List<PlaceEntry> places) {
+        undersides.match(id, places);
     }
 
     @PostMapping("/cuppings/{id}/reveal")

@@ -52,6 +52,7 @@ class CuppingEntity {
     private @Nullable Instant revealedAt;
     private @Nullable String revealReason;
     private @Nullable Instant keySeenAt;
+    private @Nullable Instant matchedAt;
     private @Nullable Instant pouredAt;
 
     @Column(name = "clock")
@@ -87,13 +88,6 @@ class CuppingEntity {
         CuppingSampleEntity sample = new CuppingSampleEntity(this, samples.size(), code, what);
         samples.add(sample);
         return sample;
-    }
-
-    /** The first sample of a roast; empty when it is not on the table. */
-    Optional<CuppingSampleEntity> ofRoast(long roastId) {
-        return samples.stream()
-                .filter(s -> Objects.equals(s.roastId(), roastId))
-                .findFirst();
     }
 
     Optional<CuppingSampleEntity> ofCode(String code) {
@@ -145,6 +139,20 @@ class CuppingEntity {
     /** Whether what is in the cups may be told, and what was found may be used. */
     boolean told() {
         return blind == Blindness.OPEN || revealedAt != null;
+    }
+
+    /** Cups shuffled by hand that nobody has turned over yet: not even this server knows. */
+    boolean unmatched() {
+        return blind == Blindness.UNDERSIDE && matchedAt == null;
+    }
+
+    /** Whether somebody may know by now, so that nothing more is given blind. */
+    boolean over() {
+        return revealedAt != null || matchedAt != null;
+    }
+
+    void matched(Instant now) {
+        matchedAt = now;
     }
 
     void reveal(Instant now, @Nullable String reason) {

@@ -41,6 +41,11 @@ class CuppingSampleEntity {
         this.cupping = cupping;
         this.position = position;
         this.code = code;
+        put(what);
+    }
+
+    /** Says what stands under this code. */
+    final void put(TableSample what) {
         this.roastId = what.roastId();
         this.outsideJson = what.outside() == null ? null : Json.write(what.outside());
         this.treatment = what.treatment();

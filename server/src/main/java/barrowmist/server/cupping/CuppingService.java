@@ -46,6 +46,7 @@ public class CuppingService {
     private final CuppingRepository cuppings;
     private final CupSetRepository sets;
     private final Tables tables;
+    private final UndersideService undersides;
     private final RoastService roasts;
     private final RestSettings rest;
     private final Clock clock;
@@ -56,6 +57,7 @@ public class CuppingService {
             CuppingRepository cuppings,
             CupSetRepository sets,
             Tables tables,
+            UndersideService undersides,
             RoastService roasts,
             RestSettings rest,
             Clock clock,
@@ -65,6 +67,7 @@ public class CuppingService {
         this.cuppings = cuppings;
         this.sets = sets;
         this.tables = tables;
+        this.undersides = undersides;
         this.roasts = roasts;
         this.clock = clock;
     }
@@ -83,7 +86,7 @@ public class CuppingService {
                 cups,
                 blind,
                 entry.protocol(),
-                coded ? TableCodes.join(random) : null);
+                blind == Blindness.OPEN ? null : TableCodes.join(random));
         List<String> codes = TableCodes.of(kind, coded, samples.size(), random);
         if (coded) {
             Collections.shuffle(samples, random);
@@ -120,6 +123,9 @@ public class CuppingService {
     /** What stands under which code; that it was looked at before the reveal is noted and forbids nothing. */
     public TableKey key(long id) {
         CuppingEntity table = tables.get(id);
+        if (table.blind() == Blindness.UNDERSIDE && !table.told()) {
+            return new TableKey(undersides.laid(table), List.of());
+        }
         table.keySeen(clock.instant());
         return new TableKey(
                 table.samples().stream().map(TableSampleView::of).toList(),
@@ -137,6 +143,9 @@ public class CuppingService {
             if (given.unfinished(table) > 0 && reason.isEmpty()) {
                 throw new InputProblems(
                         "reason", given.missing(table) + ": say why the table is revealed all the same");
+            }
+            if (table.unmatched()) {
+                throw new InputProblems("places", "Turn the cups over first, and say what stands at each place");
             }
             if (reason.length() > MAX_REASON) {
                 throw new InputProblems("reason", "reason has at most " + MAX_REASON + " characters");

@@ -22,6 +22,7 @@ public final class CuppingViews {
     public record SheetEntry(
             @Schema(example = "1") @Nullable Long roastId,
             @Schema(example = "472") @Nullable String code,
+            @Schema(example = "1") @Nullable Integer place,
             @Schema(example = "Ines K.") @Nullable String cupper,
 
             @Schema(

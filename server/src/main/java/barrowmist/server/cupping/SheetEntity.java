@@ -106,6 +106,11 @@ class SheetEntity {
     }
 
     /** The roast; null for a coffee from outside. */
+    /** What it is a sheet of has become known. */
+    void matched() {
+        roastId = sample.roastId();
+    }
+
     @Nullable
     Long roastId() {
         return roastId;

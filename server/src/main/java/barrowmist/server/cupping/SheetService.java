@@ -109,7 +109,7 @@ public class SheetService {
     }
 
     private static void refuseWhenOver(CuppingEntity table) {
-        if (table.revealedAt() != null) {
+        if (table.over()) {
             throw new Conflict("This table is revealed: its scores stand as they were given blind.", Map.of());
         }
     }
@@ -121,10 +121,12 @@ public class SheetService {
     private CuppingSampleEntity sample(CuppingEntity table, SheetEntry entry) {
         List<String> codes =
                 table.samples().stream().map(CuppingSampleEntity::code).toList();
-        if (entry.code() != null) {
-            return table.ofCode(entry.code())
+        // of shuffled cups the place is the code
+        String code = entry.code() == null && entry.place() != null ? String.valueOf(entry.place()) : entry.code();
+        if (code != null) {
+            return table.ofCode(code)
                     .orElseThrow(() -> new InputProblems(
-                            "code", "code is \"" + entry.code() + "\", expected one of " + String.join(", ", codes)));
+                            "code", "code is \"" + code + "\", expected one of " + String.join(", ", codes)));
         }
         if (entry.roastId() != null) {
             if (!table.told()) {
@@ -132,7 +134,10 @@ public class SheetService {
                         "code", "This table is coded: name the sample by its code, one of " + String.join(", ", codes));
             }
             long roastId = roasts.get(entry.roastId()).id();
-            return table.ofRoast(roastId).orElseGet(() -> lay(table, roastId));
+            return table.samples().stream()
+                    .filter(s -> Objects.equals(s.roastId(), roastId))
+                    .findFirst()
+                    .orElseGet(() -> lay(table, roastId));
         }
         if (table.samples().size() == 1) {
             return table.samples().get(0);

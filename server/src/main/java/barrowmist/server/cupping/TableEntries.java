@@ -31,6 +31,18 @@ public final class TableEntries {
             @Schema(example = "1") @Nullable Integer times,
             @Nullable String treatment) {}
 
+    /**
+     * What stands at a place of a table that was shuffled by hand: one of what was laid.
+     *
+     * @param place from the left, 1 is the first
+     * @param name of a coffee from outside
+     */
+    public record PlaceEntry(
+            @Schema(example = "1") int place,
+            @Schema(example = "1") @Nullable Long roastId,
+            @Nullable String name,
+            @Nullable String treatment) {}
+
     /** How the cups are prepared; what is left out is not known. */
     public record Preparation(
             @Schema(example = "8.25") @Nullable Double doseG,
@@ -68,7 +80,7 @@ public final class TableEntries {
             @Schema(allowableValues = {"hundred-point"}) @Nullable
             String form,
 
-            @Schema(allowableValues = {"open", "coded"}) @Nullable
+            @Schema(allowableValues = {"open", "coded", "underside"}) @Nullable
             String blind,
 
             @Schema(example = "18") @Nullable Integer assessments,

@@ -45,10 +45,13 @@ final class TableReader {
                 ? usual
                 : Codes.parse(Blindness.class, entry.blind())
                         .orElseThrow(() -> new InputProblems(
-                                "blind", "blind is \"" + entry.blind() + "\", expected open or coded"));
+                                "blind", "blind is \"" + entry.blind() + "\", expected open, coded or underside"));
         if (blind == Blindness.OPEN && kind().alwaysBlind()) {
             throw new InputProblems(
                     "blind", "A triangle is never open: who sees what is in the cups has no answer to give");
+        }
+        if (blind == Blindness.UNDERSIDE && !kind().shuffledByHand()) {
+            throw new InputProblems("blind", "A triangle is coded: its sets are served by their key");
         }
         return blind;
     }

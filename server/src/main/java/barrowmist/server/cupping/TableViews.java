@@ -53,6 +53,7 @@ public final class TableViews {
      * @param sets of a triangle
      * @param joined who sits at it with a device of their own
      * @param ranked who has ranked the samples of a roast-off
+     * @param unmatched whether its cups, shuffled by hand, are still to be turned over
      * @param told whether what is in the cups may be told
      * @param keySeenAt when the key was first looked at before the reveal
      * @param warnings rest of the samples; left out in lists and on coded tables that are not revealed
@@ -68,9 +69,11 @@ public final class TableViews {
 
             @Nullable String form,
 
-            @Schema(allowableValues = {"open", "coded"}) String blind,
+            @Schema(allowableValues = {"open", "coded", "underside"})
+            String blind,
 
             boolean told,
+            boolean unmatched,
             @Nullable String joinCode,
             @Nullable Instant revealedAt,
             @Nullable String revealReason,
@@ -98,6 +101,7 @@ public final class TableViews {
                     c.kind() == TableKind.SCORING ? CuppingViews.HUNDRED_POINT : null,
                     Codes.of(c.blind()),
                     told,
+                    c.unmatched(),
                     c.joinCode(),
                     c.revealedAt(),
                     c.revealReason(),
@@ -126,6 +130,7 @@ public final class TableViews {
                     form,
                     blind,
                     told,
+                    unmatched,
                     joinCode,
                     revealedAt,
                     revealReason,

@@ -154,6 +154,6 @@ class DemoSeeder implements BeforeOpening {
         List<Integer> allCups = IntStream.rangeClosed(1, CUPS).boxed().toList();
         List<WordMark> words =
                 cup.words().stream().map(w -> new WordMark(w, allCups)).toList();
-        sheets.add(cuppingId, new SheetEntry(roastId, null, cupper, "hundred-point", scores, marks, words, null));
+        sheets.add(cuppingId, new SheetEntry(roastId, null, null, cupper, "hundred-point", scores, marks, words, null));
     }
 }

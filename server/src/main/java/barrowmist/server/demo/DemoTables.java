@@ -121,7 +121,7 @@ class DemoTables {
         }
         List<Integer> cups = IntStream.rangeClosed(1, CUPS).boxed().toList();
         List<WordMark> words = chance.nextInt(4) == 0 ? List.of() : List.of(new WordMark(offer.word(), cups));
-        sheets.add(id, new SheetEntry(null, code, cupper.name(), null, scores, null, words, null));
+        sheets.add(id, new SheetEntry(null, code, null, cupper.name(), null, scores, null, words, null));
     }
 
     private void triangle(List<LaidSample> samples, int right, int daysAgo) {

@@ -1,0 +1,97 @@
+package barrowmist.server.cupping;
+
+import barrowmist.core.cupping.Blindness;
+import barrowmist.server.cupping.CuppingSampleEntity.TableSample;
+import barrowmist.server.cupping.TableEntries.OutsideCoffee;
+import barrowmist.server.cupping.TableEntries.PlaceEntry;
+import barrowmist.server.cupping.TableViews.TableSampleView;
+import barrowmist.server.web.Conflict;
+import barrowmist.server.web.InputProblems;
+import barrowmist.server.web.KeptInTurn;
+import java.time.Clock;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.Optional;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Service;
+
+/** Tables whose cups were shuffled by hand: until they are turned over, nobody knows what stands where. */
+@Service
+@KeptInTurn
+class UndersideService {
+
+    private final Tables tables;
+    private final SheetRepository sheets;
+    private final Clock clock;
+
+    UndersideService(Tables tables, SheetRepository sheets, Clock clock) {
+        this.tables = tables;
+        this.sheets = sheets;
+        this.clock = clock;
+    }
+
+    /** What was laid, in an order that says nothing of the places; without codes. */
+    List<TableSampleView> laid(CuppingEntity table) {
+        return table.samples().stream()
+                .map(CuppingSampleEntity::what)
+                .sorted(Comparator.comparing(TableSample::toString))
+                .map(w -> new TableSampleView("", w.roastId(), w.outside(), w.treatment()))
+                .toList();
+    }
+
+    /**
+     * Says what stands at which place, of everything that was laid; may be mended until the reveal.
+     *
+     * @throws Conflict if this table was not shuffled by hand, or is revealed
+     */
+    void match(long id, List<PlaceEntry> places) {
+        CuppingEntity table = tables.get(id);
+        if (table.blind() != Blindness.UNDERSIDE || table.told()) {
+            throw new Conflict(
+                    "Only cups that were shuffled by hand are matched, and only before the reveal.", Map.of());
+        }
+        List<TableSample> left = new ArrayList<>(
+                table.samples().stream().map(CuppingSampleEntity::what).toList());
+        List<TableSample> at = new ArrayList<>();
+        for (CuppingSampleEntity sample : table.samples()) {
+            at.add(taken(left, named(places, sample.code())));
+        }
+        for (int i = 0; i < at.size(); i++) {
+            table.samples().get(i).put(at.get(i));
+        }
+        sheets.findAllByCuppingIdOrderById(id).forEach(SheetEntity::matched);
+        table.matched(clock.instant());
+    }
+
+    private static PlaceEntry named(List<PlaceEntry> places, String place) {
+        List<PlaceEntry> there = places.stream()
+                .filter(p -> place.equals(String.valueOf(p.place())))
+                .toList();
+        if (there.size() != 1) {
+            throw new InputProblems("places", "Place " + place + " is named " + there.size() + " times, expected once");
+        }
+        return there.get(0);
+    }
+
+    /** Takes what stands there out of what is left of the table. */
+    private static TableSample taken(List<TableSample> left, PlaceEntry entry) {
+        TableSample found = left.stream()
+                .filter(w -> Objects.equals(w.roastId(), entry.roastId())
+                        && Objects.equals(name(w), entry.name())
+                        && Objects.equals(w.treatment(), entry.treatment()))
+                .findFirst()
+                .orElseThrow(() -> new InputProblems(
+                        "places",
+                        "What is said to stand at place " + entry.place()
+                                + " was not laid, or stands elsewhere already"));
+        left.remove(found);
+        return found;
+    }
+
+    private static @Nullable String name(TableSample what) {
+        return Optional.ofNullable(what.outside()).map(OutsideCoffee::name).orElse(null);
+    }
+}
