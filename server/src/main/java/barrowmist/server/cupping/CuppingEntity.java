@@ -1,6 +1,5 @@
 package barrowmist.server.cupping;
 
-import barrowmist.core.cupping.Blindness;
 import barrowmist.core.cupping.TableKind;
 import barrowmist.server.cupping.CuppingSampleEntity.TableSample;
 import barrowmist.server.cupping.TableEntries.Preparation;
@@ -42,17 +41,11 @@ class CuppingEntity {
     @Enumerated(EnumType.STRING)
     private TableKind kind;
 
-    @Enumerated(EnumType.STRING)
-    private Blindness blind;
+    private Blinding blinding;
 
     @Column(name = "protocol")
     private @Nullable String protocolJson;
 
-    private @Nullable String joinCode;
-    private @Nullable Instant revealedAt;
-    private @Nullable String revealReason;
-    private @Nullable Instant keySeenAt;
-    private @Nullable Instant matchedAt;
     private @Nullable Instant pouredAt;
 
     @Column(name = "clock")
@@ -68,19 +61,12 @@ class CuppingEntity {
 
     protected CuppingEntity() {}
 
-    CuppingEntity(
-            TableKind kind,
-            Instant cuppedAt,
-            int cups,
-            Blindness blind,
-            @Nullable Preparation protocol,
-            @Nullable String joinCode) {
+    CuppingEntity(TableKind kind, Instant cuppedAt, int cups, Blinding blinding, @Nullable Preparation protocol) {
         this.kind = kind;
         this.cuppedAt = cuppedAt;
         this.cups = cups;
-        this.blind = blind;
+        this.blinding = blinding;
         this.protocolJson = protocol == null ? null : Json.write(protocol);
-        this.joinCode = joinCode;
     }
 
     /** Lays a sample behind the others. */
@@ -110,18 +96,19 @@ class CuppingEntity {
         return kind;
     }
 
-    Blindness blind() {
-        return blind;
+    /** Who may know what stands on it. */
+    Blinding blinding() {
+        return blinding;
+    }
+
+    /** Whether what is in the cups may be told, and what was found may be used. */
+    boolean told() {
+        return blinding.told();
     }
 
     @Nullable
     Preparation protocol() {
         return protocolJson == null ? null : Json.read(protocolJson, Preparation.class);
-    }
-
-    @Nullable
-    String joinCode() {
-        return joinCode;
     }
 
     List<CuppingSampleEntity> samples() {
@@ -134,37 +121,6 @@ class CuppingEntity {
                 .flatMap(s -> Stream.ofNullable(s.roastId()))
                 .distinct()
                 .toList();
-    }
-
-    /** Whether what is in the cups may be told, and what was found may be used. */
-    boolean told() {
-        return blind == Blindness.OPEN || revealedAt != null;
-    }
-
-    /** Cups shuffled by hand that nobody has turned over yet: not even this server knows. */
-    boolean unmatched() {
-        return blind == Blindness.UNDERSIDE && matchedAt == null;
-    }
-
-    /** Whether somebody may know by now, so that nothing more is given blind. */
-    boolean over() {
-        return revealedAt != null || matchedAt != null;
-    }
-
-    void matched(Instant now) {
-        matchedAt = now;
-    }
-
-    void reveal(Instant now, @Nullable String reason) {
-        revealedAt = now;
-        revealReason = reason;
-    }
-
-    /** Notes that somebody looked at the key before the reveal. */
-    void keySeen(Instant now) {
-        if (!told() && keySeenAt == null) {
-            keySeenAt = now;
-        }
     }
 
     @Nullable
@@ -184,20 +140,5 @@ class CuppingEntity {
 
     ClockContent clock() {
         return clockJson == null ? ClockContent.none() : Json.read(clockJson, ClockContent.class);
-    }
-
-    @Nullable
-    Instant revealedAt() {
-        return revealedAt;
-    }
-
-    @Nullable
-    String revealReason() {
-        return revealReason;
-    }
-
-    @Nullable
-    Instant keySeenAt() {
-        return keySeenAt;
     }
 }

@@ -14,7 +14,7 @@ interface CuppingRepository extends JpaRepository<CuppingEntity, Long> {
 
     List<CuppingEntity> findAllByOrderByCuppedAtDescIdDesc(Pageable page);
 
-    Optional<CuppingEntity> findByJoinCode(String joinCode);
+    Optional<CuppingEntity> findByBlindingJoinCode(String joinCode);
 
     @Query("select c from CuppingEntity c where c.protocolJson is not null and c.id <> :id and c.cuppedAt <= :before"
             + " order by c.cuppedAt desc, c.id desc")
@@ -67,7 +67,7 @@ interface SheetRepository extends JpaRepository<SheetEntity, Long> {
 
     /** May be told, and speaks for the roast: what something was done to speaks for what was done. */
     String TOLD = " and s.sample.treatment is null"
-            + " and (s.cupping.blind = barrowmist.core.cupping.Blindness.OPEN or s.cupping.revealedAt is not null)";
+            + " and (s.cupping.blinding.blind = barrowmist.core.cupping.Blindness.OPEN or s.cupping.blinding.revealedAt is not null)";
 
     @Query("select s from SheetEntity s join fetch s.cupping where s.roastId = :roastId" + TOLD + " order by s.id")
     List<SheetEntity> toldOfRoast(long roastId);

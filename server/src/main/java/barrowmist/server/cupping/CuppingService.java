@@ -84,9 +84,8 @@ public class CuppingService {
                 kind,
                 entry.cuppedAt() == null ? clock.instant() : entry.cuppedAt(),
                 cups,
-                blind,
-                entry.protocol(),
-                blind == Blindness.OPEN ? null : TableCodes.join(random));
+                new Blinding(blind, blind == Blindness.OPEN ? null : TableCodes.join(random)),
+                entry.protocol());
         List<String> codes = TableCodes.of(kind, coded, samples.size(), random);
         if (coded) {
             Collections.shuffle(samples, random);
@@ -123,10 +122,10 @@ public class CuppingService {
     /** What stands under which code; that it was looked at before the reveal is noted and forbids nothing. */
     public TableKey key(long id) {
         CuppingEntity table = tables.get(id);
-        if (table.blind() == Blindness.UNDERSIDE && !table.told()) {
+        if (table.blinding().blind() == Blindness.UNDERSIDE && !table.told()) {
             return new TableKey(undersides.laid(table), List.of());
         }
-        table.keySeen(clock.instant());
+        table.blinding().keySeen(clock.instant());
         return new TableKey(
                 table.samples().stream().map(TableSampleView::of).toList(),
                 sets.findAllByCuppingIdOrderByNumber(id).stream()
@@ -144,13 +143,13 @@ public class CuppingService {
                 throw new InputProblems(
                         "reason", given.missing(table) + ": say why the table is revealed all the same");
             }
-            if (table.unmatched()) {
+            if (table.blinding().unmatched()) {
                 throw new InputProblems("places", "Turn the cups over first, and say what stands at each place");
             }
             if (reason.length() > MAX_REASON) {
                 throw new InputProblems("reason", "reason has at most " + MAX_REASON + " characters");
             }
-            table.reveal(clock.instant(), reason.isEmpty() ? null : reason);
+            table.blinding().reveal(clock.instant(), reason.isEmpty() ? null : reason);
             table.roastIds().forEach(roastId -> told.publishEvent(new RoastChanged(roastId)));
         }
         return view(table);

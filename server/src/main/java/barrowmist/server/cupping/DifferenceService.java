@@ -50,7 +50,7 @@ public class DifferenceService {
     /** @throws Conflict if somebody else has answered this set, or the table is revealed */
     public SetView answer(long id, AnswerEntry entry) {
         CuppingEntity table = tables.get(id, TableKind.TRIANGLE);
-        if (table.over()) {
+        if (table.blinding().over()) {
             throw new Conflict("This table is revealed: an answer would no longer be blind.", Map.of());
         }
         String cupper = Seats.whose(entry.cupper());

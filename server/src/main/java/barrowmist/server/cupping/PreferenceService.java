@@ -42,7 +42,7 @@ public class PreferenceService {
     /** Keeps an order; the same cupper's next one takes its place until the reveal. */
     public RankingEntry rank(long id, RankingEntry entry) {
         CuppingEntity table = tables.get(id, TableKind.ROAST_OFF);
-        if (table.over()) {
+        if (table.blinding().over()) {
             throw new Conflict("This table is revealed: an order would no longer be blind.", Map.of());
         }
         String cupper = Seats.whose(entry.cupper());

@@ -67,7 +67,7 @@ class SeatService implements SeatTokens {
     JoinView join(JoinEntry entry, String device) {
         tries.refuseIfTooMany(device);
         String code = entry.joinCode() == null ? "" : entry.joinCode().strip().toUpperCase(Locale.ROOT);
-        CuppingEntity table = cuppings.findByJoinCode(code)
+        CuppingEntity table = cuppings.findByBlindingJoinCode(code)
                 .filter(t -> !t.told())
                 .orElseThrow(() -> {
                     tries.wrong(device);

@@ -66,7 +66,7 @@ public class SheetService {
         }
         refuseWhenOver(table);
         CuppingSampleEntity sample = sample(table, entry);
-        String seat = table.blind() == Blindness.OPEN ? null : Seats.whose(entry.cupper());
+        String seat = table.blinding().blind() == Blindness.OPEN ? null : Seats.whose(entry.cupper());
         if (seat != null) {
             Optional<SheetEntity> there = sheets.findBySampleIdAndSeat(sample.id(), seat);
             if (there.isPresent()) {
@@ -109,7 +109,7 @@ public class SheetService {
     }
 
     private static void refuseWhenOver(CuppingEntity table) {
-        if (table.over()) {
+        if (table.blinding().over()) {
             throw new Conflict("This table is revealed: its scores stand as they were given blind.", Map.of());
         }
     }

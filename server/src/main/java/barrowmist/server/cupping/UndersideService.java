@@ -49,7 +49,7 @@ class UndersideService {
      */
     void match(long id, List<PlaceEntry> places) {
         CuppingEntity table = tables.get(id);
-        if (table.blind() != Blindness.UNDERSIDE || table.told()) {
+        if (table.blinding().blind() != Blindness.UNDERSIDE || table.told()) {
             throw new Conflict(
                     "Only cups that were shuffled by hand are matched, and only before the reveal.", Map.of());
         }
@@ -63,7 +63,7 @@ class UndersideService {
             table.samples().get(i).put(at.get(i));
         }
         sheets.findAllByCuppingIdOrderById(id).forEach(SheetEntity::matched);
-        table.matched(clock.instant());
+        table.blinding().matched(clock.instant());
     }
 
     private static PlaceEntry named(List<PlaceEntry> places, String place) {

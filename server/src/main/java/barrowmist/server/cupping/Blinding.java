@@ -1,0 +1,85 @@
+package barrowmist.server.cupping;
+
+import barrowmist.core.cupping.Blindness;
+import jakarta.persistence.Embeddable;
+import jakarta.persistence.EnumType;
+import jakarta.persistence.Enumerated;
+import java.time.Instant;
+import org.jspecify.annotations.Nullable;
+
+/** Who may know what stands on a table, and since when. */
+@Embeddable
+class Blinding {
+
+    @Enumerated(EnumType.STRING)
+    private Blindness blind;
+
+    private @Nullable String joinCode;
+    private @Nullable Instant keySeenAt;
+    private @Nullable Instant matchedAt;
+    private @Nullable Instant revealedAt;
+    private @Nullable String revealReason;
+
+    protected Blinding() {}
+
+    /** @param joinCode by which cuppers join; null for an open table */
+    Blinding(Blindness blind, @Nullable String joinCode) {
+        this.blind = blind;
+        this.joinCode = joinCode;
+    }
+
+    Blindness blind() {
+        return blind;
+    }
+
+    @Nullable
+    String joinCode() {
+        return joinCode;
+    }
+
+    /** Whether what is in the cups may be told, and what was found may be used. */
+    boolean told() {
+        return blind == Blindness.OPEN || revealedAt != null;
+    }
+
+    /** Cups shuffled by hand that nobody has turned over yet: not even this server knows. */
+    boolean unmatched() {
+        return blind == Blindness.UNDERSIDE && matchedAt == null;
+    }
+
+    /** Whether somebody may know by now, so that nothing more is given blind. */
+    boolean over() {
+        return revealedAt != null || matchedAt != null;
+    }
+
+    void matched(Instant now) {
+        matchedAt = now;
+    }
+
+    void reveal(Instant now, @Nullable String reason) {
+        revealedAt = now;
+        revealReason = reason;
+    }
+
+    /** Notes that somebody looked at the key before the reveal. */
+    void keySeen(Instant now) {
+        if (!told() && keySeenAt == null) {
+            keySeenAt = now;
+        }
+    }
+
+    @Nullable
+    Instant keySeenAt() {
+        return keySeenAt;
+    }
+
+    @Nullable
+    Instant revealedAt() {
+        return revealedAt;
+    }
+
+    @Nullable
+    String revealReason() {
+        return revealReason;
+    }
+}
