@@ -60,6 +60,11 @@ export const router = createRouter({
       component: () => import('@/cupping/CuppingPage.vue'),
       meta: { title: 'Sheet' },
     },
+    {
+      path: '/cupping/:id(\\d+)/wall',
+      component: () => import('@/cupping/WallPage.vue'),
+      meta: { title: 'Wall' },
+    },
     // from a cupper's own device: neither leads anywhere else
     {
       path: '/join',

@@ -126,6 +126,7 @@ async function reveal() {
     </div>
     <div v-else class="ask">
       <v-btn variant="outlined" @click="asking = 'reveal'">Reveal…</v-btn>
+      <v-btn variant="text" :to="`/cupping/${table.id}/wall`">Wall screen</v-btn>
       <v-btn v-if="key" variant="text" @click="key = undefined">Hide the key</v-btn>
       <v-btn v-else-if="table.blind === 'coded'" variant="text" @click="asking = 'key'">Key…</v-btn>
     </div>
