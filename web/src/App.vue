@@ -25,8 +25,9 @@ watch(
   { immediate: true },
 )
 watch(
-  () => route.path,
-  () => !route.matched.length || route.meta.seat || (waiting.refresh(), notices.refresh()),
+  // before the first page is found the path is "/" as well
+  () => (route.matched.length ? route.path : undefined),
+  (path) => path === undefined || route.meta.seat || (waiting.refresh(), notices.refresh()),
   { immediate: true },
 )
 const router = useRouter()

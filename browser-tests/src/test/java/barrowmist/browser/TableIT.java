@@ -176,8 +176,9 @@ class TableIT {
         Person lead = LAB.person(page);
         lead.open("/cupping");
         says(
-                "Set What is asked to is there a difference? Tick Batu Sembuyan, roast 1, write quakers picked out under and once"
-                        + " more, treated how, and 6 under Sets of three cups. Press Begin with 2 samples.");
+                "Set What is asked to is there a difference? Take Batu Sembuyan, roast 1 under Another roast (tick it, where it was"
+                        + " not cupped yet), write quakers picked out under and once more, treated how, and 6 under Sets of three cups."
+                        + " Press Begin with 2 samples.");
         lead.choose("What is asked", "is there a difference?");
         page.getByLabel("Another roast").fill("Batu Sembuyan, roast 1");
         page.getByRole(AriaRole.OPTION).first().click();
