@@ -75,7 +75,7 @@ function scores(c: Schemas['CuppingView']): string {
             <td>
               <router-link :to="`/cupping/${c.id}`">{{ on(c) }}</router-link>
             </td>
-            <td class="num">{{ c.cups }}</td>
+            <td class="num">{{ c.kind === 'scoring' ? c.cups : '' }}</td>
             <td class="num">
               {{ scores(c) }}
             </td>

@@ -16,7 +16,6 @@ const loaded = useLoad(() =>
 )
 const result = computed(() => loaded.data.value)
 const of = (count: number) => `${(100 * count) / Math.max(1, result.value?.n ?? 1)}%`
-const chance = computed(() => (result.value?.n ?? 0) / 3)
 const percent = (share: number) =>
   share < 0.001 ? 'less than 0.1 %' : `${(100 * share).toFixed(share < 0.01 ? 1 : 0)} %`
 const answered = computed(() => props.sets.filter((s) => s.answered))
@@ -29,17 +28,17 @@ const answered = computed(() => props.sets.filter((s) => s.answered))
     <div
       class="scale"
       role="img"
-      :aria-label="`${result.right} of ${result.n} right, ${result.needed} needed, ${chance.toFixed(1)} by guessing`"
+      :aria-label="`${result.right} of ${result.n} right, ${result.needed} needed, ${result.byGuessing.toFixed(1)} by guessing`"
     >
       <span class="right" :style="{ width: of(result.right) }" />
-      <span class="mark guess" :style="{ left: of(chance) }"><i>guessing</i></span>
+      <span class="mark guess" :style="{ left: of(result.byGuessing) }"><i>guessing</i></span>
       <span v-if="result.needed <= result.n" class="mark needed" :style="{ left: of(result.needed) }"
         ><i>{{ result.needed }} needed</i></span
       >
     </div>
     <p class="said">{{ result.text }}</p>
     <p v-if="reason" class="quiet">Revealed before every set was answered: {{ reason }}</p>
-    <dl>
+    <dl class="figures">
       <dt>Chance of so many by guessing (one-sided, exact)</dt>
       <dd>{{ percent(result.p) }}</dd>
       <dt>May tell them apart, at most (95 % sure)</dt>
@@ -116,18 +115,5 @@ const answered = computed(() => props.sets.filter((s) => s.answered))
 .said {
   font-weight: 600;
   max-width: 76ch;
-}
-dl {
-  display: grid;
-  grid-template-columns: max-content 1fr;
-  gap: 4px 18px;
-}
-@media (max-width: 600px) {
-  dl {
-    grid-template-columns: 1fr;
-  }
-}
-dd {
-  font-weight: 600;
 }
 </style>

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, onMounted, ref } from 'vue'
+import { computed, onMounted, ref, watch } from 'vue'
 import { useRouter } from 'vue-router'
 import { answer, api, problemAt, type Failure, type Schemas } from '@/shared/api/client'
 import NumberField from '@/shared/components/NumberField.vue'
@@ -36,7 +36,7 @@ const form = ref({
   cups: 5,
   kind: 'scoring' as Schemas['CuppingView']['kind'],
   blind: 'open' as Schemas['CuppingView']['blind'],
-  sets: 18 as number | undefined,
+  sets: undefined as number | undefined,
   protocol: {} as Schemas['Preparation'],
   prepared: false,
 })
@@ -66,17 +66,25 @@ const laid = computed(() => {
   ]
 })
 const count = computed(() => laid.value.reduce((sum, s) => sum + s.times, 0))
+const kinds = useLoad(() => answer(api.GET('/api/table-kinds')))
 /** Why these cannot be laid as they are. */
 const wrong = computed(() => {
   const all = count.value + Number(!!other.value.trim())
-  if (triangle.value && all !== 2) {
-    return 'A triangle is of two samples: choose two, or one and the same treated otherwise.'
+  const allowed = kinds.data.value?.find((k) => k.kind === form.value.kind)
+  if (scoring.value || !allowed || (all >= allowed.fewest && all <= allowed.most)) {
+    return undefined
   }
-  return !scoring.value && (all < 2 || all > 8) ? 'A roast-off is of two to eight samples.' : undefined
+  return triangle.value
+    ? 'A triangle is of two samples: choose two, or one and the same treated otherwise.'
+    : `A roast-off is of ${allowed.fewest} to ${allowed.most} samples.`
 })
 const plan = useLoad(
   () => answer(api.GET('/api/triangle-plan', { params: { query: { sets: form.value.sets } } })),
   () => form.value.sets,
+)
+watch(
+  () => plan.data.value?.sets,
+  (usual) => (form.value.sets ??= usual),
 )
 // what the last table was prepared with, or else the published protocol; what is typed here stays
 onMounted(async () => {

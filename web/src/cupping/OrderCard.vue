@@ -1,6 +1,8 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import { answer, api, type Failure } from '@/shared/api/client'
+import { same } from '@/shared/kept/draft'
+import { useDraft } from '@/shared/kept/useDraft'
 
 /** Samples in an order, the best first, by touching one after the other. */
 const props = defineProps<{
@@ -13,8 +15,14 @@ const props = defineProps<{
   before?: string[]
 }>()
 const emit = defineEmits<{ kept: [] }>()
-const order = ref<string[]>([...(props.before ?? [])])
-const kept = ref(!!props.before)
+/** An order that is not complete yet is found again by this cupper after a reload. */
+const draft = ref({ order: [...(props.before ?? [])] })
+useDraft(`order.${props.id}.${props.cupper}`, draft)
+// what was begun for other codes is of no use
+const order = computed(() => draft.value.order.filter((c) => props.codes.includes(c)))
+/** The order that the server has. */
+const atServer = ref(props.before)
+const kept = computed(() => same(order.value, atServer.value))
 const sending = ref(false)
 const failure = ref<Failure>()
 const left = computed(() => props.codes.filter((c) => !order.value.includes(c)))
@@ -33,17 +41,11 @@ async function keep() {
   )
   sending.value = false
   failure.value = result.failure
-  kept.value = !!result.data
+  atServer.value = result.data?.order ?? atServer.value
   emit('kept')
 }
-function put(code: string) {
-  order.value.push(code)
-  kept.value = false
-}
-function takeBack(code: string) {
-  order.value = order.value.filter((c) => c !== code)
-  kept.value = false
-}
+const put = (code: string) => (draft.value.order = [...order.value, code])
+const takeBack = (code: string) => (draft.value.order = order.value.filter((c) => c !== code))
 </script>
 
 <template>

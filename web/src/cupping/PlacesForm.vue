@@ -3,6 +3,7 @@ import { computed, ref } from 'vue'
 import { answer, api, type Failure, type Schemas } from '@/shared/api/client'
 import { useLoad } from '@/shared/api/useLoad'
 import { roastName } from '@/shared/format/text'
+import { useDraft } from '@/shared/kept/useDraft'
 
 /** The bowls of a shuffled table are turned over: what stands at which place? */
 const props = defineProps<{ table: Schemas['CuppingView'] }>()
@@ -11,7 +12,8 @@ const path = { params: { path: { id: props.table.id } } }
 const laid = useLoad(() => answer(api.GET('/api/cuppings/{id}/key', path)))
 const roasts = useLoad(() => answer(api.GET('/api/roasts')))
 /** At each place one of what was laid, by its number in the list. */
-const at = ref<(number | undefined)[]>(props.table.samples.map(() => undefined))
+const places = ref<{ at: (number | null)[] }>({ at: props.table.samples.map(() => null) })
+const draft = useDraft(`places.${props.table.id}`, places)
 const failure = ref<Failure>()
 const sending = ref(false)
 const names = computed(() =>
@@ -24,8 +26,8 @@ const names = computed(() =>
 const offered = (place: number) =>
   names.value
     .map((title, value) => ({ title, value }))
-    .filter((o) => !at.value.some((taken, other) => other !== place && taken === o.value))
-const complete = computed(() => at.value.every((v) => v !== undefined))
+    .filter((o) => !places.value.at.some((taken, other) => other !== place && taken === o.value))
+const complete = computed(() => places.value.at.every((v) => v !== null))
 
 async function match() {
   if (sending.value || !complete.value) {
@@ -35,7 +37,7 @@ async function match() {
   const result = await answer(
     api.PUT('/api/cuppings/{id}/places', {
       ...path,
-      body: at.value.map((taken, i) => {
+      body: places.value.at.map((taken, i) => {
         const s = laid.data.value!.samples[taken!]!
         return { place: i + 1, roastId: s.roastId, name: s.outside?.name, treatment: s.treatment }
       }),
@@ -44,6 +46,7 @@ async function match() {
   sending.value = false
   failure.value = result.failure
   if (!result.failure) {
+    draft.done()
     emit('matched')
   }
 }
@@ -55,7 +58,7 @@ async function match() {
     <v-select
       v-for="(s, i) in table.samples"
       :key="s.code"
-      v-model="at[i]"
+      v-model="places.at[i]"
       :items="offered(i)"
       :label="`Place ${s.code}`"
       hide-details

@@ -54,7 +54,7 @@ const chance = (p: number) => (p < 0.001 ? 'under 0.1 %' : `${(100 * p).toFixed(
         </tbody>
       </table>
     </div>
-    <dl v-if="liked.p !== undefined">
+    <dl v-if="liked.p !== undefined" class="figures">
       <dt>Chance of such agreement where nobody prefers any (Friedman)</dt>
       <dd>{{ chance(liked.p) }}</dd>
       <dt>Same order (Kendall’s W)</dt>
@@ -110,19 +110,6 @@ const chance = (p: number) => (p < 0.001 ? 'under 0.1 %' : `${(100 * p).toFixed(
   border-radius: 50%;
   transform: translateX(-50%);
   background: var(--cup);
-}
-dl {
-  display: grid;
-  grid-template-columns: max-content 1fr;
-  gap: 4px 18px;
-}
-@media (max-width: 600px) {
-  dl {
-    grid-template-columns: 1fr;
-  }
-}
-dd {
-  font-weight: 600;
 }
 .pairs {
   max-width: 760px;

@@ -37,16 +37,6 @@ watch(
 )
 const unfinished = computed(() => props.table.unfinished)
 const triangle = computed(() => props.table.kind === 'triangle')
-/** What is missing, by what the table was laid for. */
-const missing = computed(
-  () =>
-    ({
-      scoring: `${plural(unfinished.value, 'sheet is', 'sheets are')} not finished.`,
-      triangle: `${plural(unfinished.value, 'set has', 'sets have')} no answer yet.`,
-      'roast-off': 'Nobody has kept an order yet.',
-    })[props.table.kind],
-)
-
 async function showKey() {
   const [result, roasts] = await Promise.all([
     answer(api.GET('/api/cuppings/{id}/key', path.value)),
@@ -102,7 +92,7 @@ async function reveal() {
       <p>
         {{
           unfinished
-            ? `${missing} Say why the table is revealed all the same:`
+            ? `${table.missing}. Say why the table is revealed all the same:`
             : 'Everybody has finished. After the reveal what was given stands as it is.'
         }}
       </p>

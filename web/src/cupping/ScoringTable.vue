@@ -8,6 +8,7 @@ import { moment, plural } from '@/shared/format/text'
 import ClockCard from './ClockCard.vue'
 import PanelCard from './PanelCard.vue'
 import RevealCard from './RevealCard.vue'
+import SampleNav from './SampleNav.vue'
 import SheetForm from './SheetForm.vue'
 import TakeSeat from './TakeSeat.vue'
 import { useTable } from './useTable'
@@ -72,17 +73,13 @@ const scoring = computed(() => !coded.value || (!told.value && seated.value))
         @seated="sitDown"
       />
       <ClockCard v-if="running" :id="id" :names="Object.fromEntries(samples.map((s) => [s.code, s.name]))" />
-      <nav v-if="scoring && samples.length > 1" class="samples" aria-label="Samples on the table">
-        <v-btn
-          v-for="s in samples"
-          :key="s.code"
-          :variant="s.code === current?.code ? 'flat' : 'outlined'"
-          :color="s.code === current?.code ? 'primary' : undefined"
-          :aria-pressed="s.code === current?.code"
-          @click="take(s.code)"
-          >{{ s.name }}<span v-if="s.done" class="done" aria-label="scored">✓</span></v-btn
-        >
-      </nav>
+      <SampleNav
+        v-if="scoring && samples.length > 1"
+        :samples="samples"
+        :in-hand="current?.code"
+        label="Samples on the table"
+        @take="take"
+      />
       <SheetForm
         v-if="scoring && sheet"
         :key="`${sheet.id}-${shown}`"
@@ -114,14 +111,5 @@ const scoring = computed(() => !coded.value || (!told.value && seated.value))
   list-style: none;
   border-left: 4px solid var(--ember);
   margin-bottom: 14px;
-}
-.samples {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 8px;
-  margin-bottom: 14px;
-}
-.done {
-  margin-left: 8px;
 }
 </style>

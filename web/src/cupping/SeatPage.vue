@@ -8,12 +8,13 @@ import PageState from '@/shared/components/PageState.vue'
 import { usePreferences } from '@/shared/preferences'
 import ClockCard from './ClockCard.vue'
 import OrderCard from './OrderCard.vue'
+import SampleNav from './SampleNav.vue'
 import SetCard from './SetCard.vue'
 import SheetForm from './SheetForm.vue'
 import { forgetSeat, leaveSeat, takeSeat } from './seat'
+import { OTHERS_MS } from './useBlindTable'
 
 /** A blind table from a cupper's own device. */
-const OTHERS_MS = 5000
 const id = Number(useRoute().params.id)
 const preferences = usePreferences()
 const joined = ref(takeSeat(id))
@@ -24,7 +25,13 @@ const inHand = ref<string>()
 const failure = ref<Failure>()
 const over = computed(() => !joined.value || table.failure.value?.status === 401)
 const own = (code: string) => table.data.value?.sheets.find((s) => s.code === code)
-const done = (code: string) => own(code)?.finalScore !== undefined
+const codes = computed(() =>
+  (table.data.value?.codes ?? []).map((code) => ({
+    code,
+    name: code,
+    done: own(code)?.finalScore !== undefined,
+  })),
+)
 useIntervalFn(() => over.value || table.reload(), OTHERS_MS)
 onUnmounted(leaveSeat)
 
@@ -76,17 +83,12 @@ function getUp() {
       </div>
       <template v-if="table.data.value.kind === 'scoring'">
         <ClockCard :id="id" :names="{}" :clock="table.data.value.clock" />
-        <nav class="samples" aria-label="Samples on the table, in your order">
-          <v-btn
-            v-for="code in table.data.value.codes"
-            :key="code"
-            :variant="code === inHand ? 'flat' : 'outlined'"
-            :color="code === inHand ? 'primary' : undefined"
-            :aria-pressed="code === inHand"
-            @click="take(code)"
-            >{{ code }}<span v-if="done(code)" class="done" aria-label="scored">✓</span></v-btn
-          >
-        </nav>
+        <SampleNav
+          :samples="codes"
+          :in-hand="inHand"
+          label="Samples on the table, in your order"
+          @take="take"
+        />
         <SheetForm
           v-if="sheet"
           :key="sheet.id"
@@ -121,19 +123,3 @@ function getUp() {
     </template>
   </PageState>
 </template>
-
-<style scoped>
-.samples {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 8px;
-  margin-bottom: 14px;
-}
-.samples .v-btn {
-  min-height: 56px;
-  min-width: 76px;
-}
-.done {
-  margin-left: 8px;
-}
-</style>

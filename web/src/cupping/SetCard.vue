@@ -1,42 +1,45 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import { answer, api, type Failure, type Schemas } from '@/shared/api/client'
+import { useDraft } from '@/shared/kept/useDraft'
 import { useKeys } from '@/shared/keyboard/useKeys'
 
 /** Sets of three cups, one after the other: which is not like the others? */
 const props = defineProps<{ id: number; sets: Schemas['SetView'][]; cupper: string }>()
 const emit = defineEmits<{ changed: [] }>()
 const answered = computed(() => props.sets.filter((s) => s.answered).length)
-const inHand = ref<number>()
-const odd = ref<number>()
-const what = ref('')
+/** A choice that is not sent yet; found again by this cupper after a reload. */
+const choice = ref<{ set?: number; odd?: number; what: string }>({ what: '' })
+useDraft(`choice.${props.id}.${props.cupper}`, choice)
 const failure = ref<Failure>()
 const sending = ref(false)
-const set = computed(() => props.sets.find((s) => s.set === inHand.value))
+const set = computed(() => props.sets.find((s) => s.set === choice.value.set))
 const free = (s: Schemas['SetView']) => !s.answered || s.cupper === props.cupper
 
 function take(number: number | undefined) {
-  inHand.value = number
-  odd.value = undefined
-  what.value = ''
+  choice.value = { set: number, what: '' }
   failure.value = undefined
 }
 /** The next that nobody has answered, behind the one in hand and then from the front. */
 function next() {
-  const waiting = props.sets.filter((s) => !s.answered && s.set !== inHand.value)
-  take((waiting.find((s) => s.set > (inHand.value ?? 0)) ?? waiting[0])?.set)
+  const inHand = choice.value.set ?? 0
+  const waiting = props.sets.filter((s) => !s.answered && s.set !== inHand)
+  take((waiting.find((s) => s.set > inHand) ?? waiting[0])?.set)
 }
-next()
+if (!set.value || set.value.answered) {
+  next()
+}
 
 async function keep() {
-  if (sending.value || odd.value === undefined || inHand.value === undefined) {
+  const { set: number, odd, what } = choice.value
+  if (sending.value || odd === undefined || number === undefined) {
     return
   }
   sending.value = true
   const result = await answer(
     api.POST('/api/cuppings/{id}/answers', {
       params: { path: { id: props.id } },
-      body: { cupper: props.cupper, set: inHand.value, odd: odd.value, what: what.value },
+      body: { cupper: props.cupper, set: number, odd, what },
     }),
   )
   sending.value = false
@@ -51,7 +54,7 @@ useKeys(
     key: String(cup),
     does: `cup ${cup} is the odd one`,
     run: () => {
-      odd.value = set.value ? cup : odd.value
+      choice.value.odd = set.value ? cup : undefined
     },
   })),
 )
@@ -63,10 +66,10 @@ useKeys(
       <v-btn
         v-for="s in sets"
         :key="s.set"
-        :variant="s.set === inHand ? 'flat' : 'outlined'"
-        :color="s.set === inHand ? 'primary' : undefined"
+        :variant="s.set === choice.set ? 'flat' : 'outlined'"
+        :color="s.set === choice.set ? 'primary' : undefined"
         :disabled="!free(s)"
-        :aria-pressed="s.set === inHand"
+        :aria-pressed="s.set === choice.set"
         :aria-label="`Set ${s.set}${s.answered ? `, answered by ${s.cupper}` : ''}`"
         @click="take(s.set)"
         >{{ s.set }}<span v-if="s.answered">✓</span></v-btn
@@ -84,14 +87,14 @@ useKeys(
           :key="cup"
           type="button"
           class="cup"
-          :aria-pressed="odd === cup"
-          @click="odd = cup"
+          :aria-pressed="choice.odd === cup"
+          @click="choice.odd = cup"
         >
           <span class="quiet">set {{ set.set }}, cup</span><b>{{ cup }}</b>
         </button>
       </div>
       <v-text-field
-        v-model="what"
+        v-model="choice.what"
         label="What differs, if you can say it"
         maxlength="400"
         hide-details
@@ -101,8 +104,8 @@ useKeys(
       <p v-if="failure" class="ember" role="alert">
         {{ failure.problems[0]?.message ?? failure.message }}
       </p>
-      <v-btn color="primary" :disabled="odd === undefined" :loading="sending" @click="keep">{{
-        odd === undefined ? 'Choose a cup' : `Cup ${odd} is the odd one`
+      <v-btn color="primary" :disabled="choice.odd === undefined" :loading="sending" @click="keep">{{
+        choice.odd === undefined ? 'Choose a cup' : `Cup ${choice.odd} is the odd one`
       }}</v-btn>
     </template>
     <h2 v-else id="set-title">

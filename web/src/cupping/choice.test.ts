@@ -4,6 +4,7 @@ import { mountApp, stubServer } from '@/shared/testMount'
 import DifferenceCard from './DifferenceCard.vue'
 import PreferenceCard from './PreferenceCard.vue'
 import RoastOffTable from './RoastOffTable.vue'
+import { button, table } from './testTables'
 import TriangleTable from './TriangleTable.vue'
 
 beforeEach(() => localStorage.setItem('barrowmist.cupper', 'Ines'))
@@ -12,25 +13,6 @@ afterEach(() => {
   localStorage.clear()
   vi.unstubAllGlobals()
 })
-
-const table = (more: object) => ({
-  id: 5,
-  cuppedAt: '2026-03-02T09:00:00Z',
-  cups: 5,
-  blind: 'coded',
-  told: false,
-  samples: [],
-  progress: [],
-  unfinished: 1,
-  sets: [],
-  ranked: [],
-  joined: [],
-  roastIds: [],
-  sheets: [],
-  ...more,
-})
-type Page = ReturnType<typeof mountApp>
-const button = (page: Page, text: string) => page.findAll('button').find((b) => b.text().includes(text))!
 
 describe('TriangleTable', () => {
   const sets = [
@@ -80,6 +62,7 @@ describe('DifferenceCard', () => {
     right: 5,
     p: 0.018,
     needed: 5,
+    byGuessing: 2,
     shown: true,
     people: 6,
     power: 0.4,
@@ -108,9 +91,9 @@ describe('DifferenceCard', () => {
 describe('RoastOffTable', () => {
   it('puts the samples in order by touch, takes one back, and sends the best first', async () => {
     const samples = [{ code: '214' }, { code: '507' }, { code: '831' }]
-    const sent = stubServer((method, path) =>
+    const sent = stubServer((method, path, body) =>
       method === 'POST'
-        ? { status: 201, body: {} }
+        ? { status: 201, body }
         : { body: path.endsWith('/roasts') ? [] : table({ kind: 'roast-off', samples }) },
     )
     const page = mountApp(RoastOffTable, { id: 5 })

@@ -1,11 +1,12 @@
 import { flushPromises } from '@vue/test-utils'
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
-import { answer, api, useToken } from '@/shared/api/client'
+import { answer, api, askWith } from '@/shared/api/client'
 import { mountApp, stubServer } from '@/shared/testMount'
 import JoinNote from './JoinNote.vue'
 import JoinPage from './JoinPage.vue'
 import SeatPage from './SeatPage.vue'
 import { keepSeat } from './seat'
+import { button, emptySheet } from './testTables'
 
 const seatTable = (more: object = {}) => ({
   id: 0,
@@ -19,26 +20,9 @@ const seatTable = (more: object = {}) => ({
   vocabulary: [],
   ...more,
 })
-const sheet = (code: string) => ({
-  id: 3,
-  cuppingId: 0,
-  code,
-  cupper: 'Ines',
-  attributes: {},
-  cups: [],
-  words: [],
-  unscored: [],
-  runningTotal: 30,
-  uniformity: 10,
-  cleanCup: 10,
-  sweetness: 10,
-  defects: 0,
-  version: 0,
-})
-
 beforeEach(() => localStorage.clear())
 afterEach(() => {
-  useToken(undefined)
+  askWith(undefined)
   document.body.innerHTML = ''
   vi.unstubAllGlobals()
 })
@@ -50,9 +34,9 @@ describe('a token', () => {
       seen.push(request.headers.get('Authorization'))
       return new Response('[]', { headers: { 'Content-Type': 'application/json' } })
     })
-    useToken('secret')
+    askWith('secret')
     await answer(api.GET('/api/lots'))
-    useToken(undefined)
+    askWith(undefined)
     await answer(api.GET('/api/lots'))
     expect(seen).toEqual(['Bearer secret', null])
   })
@@ -91,7 +75,7 @@ describe('SeatPage', () => {
   it('goes through the codes in the cupper’s own order', async () => {
     seat()
     const sent = stubServer((method) =>
-      method === 'POST' ? { status: 201, body: sheet('507') } : { body: seatTable() },
+      method === 'POST' ? { status: 201, body: emptySheet('507') } : { body: seatTable() },
     )
     const page = mountApp(SeatPage)
     await flushPromises()
@@ -111,6 +95,40 @@ describe('SeatPage', () => {
     await flushPromises()
     expect(page.text()).toContain('over for this device')
     expect(page.find('a').attributes('href')).toBe('/join')
+  })
+
+  it('finds a choice and an order again that were not sent before a reload', async () => {
+    seat()
+    const sets = [
+      { set: 1, answered: false },
+      { set: 2, answered: false },
+    ]
+    stubServer(() => ({ body: seatTable({ kind: 'triangle', sets }) }))
+    const before = mountApp(SeatPage)
+    await flushPromises()
+    await button(before, '2').trigger('click')
+    await before.findAll('.cup')[2]!.trigger('click')
+    await before.find('input').setValue('sweeter')
+    before.unmount()
+    seat()
+    const after = mountApp(SeatPage)
+    await flushPromises()
+    expect(after.text()).toContain('Set 2: which cup')
+    expect(after.text()).toContain('Cup 3 is the odd one')
+    expect(after.find('input').element.value).toBe('sweeter')
+    after.unmount()
+
+    seat()
+    stubServer(() => ({ body: seatTable({ kind: 'roast-off' }) }))
+    const ranking = mountApp(SeatPage)
+    await flushPromises()
+    await button(ranking, '214').trigger('click')
+    ranking.unmount()
+    seat()
+    const again = mountApp(SeatPage)
+    await flushPromises()
+    expect(again.text()).toContain('1 to go')
+    expect(again.find('ol').text()).toContain('214')
   })
 
   it('hands out sets of a triangle, and takes an order of a roast-off', async () => {

@@ -1,4 +1,4 @@
-import { useToken } from '@/shared/api/client'
+import { askWith } from '@/shared/api/client'
 
 /** Where the token of a table is kept on the device that joined it. */
 const key = (table: number) => `barrowmist.seat.${table}`
@@ -10,13 +10,13 @@ export function keepSeat(table: number, token: string) {
 /** Asks with the token of this table from now on; false when this device has none. */
 export function takeSeat(table: number): boolean {
   const token = localStorage.getItem(key(table)) ?? undefined
-  useToken(token)
+  askWith(token)
   return token !== undefined
 }
 
 /** Gets up: what is asked next is asked without a token. */
 export function leaveSeat() {
-  useToken(undefined)
+  askWith(undefined)
 }
 
 export function forgetSeat(table: number) {

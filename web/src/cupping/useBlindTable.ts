@@ -5,7 +5,7 @@ import { useLoad } from '@/shared/api/useLoad'
 import { roastName } from '@/shared/format/text'
 
 /** How often a table looks what others have done on their own devices, ms. */
-const OTHERS_MS = 5000
+export const OTHERS_MS = 5000
 
 /** A table where a choice is made, not a score: who sits at it, and what may be told by now. */
 export function useBlindTable(id: number) {

@@ -143,7 +143,7 @@ it('shows how far it is, and the reasons of what was refused', async () => {
   const page = mountApp(ManyLogs)
   await useManyLogs().start([log('a'), log('b'), log('c')], choice)
   await flushPromises()
-  expect(page.text()).toContain('3 logs read')
+  await vi.waitFor(() => expect(page.text()).toContain('3 logs read'))
   expect(page.find('[role=progressbar]').attributes('aria-valuetext')).toBe('3 of 3')
   expect(page.findAll('tbody tr').map((r) => r.text())).toEqual(['bline 4: no number (and 1 more)'])
   const convert = page.findAll('button').find((b) => b.text().includes('convert'))!

@@ -39,7 +39,7 @@ api.use({
   },
 })
 /** From now on every call is made with this token; with none as the open lab's. */
-export function useToken(token: string | undefined) {
+export function askWith(token: string | undefined) {
   bearer = token
 }
 

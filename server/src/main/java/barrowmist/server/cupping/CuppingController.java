@@ -1,5 +1,6 @@
 package barrowmist.server.cupping;
 
+import barrowmist.core.cupping.TableKind;
 import barrowmist.core.cupping.Vocabulary;
 import barrowmist.server.cupping.CuppingViews.SheetEntry;
 import barrowmist.server.cupping.CuppingViews.SheetView;
@@ -11,6 +12,8 @@ import barrowmist.server.cupping.TableEntries.Preparation;
 import barrowmist.server.cupping.TableViews.CuppingView;
 import barrowmist.server.cupping.TableViews.RevealEntry;
 import barrowmist.server.cupping.TableViews.TableKey;
+import barrowmist.server.cupping.TableViews.TableKindView;
+import java.util.Arrays;
 import java.util.List;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -41,6 +44,12 @@ class CuppingController {
     @GetMapping("/vocabulary")
     List<WordView> vocabulary() {
         return Vocabulary.all().stream().map(WordView::of).toList();
+    }
+
+    /** What a table may be laid for, and with how many samples. */
+    @GetMapping("/table-kinds")
+    List<TableKindView> kinds() {
+        return Arrays.stream(TableKind.values()).map(TableKindView::of).toList();
     }
 
     /** How the next table would be prepared. */

@@ -149,6 +149,7 @@ public class CuppingService {
             if (reason.length() > MAX_REASON) {
                 throw new InputProblems("reason", "reason has at most " + MAX_REASON + " characters");
             }
+            undersides.settle(table);
             table.blinding().reveal(clock.instant(), reason.isEmpty() ? null : reason);
             table.roastIds().forEach(roastId -> told.publishEvent(new RoastChanged(roastId)));
         }

@@ -107,6 +107,15 @@ public class DifferenceService {
                 (int) answered.stream().map(CupSetEntity::cupper).distinct().count();
         Difference d = Difference.of(answered.size(), right, people);
         return new DifferenceView(
-                d.n(), d.right(), d.p(), d.needed(), d.shown(), d.people(), d.power(), d.atMost(), d.text());
+                d.n(),
+                d.right(),
+                d.p(),
+                d.needed(),
+                d.byGuessing(),
+                d.shown(),
+                d.people(),
+                d.power(),
+                d.atMost(),
+                d.text());
     }
 }

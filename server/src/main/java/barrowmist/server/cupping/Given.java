@@ -15,13 +15,13 @@ record Given(List<SheetEntity> sheets, List<CupSetEntity> sets, List<RankingEnti
         };
     }
 
-    /** The same in words, such as "4 sheets are not finished". */
+    /** The same in words, such as "4 sheets are not finished"; to be asked only where something is. */
     String missing(CuppingEntity table) {
         int count = unfinished(table);
         return switch (table.kind()) {
             case SCORING -> count + (count == 1 ? " sheet is not finished" : " sheets are not finished");
             case TRIANGLE -> count + (count == 1 ? " set has no answer yet" : " sets have no answer yet");
-            case ROAST_OFF -> "nobody has kept an order yet";
+            case ROAST_OFF -> "Nobody has kept an order yet";
         };
     }
 

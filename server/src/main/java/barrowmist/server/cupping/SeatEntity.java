@@ -8,6 +8,7 @@ import jakarta.persistence.Id;
 import jakarta.persistence.JoinColumn;
 import jakarta.persistence.ManyToOne;
 import jakarta.persistence.Table;
+import jakarta.persistence.Version;
 import java.time.Instant;
 import java.util.Objects;
 import org.jspecify.annotations.Nullable;
@@ -26,16 +27,32 @@ class SeatEntity {
     private CuppingEntity cupping;
 
     private String cupper;
-    private String tokenHash;
+    private @Nullable String tokenHash;
     private Instant joinedAt;
+
+    @Version
+    private long version;
 
     protected SeatEntity() {}
 
-    SeatEntity(CuppingEntity cupping, String cupper, String tokenHash, Instant joinedAt) {
+    SeatEntity(CuppingEntity cupping, String cupper, Instant joinedAt) {
         this.cupping = cupping;
         this.cupper = cupper;
-        this.tokenHash = tokenHash;
         this.joinedAt = joinedAt;
+    }
+
+    /** Whether a device sits on it. */
+    boolean taken() {
+        return tokenHash != null;
+    }
+
+    void take(String newTokenHash) {
+        tokenHash = newTokenHash;
+    }
+
+    /** Its token opens nothing from now on; the place, and so the order of the samples, stays this cupper's. */
+    void free() {
+        tokenHash = null;
     }
 
     long id() {

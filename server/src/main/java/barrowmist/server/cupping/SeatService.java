@@ -74,7 +74,9 @@ class SeatService implements SeatTokens {
                     return new InputProblems("joinCode", "No table waits under this code: look at it again");
                 });
         String cupper = Seats.name(entry.cupper());
-        if (seats.findByCuppingIdAndCupper(table.id(), cupper).isPresent()) {
+        SeatEntity seat = seats.findByCuppingIdAndCupper(table.id(), cupper)
+                .orElseGet(() -> new SeatEntity(table, cupper, clock.instant()));
+        if (seat.taken()) {
             throw new Conflict(
                     "Somebody sits at this table as " + cupper + " already. Take another name, or ask the lead to free"
                             + " that seat.",
@@ -83,13 +85,14 @@ class SeatService implements SeatTokens {
         byte[] secret = new byte[TOKEN_BYTES];
         random.nextBytes(secret);
         String token = Base64.getUrlEncoder().withoutPadding().encodeToString(secret);
-        seats.saveAndFlush(new SeatEntity(table, cupper, hash(token), clock.instant()));
+        seat.take(hash(token));
+        seats.saveAndFlush(seat);
         return new JoinView(table.id(), token);
     }
 
     /** Frees a seat: its token opens nothing from now on, and the name may be taken again; what was given stays. */
     void free(long id, String cupper) {
-        seats.findByCuppingIdAndCupper(tables.get(id).id(), cupper).ifPresent(seats::delete);
+        seats.findByCuppingIdAndCupper(tables.get(id).id(), cupper).ifPresent(SeatEntity::free);
     }
 
     @Override

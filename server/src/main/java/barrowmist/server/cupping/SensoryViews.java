@@ -91,6 +91,7 @@ public final class SensoryViews {
      * @param n sets answered
      * @param p chance of so many right by guessing
      * @param needed fewest right answers that show a difference at α 0.05
+     * @param byGuessing right answers that guessing gives on average
      * @param people who answered
      * @param power chance that the test shows a difference that half of people tell
      * @param atMost largest share of people who may tell them apart, 95 % confidence
@@ -100,6 +101,7 @@ public final class SensoryViews {
             int right,
             double p,
             int needed,
+            double byGuessing,
             boolean shown,
             int people,
             double power,

@@ -50,6 +50,7 @@ public final class TableViews {
      *
      * @param form left out where nothing is scored
      * @param unfinished how many sheets of those who sit at it lack a score, or sets their answer
+     * @param missing the same in words; left out when nothing is
      * @param sets of a triangle
      * @param joined who sits at it with a device of their own
      * @param ranked who has ranked the samples of a roast-off
@@ -82,6 +83,7 @@ public final class TableViews {
             List<TableSampleView> samples,
             List<CupperProgress> progress,
             int unfinished,
+            @Nullable String missing,
             List<SetView> sets,
             List<String> ranked,
             List<String> joined,
@@ -112,9 +114,13 @@ public final class TableViews {
                             .toList(),
                     sheets.stream().map(CupperProgress::of).toList(),
                     given.unfinished(c),
+                    given.unfinished(c) == 0 ? null : given.missing(c),
                     given.sets().stream().map(s -> SetView.of(s, told)).toList(),
                     given.rankings().stream().map(RankingEntity::cupper).toList(),
-                    given.seats().stream().map(SeatEntity::cupper).toList(),
+                    given.seats().stream()
+                            .filter(SeatEntity::taken)
+                            .map(SeatEntity::cupper)
+                            .toList(),
                     told ? c.roastIds() : List.of(),
                     told ? sheets.stream().map(SheetView::of).toList() : List.of(),
                     null,
@@ -139,6 +145,7 @@ public final class TableViews {
                     samples,
                     progress,
                     unfinished,
+                    missing,
                     sets,
                     ranked,
                     joined,
@@ -154,4 +161,16 @@ public final class TableViews {
 
     /** Why a table is revealed although something is unfinished. */
     public record RevealEntry(@Nullable String reason) {}
+
+    /** How many samples a table of a kind may hold. */
+    public record TableKindView(
+            @Schema(allowableValues = {"scoring", "triangle", "roast-off"})
+            String kind,
+
+            int fewest,
+            int most) {
+        static TableKindView of(TableKind k) {
+            return new TableKindView(Codes.of(k), k.fewest(), k.most());
+        }
+    }
 }

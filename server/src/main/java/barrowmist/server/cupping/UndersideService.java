@@ -62,8 +62,13 @@ class UndersideService {
         for (int i = 0; i < at.size(); i++) {
             table.samples().get(i).put(at.get(i));
         }
-        sheets.findAllByCuppingIdOrderById(id).forEach(SheetEntity::matched);
+        settle(table);
         table.blinding().matched(clock.instant());
+    }
+
+    /** Every sheet is of what stands at its place; at the reveal once more, for one that was opened at the same moment. */
+    void settle(CuppingEntity table) {
+        sheets.findAllByCuppingIdOrderById(table.id()).forEach(SheetEntity::matched);
     }
 
     private static PlaceEntry named(List<PlaceEntry> places, String place) {

@@ -35,7 +35,14 @@ class DemoTables {
 
     private static final int CUPS = 5;
     private static final int WEEKS = 3;
+    /** Uniformity, clean cup and sweetness of a coffee without a fault, points. */
     private static final double CLEAN = 30;
+
+    /** Where all three cuppers begin, points an attribute. */
+    private static final double USUAL = 7.5;
+
+    /** How much one attribute strays from a cupper's own mean, points. */
+    private static final double STRAY = 0.12;
 
     /**
      * @param offset how much kinder or stricter than the others, points an attribute
@@ -113,11 +120,10 @@ class DemoTables {
 
     private void score(long id, String code, Cupper cupper, Offer offer, Random chance) {
         double mean = (offer.worth() - CLEAN) / Attribute.values().length;
-        double usual = 7.5;
-        double given = usual + cupper.offset() + cupper.scale() * (mean - usual);
+        double given = USUAL + cupper.offset() + cupper.scale() * (mean - USUAL);
         Map<String, Double> scores = new LinkedHashMap<>();
         for (Attribute a : Attribute.values()) {
-            scores.put(a.field(), Math.round(4 * (given + 0.12 * chance.nextGaussian())) / 4.0);
+            scores.put(a.field(), Math.round(4 * (given + STRAY * chance.nextGaussian())) / 4.0);
         }
         List<Integer> cups = IntStream.rangeClosed(1, CUPS).boxed().toList();
         List<WordMark> words = chance.nextInt(4) == 0 ? List.of() : List.of(new WordMark(offer.word(), cups));

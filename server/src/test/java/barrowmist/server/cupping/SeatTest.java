@@ -120,10 +120,17 @@ class SeatTest {
     @Test
     void aNameIsTakenOnceUntilTheLeadFreesIt() {
         Lab lost = seated("Ines");
+        Lab tobin = seated("Tobin");
+        String order = tobin.get(table + "/table").body().get("codes").toString();
         assertThat(join(joinCode.toLowerCase(Locale.ROOT), " Ines ").status()).isEqualTo(409);
         assertThat(lab.delete(table + "/seats/Ines").status()).isEqualTo(204);
         assertThat(lost.get(table + "/table").status()).isEqualTo(401);
-        seated("Ines");
+        assertThat(lab.get(table).body().get("joined")).hasSize(1);
+        JsonNode again = seated("Ines").get(table + "/table").body();
+        assertThat(tobin.get(table + "/table").body().get("codes").toString())
+                .as("nobody's order changes in the middle of a table")
+                .isEqualTo(order);
+        assertThat(again.get("codes").get(0).asString()).isEqualTo(codes.get(0));
     }
 
     @Test

@@ -76,6 +76,7 @@ class SensoryTest {
         }
         assertThat(lab.get(table + "/difference").status()).isEqualTo(409);
         assertThat(lab.post(table + "/reveal", "{}").status()).isEqualTo(422);
+        assertThat(lab.get(table).body().get("missing").asString()).isEqualTo("5 sets have no answer yet");
     }
 
     @Test
@@ -108,6 +109,7 @@ class SensoryTest {
         assertThat(result.get("n").asInt()).isEqualTo(6);
         assertThat(result.get("right").asInt()).isEqualTo(right);
         assertThat(result.get("needed").asInt()).isEqualTo(5);
+        assertThat(result.get("byGuessing").asDouble()).isEqualTo(2);
         assertThat(result.get("shown").asBoolean()).isEqualTo(shown);
         // (1/3)⁶ and its like, by hand: P(≥5) = 13/729, P(≥4) = 73/729
         assertThat(result.get("p").asDouble()).isCloseTo((right == 5 ? 13 : 73) / 729.0, within(1e-12));

@@ -55,6 +55,11 @@ public record Difference(
         return Math.max(0, (share - Triangle.CHANCE) / (1 - Triangle.CHANCE));
     }
 
+    /** How many right answers guessing gives on average. */
+    public double byGuessing() {
+        return n * Triangle.CHANCE;
+    }
+
     /** What may be said of it, in sentences. */
     public String text() {
         if (n == 0) {
