@@ -1,5 +1,13 @@
 package barrowmist.browser;
 
+import static barrowmist.browser.AtTheTable.code;
+import static barrowmist.browser.AtTheTable.codes;
+import static barrowmist.browser.AtTheTable.join;
+import static barrowmist.browser.AtTheTable.picture;
+import static barrowmist.browser.AtTheTable.putOn;
+import static barrowmist.browser.AtTheTable.reveal;
+import static barrowmist.browser.AtTheTable.score;
+import static barrowmist.browser.AtTheTable.sitDown;
 import static barrowmist.browser.Readme.says;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThat;
@@ -7,10 +15,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
-import java.nio.file.Path;
-import java.util.Collections;
 import java.util.List;
-import java.util.Locale;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.MethodOrderer;
 import org.junit.jupiter.api.Order;
@@ -24,45 +29,6 @@ class TableIT {
 
     @RegisterExtension
     static final Laboratory LAB = Laboratory.ofTheDemo();
-
-    /** The codes on the table, as they rise. */
-    private static List<String> codes(Page page) {
-        return page.locator("nav[aria-label='Samples on the table'] button").allTextContents().stream()
-                .map(text -> text.replace("✓", ""))
-                .toList();
-    }
-
-    private static Locator code(Page page, String code) {
-        return page.locator("nav[aria-label^='Samples on the table'] button")
-                .filter(new Locator.FilterOptions().setHasText(code));
-    }
-
-    /** Sits down with a device of one's own, by the code on the lead's screen. */
-    private static Person join(Page device, String joinCode, String name) {
-        Person person = LAB.person(device);
-        person.open("/join");
-        person.field("Code of the table").fill(joinCode.toLowerCase(Locale.ROOT));
-        person.field("Your name").fill(name);
-        person.button("Sit down").click();
-        return person;
-    }
-
-    private static Person sitDown(Page page, String url, String name) {
-        Person person = LAB.person(page);
-        page.navigate(url);
-        person.field("Your name").fill(name);
-        person.button("Sit down").click();
-        assertThat(page.getByText("Cup by cup")).isVisible();
-        return person;
-    }
-
-    private static void score(Page page, Person person, String code, String score) {
-        code(page, code).click();
-        assertThat(code(page, code)).hasAttribute("aria-pressed", "true");
-        person.scoreSeated(score, List.of("flat"));
-        assertThat(page.getByText("Kept", new Page.GetByTextOptions().setExact(true)))
-                .isVisible();
-    }
 
     @Test
     @Order(1)
@@ -95,12 +61,12 @@ class TableIT {
         says(
                 "Write a name and Sit down, and score each code. A cupper with a device of their own opens /join, types the code"
                         + " of the table and a name, and sees that table and nothing else, each in an order of their own.");
-        Person ines = sitDown(lead, url, "Ines");
+        Person ines = sitDown(LAB, lead, url, "Ines");
         Page tablet = LAB.chromium().context(800, 1280, true).newPage();
-        Person tobin = sitDown(tablet, url, "Tobin");
+        Person tobin = sitDown(LAB, tablet, url, "Tobin");
         List<String> codes = codes(lead);
         Page phone = LAB.chromium().context(390, 844, true).newPage();
-        Person ruda = join(phone, lead.locator(".join .code").textContent(), "Ruda");
+        Person ruda = join(LAB, phone, lead.locator(".join .code").textContent(), "Ruda");
         says("Pour now starts the table's clock, one for every screen: it says which crust to break at 4:00");
         ines.field("Between two pours").fill("1");
         ines.button("Pour now").click();
@@ -130,8 +96,7 @@ class TableIT {
         score(phone, ruda, codes.get(1), "7.75");
         score(phone, ruda, codes.get(2), "8");
         assertThat(lead.getByText("Ruda 3 of 3 scored")).isVisible();
-        ines.button("Reveal…").click();
-        ines.button("Reveal the table").click();
+        reveal(ines);
         says(
                 "Reveal… ends the scoring: every cupper's score as a dot, how far they agree, and whether an order can be said at"
                         + " all.");
@@ -156,17 +121,11 @@ class TableIT {
                         "application/json",
                         "{\"blind\":\"coded\",\"samples\":[{\"roastId\":3}]}"));
         Page page = LAB.page();
-        sitDown(page, LAB.app().url() + "/cupping/" + table, "Ines");
+        sitDown(LAB, page, LAB.app().url() + "/cupping/" + table, "Ines");
         LAB.person(page).open("/cupping");
         assertThat(page.getByText("1 coded sample, not revealed")).isVisible();
         assertThat(LAB.app().send("GET", "/api/cuppings/" + table, "application/json", ""))
                 .doesNotContain("roastId\":3");
-    }
-
-    private static void picture(Page page, String name) {
-        if (Boolean.getBoolean("screenshots")) {
-            page.screenshot(new Page.ScreenshotOptions().setPath(Path.of("..", "docs", "screenshots", name + ".png")));
-        }
     }
 
     @Test
@@ -195,7 +154,7 @@ class TableIT {
         Locator sets = page.locator(".sets li");
         assertThat(sets).hasCount(6);
         List<Integer> odd = sets.locator("b").allTextContents().stream()
-                .map(TableIT::oddOne)
+                .map(AtTheTable::oddOne)
                 .toList();
         lead.button("Sit down").click();
         assertThat(sets).hasCount(0);
@@ -210,21 +169,10 @@ class TableIT {
         assertThat(page.getByText("A difference is shown: 6 of 6 right, 5 would do."))
                 .isVisible();
         assertThat(Chromium.violations(page)).isEmpty();
-        lead.button("Reveal…").click();
-        lead.button("Reveal the table").click();
+        reveal(lead);
         assertThat(page.getByText("Batu Sembuyan, roast 1, quakers picked out")).isVisible();
         page.evaluate("window.scrollTo(0, 0)");
         picture(page, "triangle");
-    }
-
-    /** Which of three letters is there once, from 1. */
-    private static int oddOne(String served) {
-        List<String> cups = List.of(served.split(" "));
-        return cups.indexOf(cups.stream()
-                        .filter(c -> Collections.frequency(cups, c) == 1)
-                        .findFirst()
-                        .orElseThrow())
-                + 1;
     }
 
     @Test
@@ -237,10 +185,7 @@ class TableIT {
                 "Set What is asked to which is liked best? and lay two to eight samples. Everybody touches them best first; after"
                         + " Reveal… the page says whether there is a winner at all.");
         lead.choose("What is asked", "which is liked best?");
-        for (String bag : List.of("Bag one", "Bag two", "Bag three")) {
-            lead.field("A coffee that was not roasted here").fill(bag);
-            lead.button("Put it on").click();
-        }
+        putOn(lead, "Bag one", "Bag two", "Bag three");
         lead.button("Begin with 3 samples").click();
         for (int guest = 0; guest < 3; guest++) {
             lead.field("Your name").fill("Guest " + guest);
@@ -255,8 +200,7 @@ class TableIT {
             assertThat(page.getByText("Kept. Thank you, Guest " + guest)).isVisible();
             lead.button("Next person").tap();
         }
-        lead.button("Reveal…").click();
-        lead.button("Reveal the table").click();
+        reveal(lead);
         assertThat(page.getByText("No winner shown")).isVisible();
         assertThat(page.getByText("Bag two").first()).isVisible();
         assertThat(Chromium.violations(page)).isEmpty();
@@ -271,10 +215,7 @@ class TableIT {
         says(
                 "A lead alone sets Who may know to nobody: the cups are shuffled, scores by place, and turns the bowls over at the"
                         + " reveal.");
-        for (String bag : List.of("Bag one", "Bag two")) {
-            lead.field("A coffee that was not roasted here").fill(bag);
-            lead.button("Put it on").click();
-        }
+        putOn(lead, "Bag one", "Bag two");
         lead.choose("Who may know", "nobody: the cups are shuffled");
         lead.button("Begin with 2 samples").click();
         lead.field("Your name").fill("Ines");
