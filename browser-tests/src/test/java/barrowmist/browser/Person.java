@@ -49,6 +49,16 @@ final class Person {
                 .click();
     }
 
+    /** In an empty lab the import page asks for the roaster's name first. */
+    void addRoasterWhenAsked() {
+        if (field("Name of the roaster").isVisible()) {
+            field("Name of the roaster").fill("Drum 1");
+            button("Add").click();
+            assertThat(page.getByRole(AriaRole.COMBOBOX, new Page.GetByRoleOptions().setName("Roaster")))
+                    .isVisible();
+        }
+    }
+
     /** Enters a lot from Today, with a decimal comma on the way, and lands on its page. */
     void enterLot(String name, String process) {
         open("/");
