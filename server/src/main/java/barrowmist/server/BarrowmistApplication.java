@@ -19,7 +19,11 @@ public class BarrowmistApplication {
 
     public static void main(String[] args) {
         try {
-            System.setProperty("barrowmist.data.path", dataFile().toString());
+            Path data = dataFile();
+            System.setProperty("barrowmist.data.path", data.toString());
+            new BeyondThisComputer(System.getenv(), data.resolveSibling("lab.p12"))
+                    .settings()
+                    .forEach(System::setProperty);
             SpringApplication.run(BarrowmistApplication.class, args);
         } catch (IOException e) {
             refuse(e.getMessage());

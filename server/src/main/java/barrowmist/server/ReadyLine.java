@@ -1,5 +1,6 @@
 package barrowmist.server;
 
+import org.springframework.beans.factory.annotation.Value;
 import org.springframework.boot.context.event.ApplicationReadyEvent;
 import org.springframework.boot.web.server.servlet.context.ServletWebServerApplicationContext;
 import org.springframework.context.event.EventListener;
@@ -9,11 +10,17 @@ import org.springframework.stereotype.Component;
 @Component
 class ReadyLine {
 
+    private final boolean https;
+
+    ReadyLine(@Value("${server.ssl.bundle:}") String bundle) {
+        https = !bundle.isEmpty();
+    }
+
     @EventListener
     void ready(ApplicationReadyEvent event) {
         if (event.getApplicationContext() instanceof ServletWebServerApplicationContext web
                 && web.getWebServer() != null) {
-            System.out.println("Barrowmist is ready: http://localhost:"
+            System.out.println("Barrowmist is ready: " + (https ? "https" : "http") + "://localhost:"
                     + web.getWebServer().getPort());
         }
     }

@@ -1,6 +1,9 @@
 package barrowmist.server;
 
+import jakarta.servlet.http.Cookie;
 import java.nio.charset.StandardCharsets;
+import java.util.HashMap;
+import java.util.Map;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpMethod;
 import org.springframework.http.MediaType;
@@ -15,28 +18,84 @@ import tools.jackson.databind.json.JsonMapper;
 public final class Lab {
 
     private static final JsonMapper JSON = JsonMapper.shared();
+    // stands for the connection, not sent to anybody
+    private static final String SECURE = "X-Test-Secure";
+    private static final String LEAD = "{\"name\":\"Maren\",\"password\":\"fog on the moor\"}";
     private final MockMvc mvc;
     private final String authorization;
     private final String device;
+    private final Map<String, String> headers;
+    // a browser's; null for a script, which keeps none
+    private final Map<String, Cookie> cookies;
 
     public Lab(MockMvc mvc) {
-        this(mvc, null, "127.0.0.1");
+        this(mvc, null, "127.0.0.1", Map.of(), null);
     }
 
-    private Lab(MockMvc mvc, String authorization, String device) {
+    private Lab(
+            MockMvc mvc,
+            String authorization,
+            String device,
+            Map<String, String> headers,
+            Map<String, Cookie> cookies) {
         this.mvc = mvc;
         this.authorization = authorization;
         this.device = device;
+        this.headers = headers;
+        this.cookies = cookies;
     }
 
     /** The same with this header {@code Authorization}. */
     public Lab as(String header) {
-        return new Lab(mvc, header, device);
+        return new Lab(mvc, header, device, headers, cookies);
     }
 
     /** The same from a device of this address. */
     public Lab from(String address) {
-        return new Lab(mvc, authorization, address);
+        return new Lab(mvc, authorization, address, headers, cookies);
+    }
+
+    /** The same with these headers. */
+    public Lab with(Map<String, String> more) {
+        return new Lab(mvc, authorization, device, more, cookies);
+    }
+
+    /** A browser of its own: keeps cookies, and proves at each change that it is our page that asks. */
+    public Lab browser() {
+        return new Lab(mvc, authorization, device, headers, new HashMap<>());
+    }
+
+    /** A browser in which the lab's first account is made, or that signs in with it. */
+    public Lab lead() {
+        Lab lead = browser();
+        if (lead.post("/api/session/first", LEAD).status() != 201) {
+            lead.post("/api/session", LEAD);
+        }
+        return lead;
+    }
+
+    /** Whoever signs in so. */
+    public Lab signedIn(String name, String password) {
+        Lab person = browser();
+        person.post("/api/session", "{\"name\":\"%s\",\"password\":\"%s\"}".formatted(name, password));
+        return person;
+    }
+
+    /** The same over HTTPS. */
+    public Lab secure() {
+        return with(Map.of(SECURE, "yes"));
+    }
+
+    /** The same browser without this cookie. */
+    public Lab without(String cookie) {
+        Map<String, Cookie> fewer = new HashMap<>(cookies);
+        fewer.remove(cookie);
+        return new Lab(mvc, authorization, device, headers, fewer);
+    }
+
+    /** The cookie of this name, when it is a browser and has one. */
+    public Cookie cookie(String name) {
+        return cookies.get(name);
     }
 
     /** Any operation. */
@@ -107,18 +166,49 @@ public final class Lab {
                         """.formatted(process)).id();
     }
 
+    private void sendCookies(AbstractMockHttpServletRequestBuilder<?> request) {
+        if (cookies == null || cookies.isEmpty()) {
+            return;
+        }
+        request.cookie(cookies.values().toArray(Cookie[]::new));
+        Cookie proof = cookies.get("XSRF-TOKEN");
+        if (proof != null) {
+            request.header("X-XSRF-TOKEN", proof.getValue());
+        }
+    }
+
+    private void keepCookies(MockHttpServletResponse response) {
+        if (cookies == null) {
+            return;
+        }
+        for (Cookie cookie : response.getCookies()) {
+            if (cookie.getMaxAge() == 0) {
+                cookies.remove(cookie.getName());
+            } else {
+                cookies.put(cookie.getName(), cookie);
+            }
+        }
+    }
+
     private Answer send(AbstractMockHttpServletRequestBuilder<?> request) {
         request.with(sent -> {
             sent.setRemoteAddr(device);
+            sent.setSecure(headers.containsKey(SECURE));
             return sent;
         });
         if (authorization != null) {
             request.header(HttpHeaders.AUTHORIZATION, authorization);
         }
         try {
+            headers.forEach(request::header);
+            sendCookies(request);
             MockHttpServletResponse response = mvc.perform(request).andReturn().getResponse();
+            keepCookies(response);
             String text = response.getContentAsString(StandardCharsets.UTF_8);
-            return new Answer(response.getStatus(), text.isEmpty() ? JSON.nullNode() : JSON.readTree(text));
+            boolean json = String.valueOf(response.getContentType()).contains("json");
+            return new Answer(
+                    response.getStatus(),
+                    json ? JSON.readTree(text) : JSON.getNodeFactory().stringNode(text));
         } catch (Exception e) {
             throw new IllegalStateException(e);
         }

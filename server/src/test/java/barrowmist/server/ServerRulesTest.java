@@ -33,6 +33,7 @@ class ServerRulesTest {
     private static final List<String> ROOMS = List.of(
             "web",
             "access",
+            "people",
             "settings",
             "notice",
             "disk",

@@ -4,44 +4,115 @@ import barrowmist.server.web.Problems;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
+import java.util.Locale;
+import java.util.Optional;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.HttpMethod;
 import org.springframework.security.authorization.AuthorizationDecision;
 import org.springframework.security.config.annotation.web.builders.HttpSecurity;
 import org.springframework.security.config.annotation.web.configurers.AbstractHttpConfigurer;
 import org.springframework.security.config.http.SessionCreationPolicy;
+import org.springframework.security.core.context.SecurityContextHolder;
+import org.springframework.security.crypto.factory.PasswordEncoderFactories;
+import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.security.web.SecurityFilterChain;
-import org.springframework.security.web.access.intercept.AuthorizationFilter;
+import org.springframework.security.web.csrf.CsrfFilter;
+import org.springframework.session.web.http.CookieSerializer;
+import org.springframework.session.web.http.DefaultCookieSerializer;
 
-/** A lab without accounts is open; a cupper's token narrows what it is sent with to one table. */
+/** Who may ask for what: an open lab's own computer, those who signed in by their role, a script by its token's, a seat. */
 @Configuration
 class AccessSetup {
 
+    private final OpenLab lab;
+    private final Members members;
+
+    AccessSetup(OpenLab lab, Members members) {
+        this.lab = lab;
+        this.members = members;
+    }
+
     @Bean
-    SecurityFilterChain access(HttpSecurity http, SeatTokens tokens) throws Exception {
+    SecurityFilterChain access(HttpSecurity http, SeatTokens seats) throws Exception {
         return http
-                // there is no cookie that another site could ride on, and the doorkeeper refuses other sites before
-                // this
-                .csrf(AbstractHttpConfigurer::disable)
+                // another site can ride on a cookie only: a call with a token, or without a session, needs no proof
+                .csrf(c -> c.spa()
+                        .ignoringRequestMatchers(
+                                r -> r.getHeader(HttpHeaders.AUTHORIZATION) != null || r.getSession(false) == null))
+                // a session holds a person's id alone, and CallerFilter reads it
                 .sessionManagement(s -> s.sessionCreationPolicy(SessionCreationPolicy.STATELESS))
                 .requestCache(AbstractHttpConfigurer::disable)
                 .logout(AbstractHttpConfigurer::disable)
                 // the headers of every answer stand in one place, in the web room
                 .headers(AbstractHttpConfigurer::disable)
-                .addFilterBefore(new TokenFilter(tokens), AuthorizationFilter.class)
-                .authorizeHttpRequests(all -> all.anyRequest()
-                        .access((caller, asked) -> new AuthorizationDecision(Seat.ofCaller()
-                                .map(seat -> SeatRules.allow(seat, asked.getRequest()))
-                                .orElse(true))))
-                .exceptionHandling(e -> e.accessDeniedHandler((request, response, denied) -> refuse(request, response)))
+                .addFilterBefore(new CallerFilter(seats, members), CsrfFilter.class)
+                .authorizeHttpRequests(all -> all.requestMatchers(HttpMethod.GET, "/api/session")
+                        .permitAll()
+                        .requestMatchers(HttpMethod.POST, "/api/session", "/api/session/first", "/api/session/recovery")
+                        .permitAll()
+                        .requestMatchers("/api/**", "/v3/**")
+                        .access((caller, asked) -> new AuthorizationDecision(may(asked.getRequest())))
+                        // the pages themselves hold nothing of the lab
+                        .anyRequest()
+                        .permitAll())
+                .exceptionHandling(e -> e.accessDeniedHandler((request, response, denied) -> refuse(request, response))
+                        .authenticationEntryPoint((request, response, denied) -> ask(response)))
                 .build();
     }
 
-    private static void refuse(HttpServletRequest request, HttpServletResponse response) throws IOException {
+    @Bean
+    static CookieSerializer sessionCookie() {
+        DefaultCookieSerializer cookie = new DefaultCookieSerializer();
+        cookie.setCookieName("barrowmist");
+        cookie.setUseHttpOnlyCookie(true);
+        cookie.setSameSite("Strict");
+        // and Secure whenever the call came by HTTPS
+        return cookie;
+    }
+
+    @Bean
+    static PasswordEncoder passwords() {
+        return PasswordEncoderFactories.createDelegatingPasswordEncoder();
+    }
+
+    private boolean may(HttpServletRequest request) {
+        Optional<Seat> seat = Seat.ofCaller();
+        if (seat.isPresent()) {
+            return SeatRules.allow(seat.get(), request);
+        }
+        Optional<Member> member = Member.ofCaller();
+        if (member.isPresent()) {
+            return RoleRules.allow(member.get().role(), request);
+        }
+        return lab.open(request) || SeatRules.joins(request) && members.any();
+    }
+
+    private void refuse(HttpServletRequest request, HttpServletResponse response) throws IOException {
+        String why = Member.ofCaller()
+                .map(m -> "This is not open to a " + m.role().name().toLowerCase(Locale.ROOT) + ". Ask the lead.")
+                .orElse("A cupper's token opens its own table, and nothing else.");
+        // who may ask, and is refused all the same, came without the proof against other sites
+        boolean stale = Member.ofCaller()
+                .filter(m -> RoleRules.allow(m.role(), request))
+                .isPresent();
         Problems.write(
                 response,
                 HttpServletResponse.SC_FORBIDDEN,
-                "Not at this table",
-                "A cupper's token opens its own table, and nothing else.");
+                "Not open to you",
+                stale ? "This page is from before you signed in. Load it again." : why);
+    }
+
+    private void ask(HttpServletResponse response) throws IOException {
+        SecurityContextHolder.clearContext();
+        Problems.write(
+                response,
+                HttpServletResponse.SC_UNAUTHORIZED,
+                "Who are you?",
+                members.any()
+                        ? "Sign in first."
+                        : "This lab has no account yet: make the first one, on the lab's own computer or with the code that"
+                                + " Barrowmist printed when it started.");
     }
 }

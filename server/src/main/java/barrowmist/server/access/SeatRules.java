@@ -25,6 +25,11 @@ final class SeatRules {
 
     private SeatRules() {}
 
+    /** Whether it is asked for a seat: to join a table by its code needs no account. */
+    static boolean joins(HttpServletRequest request) {
+        return HttpMethod.POST.matches(request.getMethod()) && "/api/cuppings/join".equals(request.getRequestURI());
+    }
+
     /** Whether this seat may ask for that; what is not named is refused. */
     static boolean allow(Seat seat, HttpServletRequest request) {
         return ALLOWED.stream()

@@ -5,6 +5,8 @@ import barrowmist.core.cupping.Vocabulary;
 import barrowmist.core.cupping.panel.ServingOrders;
 import barrowmist.server.access.Seat;
 import barrowmist.server.access.SeatTokens;
+import barrowmist.server.access.Secrets;
+import barrowmist.server.access.Tries;
 import barrowmist.server.cupping.CuppingViews.SheetView;
 import barrowmist.server.cupping.CuppingViews.WordView;
 import barrowmist.server.cupping.SeatViews.JoinEntry;
@@ -15,13 +17,7 @@ import barrowmist.server.web.Codes;
 import barrowmist.server.web.Conflict;
 import barrowmist.server.web.InputProblems;
 import barrowmist.server.web.KeptInTurn;
-import java.nio.charset.StandardCharsets;
-import java.security.MessageDigest;
-import java.security.NoSuchAlgorithmException;
-import java.security.SecureRandom;
 import java.time.Clock;
-import java.util.Base64;
-import java.util.HexFormat;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -35,28 +31,19 @@ import org.springframework.transaction.annotation.Transactional;
 @KeptInTurn
 class SeatService implements SeatTokens {
 
-    private static final int TOKEN_BYTES = 32;
-
     private final CuppingRepository cuppings;
     private final SeatRepository seats;
     private final Tables tables;
     private final ClockService clocks;
-    private final JoinTries tries;
+    private final Tries tries;
     private final Clock clock;
-    private final SecureRandom random = new SecureRandom();
 
-    SeatService(
-            CuppingRepository cuppings,
-            SeatRepository seats,
-            Tables tables,
-            ClockService clocks,
-            JoinTries tries,
-            Clock clock) {
+    SeatService(CuppingRepository cuppings, SeatRepository seats, Tables tables, ClockService clocks, Clock clock) {
         this.cuppings = cuppings;
         this.seats = seats;
         this.tables = tables;
         this.clocks = clocks;
-        this.tries = tries;
+        this.tries = new Tries(clock, "Too many wrong codes. Wait ten minutes, or ask the lead to read the code out.");
         this.clock = clock;
     }
 
@@ -82,10 +69,8 @@ class SeatService implements SeatTokens {
                             + " that seat.",
                     Map.of("cupper", cupper));
         }
-        byte[] secret = new byte[TOKEN_BYTES];
-        random.nextBytes(secret);
-        String token = Base64.getUrlEncoder().withoutPadding().encodeToString(secret);
-        seat.take(hash(token));
+        String token = Secrets.draw();
+        seat.take(Secrets.hash(token));
         seats.saveAndFlush(seat);
         return new JoinView(table.id(), token);
     }
@@ -98,7 +83,7 @@ class SeatService implements SeatTokens {
     @Override
     @Transactional(readOnly = true)
     public Optional<Seat> find(String token) {
-        return seats.findByTokenHash(hash(token))
+        return seats.findByTokenHash(Secrets.hash(token))
                 .filter(s -> !s.cupping().told())
                 .map(s -> new Seat(
                         s.cupping().id(),
@@ -139,14 +124,5 @@ class SeatService implements SeatTokens {
                 .map(RankingEntity::order)
                 .findFirst()
                 .orElse(null);
-    }
-
-    private static String hash(String token) {
-        try {
-            byte[] bytes = MessageDigest.getInstance("SHA-256").digest(token.getBytes(StandardCharsets.UTF_8));
-            return HexFormat.of().formatHex(bytes);
-        } catch (NoSuchAlgorithmException e) {
-            throw new IllegalStateException("every Java has SHA-256", e);
-        }
     }
 }

@@ -1,6 +1,6 @@
 package barrowmist.server.cupping;
 
-import barrowmist.server.access.Seat;
+import barrowmist.server.access.Member;
 import barrowmist.server.web.InputProblems;
 import org.jspecify.annotations.Nullable;
 
@@ -12,12 +12,12 @@ final class Seats {
     private Seats() {}
 
     /**
-     * Whose it is that is sent: of somebody who joined the table always their own, for the lead whoever is named.
+     * Whose it is that is sent: of somebody who sits at the table, or signed in to cup, always their own, for the lead whoever is named.
      *
      * @throws InputProblems if nobody is named, or very long
      */
     static String whose(@Nullable String cupper) {
-        return Seat.ofCaller().map(Seat::cupper).orElseGet(() -> name(cupper));
+        return Member.cuppingAs().orElseGet(() -> name(cupper));
     }
 
     /** @throws InputProblems if there is none, or a very long one */

@@ -4,7 +4,7 @@ import barrowmist.core.check.Checks;
 import barrowmist.core.cupping.Blindness;
 import barrowmist.core.cupping.HundredPointSheet;
 import barrowmist.core.cupping.TableKind;
-import barrowmist.server.access.Seat;
+import barrowmist.server.access.Member;
 import barrowmist.server.cupping.CuppingSampleEntity.TableSample;
 import barrowmist.server.cupping.CuppingViews.SheetEntry;
 import barrowmist.server.cupping.CuppingViews.SheetView;
@@ -103,8 +103,7 @@ public class SheetService {
     private SheetEntity sheet(long cuppingId, long sheetId) {
         return sheets.findById(sheetId)
                 .filter(s -> s.cupping().id() == cuppingId)
-                .filter(s ->
-                        Seat.ofCaller().map(Seat::cupper).orElse(s.cupper()).equals(s.cupper()))
+                .filter(s -> Member.cuppingAs().orElse(s.cupper()).equals(s.cupper()))
                 .orElseThrow(() -> new NotFound("sheet", sheetId));
     }
 

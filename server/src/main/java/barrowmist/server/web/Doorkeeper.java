@@ -5,13 +5,9 @@ import jakarta.servlet.ServletException;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
-import java.net.InetAddress;
 import java.net.URI;
-import java.net.UnknownHostException;
-import java.util.Arrays;
 import java.util.Locale;
 import java.util.Set;
-import java.util.TreeSet;
 import java.util.regex.Pattern;
 import org.jspecify.annotations.Nullable;
 import org.springframework.beans.factory.annotation.Value;
@@ -32,21 +28,11 @@ class Doorkeeper extends OncePerRequestFilter {
     private static final Pattern PORT = Pattern.compile(":\\d{1,5}$");
     private static final Set<String> OF_THIS_SITE = Set.of("same-origin", "none");
 
-    private final Set<String> names = new TreeSet<>(Set.of("localhost"));
+    private final Set<String> names;
 
     /** @param more names under which the lab reaches this computer, with commas between them */
     Doorkeeper(@Value("${barrowmist.hosts:}") String more) {
-        Arrays.stream(more.split(","))
-                .map(String::strip)
-                .filter(n -> !n.isEmpty())
-                .map(n -> n.toLowerCase(Locale.ROOT))
-                .forEach(names::add);
-        try {
-            String own = InetAddress.getLocalHost().getHostName().toLowerCase(Locale.ROOT);
-            names.addAll(Set.of(own, own + ".local"));
-        } catch (UnknownHostException e) {
-            logger.debug("this computer has no name of its own", e);
-        }
+        names = LabNames.of(more);
     }
 
     @Override

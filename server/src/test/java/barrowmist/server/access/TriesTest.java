@@ -1,4 +1,4 @@
-package barrowmist.server.cupping;
+package barrowmist.server.access;
 
 import static org.assertj.core.api.Assertions.assertThatCode;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
@@ -11,12 +11,13 @@ import java.time.Duration;
 import java.time.Instant;
 import org.junit.jupiter.api.Test;
 
-class JoinTriesTest {
+/** Guessing takes too long. */
+class TriesTest {
 
     private static final Instant NOW = Instant.parse("2026-03-02T09:00:00Z");
 
     private final Clock clock = mock(Clock.class);
-    private final JoinTries tries = new JoinTries(clock);
+    private final Tries tries = new Tries(clock, "Wait.");
 
     private void wrong(String device, int times) {
         for (int i = 0; i < times; i++) {
@@ -25,7 +26,7 @@ class JoinTriesTest {
     }
 
     @Test
-    void aDeviceWaitsTenMinutesAfterTenWrongCodes() {
+    void aDeviceWaitsTenMinutesAfterTenWrongTries() {
         when(clock.instant()).thenReturn(NOW);
         wrong("a", 9);
         assertThatCode(() -> tries.refuseIfTooMany("a")).doesNotThrowAnyException();

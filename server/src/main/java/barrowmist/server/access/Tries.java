@@ -1,4 +1,4 @@
-package barrowmist.server.cupping;
+package barrowmist.server.access;
 
 import barrowmist.server.web.TooMany;
 import java.time.Clock;
@@ -8,11 +8,9 @@ import java.util.ArrayDeque;
 import java.util.Deque;
 import java.util.LinkedHashMap;
 import java.util.Map;
-import org.springframework.stereotype.Component;
 
-/** Counts wrong join codes: so many from one device, and from all together, and a code cannot be found by trying. */
-@Component
-class JoinTries {
+/** Counts wrong tries: so many from one device, and from all together, and nothing is found by trying. */
+public final class Tries {
 
     private static final Duration WITHIN = Duration.ofMinutes(10);
     private static final int MOST_OF_A_DEVICE = 10;
@@ -20,21 +18,24 @@ class JoinTries {
     private static final String ALL = "";
 
     private final Clock clock;
+    private final String refusal;
     private final Map<String, Deque<Instant>> wrong = new LinkedHashMap<>();
 
-    JoinTries(Clock clock) {
+    /** @param refusal what is said to who tried too often */
+    public Tries(Clock clock, String refusal) {
         this.clock = clock;
+        this.refusal = refusal;
     }
 
     /** @throws TooMany if this device, or all together, were wrong too often in the last minutes */
-    synchronized void refuseIfTooMany(String device) {
+    public synchronized void refuseIfTooMany(String device) {
         forget();
         if (count(device) >= MOST_OF_A_DEVICE || count(ALL) >= MOST_OF_ALL) {
-            throw new TooMany("Too many wrong codes. Wait ten minutes, or ask the lead to read the code out.");
+            throw new TooMany(refusal);
         }
     }
 
-    synchronized void wrong(String device) {
+    public synchronized void wrong(String device) {
         Instant now = clock.instant();
         wrong.computeIfAbsent(device, d -> new ArrayDeque<>()).add(now);
         wrong.computeIfAbsent(ALL, d -> new ArrayDeque<>()).add(now);

@@ -1,0 +1,190 @@
+package barrowmist.server.people;
+
+import barrowmist.core.check.FieldProblem;
+import barrowmist.server.access.Member;
+import barrowmist.server.access.Members;
+import barrowmist.server.access.Role;
+import barrowmist.server.access.Secrets;
+import barrowmist.server.people.PeopleViews.PersonEntry;
+import barrowmist.server.people.PeopleViews.PersonView;
+import barrowmist.server.people.PeopleViews.RoleEntry;
+import barrowmist.server.web.Codes;
+import barrowmist.server.web.Conflict;
+import barrowmist.server.web.InputProblems;
+import barrowmist.server.web.KeptInTurn;
+import barrowmist.server.web.NotFound;
+import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.function.LongToIntFunction;
+import org.jspecify.annotations.Nullable;
+import org.springframework.security.crypto.password.PasswordEncoder;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** The accounts of the lab. There is always a lead once there is anybody. */
+@Service
+@KeptInTurn
+class PeopleService implements Members {
+
+    static final int LONGEST_NAME = 120;
+    /** Long rather than odd: NIST SP 800-63B asks for length and for no rules of composition. */
+    static final int SHORTEST_PASSWORD = 10;
+    /** What bcrypt reads of a password, in bytes. */
+    static final int LONGEST_PASSWORD = 72;
+
+    private final PersonRepository people;
+    private final TokenRepository tokens;
+    private final PasswordEncoder passwords;
+    // what a name that nobody has is compared with: it takes as long as a real one
+    private final String nobodys;
+
+    PeopleService(PersonRepository people, TokenRepository tokens, PasswordEncoder passwords) {
+        this.people = people;
+        this.tokens = tokens;
+        this.passwords = passwords;
+        this.nobodys = passwords.encode(Secrets.draw());
+    }
+
+    @Override
+    @Transactional(readOnly = true)
+    public boolean any() {
+        return people.count() > 0;
+    }
+
+    @Override
+    @Transactional(readOnly = true)
+    public Optional<Member> person(long id) {
+        return people.findById(id).map(PersonEntity::member);
+    }
+
+    @Override
+    @Transactional(readOnly = true)
+    public Optional<Member> byToken(String token) {
+        return tokens.findByTokenHash(Secrets.hash(token)).map(TokenEntity::member);
+    }
+
+    @Transactional(readOnly = true)
+    List<PersonView> all(LongToIntFunction devices) {
+        return people.findAllByOrderBySignInName().stream()
+                .map(p -> PersonView.of(p, devices.applyAsInt(p.id())))
+                .toList();
+    }
+
+    /** Who has this name and this password. */
+    @Transactional(readOnly = true)
+    Optional<Member> known(@Nullable String name, @Nullable String password) {
+        String given = tooLong(password) ? "" : String.valueOf(password);
+        Optional<PersonEntity> person = people.findBySignInName(PersonEntity.signInName(String.valueOf(name)));
+        boolean fits =
+                passwords.matches(given, person.map(PersonEntity::passwordHash).orElse(nobodys));
+        return person.filter(p -> fits).map(PersonEntity::member);
+    }
+
+    /** The first account, always a lead's. */
+    Member first(@Nullable String name, @Nullable String password) {
+        if (any()) {
+            throw new Conflict("This lab has accounts already. Sign in, or ask the lead for one.", Map.of());
+        }
+        return made(new PersonEntry(name, Codes.of(Role.LEAD), password)).member();
+    }
+
+    PersonView add(PersonEntry entry) {
+        return PersonView.of(made(entry), 0);
+    }
+
+    private PersonEntity made(PersonEntry entry) {
+        List<FieldProblem> problems = new ArrayList<>();
+        String name = name(entry.name(), problems);
+        Optional<Role> role = role(entry.role(), problems);
+        checkPassword(entry.password(), name, problems);
+        if (people.findBySignInName(PersonEntity.signInName(name)).isPresent()) {
+            problems.add(new FieldProblem("name", "There is somebody called " + name + " already"));
+        }
+        InputProblems.refuseIfAny(problems);
+        return people.saveAndFlush(
+                new PersonEntity(name, role.orElseThrow(), passwords.encode(String.valueOf(entry.password()))));
+    }
+
+    PersonView setRole(long id, RoleEntry entry, int devices) {
+        PersonEntity person = get(id);
+        Conflict.ifStale(entry.version(), person.version(), "account");
+        List<FieldProblem> problems = new ArrayList<>();
+        Optional<Role> role = role(entry.role(), problems);
+        InputProblems.refuseIfAny(problems);
+        if (role.orElseThrow() != Role.LEAD) {
+            refuseIfLastLead(person);
+        }
+        person.setRole(role.orElseThrow());
+        return PersonView.of(people.saveAndFlush(person), devices);
+    }
+
+    void setPassword(long id, @Nullable String password) {
+        PersonEntity person = get(id);
+        List<FieldProblem> problems = new ArrayList<>();
+        checkPassword(password, person.name(), problems);
+        InputProblems.refuseIfAny(problems);
+        person.setPasswordHash(passwords.encode(String.valueOf(password)));
+    }
+
+    /** A new password for a lead, by name. */
+    Member recover(@Nullable String name, @Nullable String password) {
+        PersonEntity lead = people.findBySignInName(PersonEntity.signInName(String.valueOf(name)))
+                .filter(p -> p.role() == Role.LEAD)
+                .orElseThrow(() -> new InputProblems("name", "No lead is called so"));
+        setPassword(lead.id(), password);
+        return lead.member();
+    }
+
+    void remove(long id) {
+        PersonEntity person = get(id);
+        refuseIfLastLead(person);
+        people.delete(person);
+    }
+
+    PersonEntity get(long id) {
+        return people.findById(id).orElseThrow(() -> new NotFound("person", id));
+    }
+
+    private void refuseIfLastLead(PersonEntity person) {
+        if (person.role() == Role.LEAD && people.countByLabRole(Role.LEAD) == 1) {
+            throw new Conflict(person.name() + " is the only lead: make somebody else one first.", Map.of());
+        }
+    }
+
+    static String name(@Nullable String given, List<FieldProblem> problems) {
+        String name = given == null ? "" : given.strip();
+        if (name.isEmpty()) {
+            problems.add(new FieldProblem("name", "name is missing"));
+        } else if (name.length() > LONGEST_NAME) {
+            problems.add(new FieldProblem(
+                    "name", "name has " + name.length() + " characters, at most " + LONGEST_NAME + " are kept"));
+        }
+        return name;
+    }
+
+    static Optional<Role> role(@Nullable String given, List<FieldProblem> problems) {
+        Optional<Role> role = Codes.parse(Role.class, given);
+        if (role.isEmpty()) {
+            problems.add(new FieldProblem("role", "role is lead, roaster, cupper or reader"));
+        }
+        return role;
+    }
+
+    private static void checkPassword(@Nullable String password, String name, List<FieldProblem> problems) {
+        if (password == null || password.codePointCount(0, password.length()) < SHORTEST_PASSWORD) {
+            problems.add(new FieldProblem(
+                    "password", "A password has at least " + SHORTEST_PASSWORD + " characters: a few words will do"));
+        } else if (tooLong(password)) {
+            problems.add(new FieldProblem("password", "A password has at most " + LONGEST_PASSWORD + " characters"));
+        } else if (password.strip().equalsIgnoreCase(name)) {
+            problems.add(new FieldProblem("password", "The name itself is no password"));
+        }
+    }
+
+    private static boolean tooLong(@Nullable String password) {
+        return password != null && password.getBytes(StandardCharsets.UTF_8).length > LONGEST_PASSWORD;
+    }
+}
