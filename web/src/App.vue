@@ -2,17 +2,20 @@
 import { ref, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { useTheme } from 'vuetify'
-import { mdiKeyboardOutline, mdiThemeLightDark } from '@mdi/js'
+import { mdiAccountOutline, mdiKeyboardOutline, mdiThemeLightDark } from '@mdi/js'
 import Workline from '@/shared/components/Workline.vue'
 import KeyHelp from '@/shared/keyboard/KeyHelp.vue'
 import { useKeys } from '@/shared/keyboard/useKeys'
 import { usePreferences } from '@/shared/preferences'
 import { useNotices } from '@/shared/notices'
 import { useWaiting } from '@/shared/waiting'
+import { useWho } from '@/shared/who'
+import SignIn from '@/people/SignIn.vue'
 
 const preferences = usePreferences()
 const waiting = useWaiting()
 const notices = useNotices()
+const who = useWho()
 const theme = useTheme()
 const route = useRoute()
 const help = ref(false)
@@ -24,9 +27,10 @@ watch(
   (dark) => theme.change(dark ? 'dark' : 'light'),
   { immediate: true },
 )
+void who.refresh()
 watch(
   // before the first page is found the path is "/" as well
-  () => (route.matched.length ? route.path : undefined),
+  () => (route.matched.length && who.known && !who.needed ? route.path : undefined),
   (path) => path === undefined || route.meta.seat || (waiting.refresh(), notices.refresh()),
   { immediate: true },
 )
@@ -56,8 +60,11 @@ useKeys([{ key: '?', does: 'show the keys', run: () => (help.value = true) }])
         </svg>
         <span class="name">Barrowmist</span>
       </component>
-      <span v-if="route.meta.seat" class="spacer" />
-      <Workline v-if="!route.meta.seat" :waiting="waiting.today?.waiting ?? {}" />
+      <span v-if="route.meta.seat || (who.needed && !who.shown)" class="spacer" />
+      <Workline
+        v-if="!route.meta.seat && !(who.needed && !who.shown)"
+        :waiting="waiting.today?.waiting ?? {}"
+      />
       <div class="switches">
         <v-btn
           variant="text"
@@ -74,6 +81,14 @@ useKeys([{ key: '?', does: 'show the keys', run: () => (help.value = true) }])
         <v-btn icon variant="text" aria-label="Light or dark" @click="preferences.toggleLight">
           <v-icon :icon="mdiThemeLightDark" />
         </v-btn>
+        <v-btn
+          v-if="!route.meta.seat"
+          variant="text"
+          to="/people"
+          :aria-label="who.session?.name ? `${who.session.name}: account and people` : 'People'"
+        >
+          <v-icon :icon="mdiAccountOutline" /><span class="who">{{ who.session?.name }}</span>
+        </v-btn>
         <v-btn icon variant="text" class="keys" aria-label="Keys of this page" @click="help = true">
           <v-icon :icon="mdiKeyboardOutline" />
         </v-btn>
@@ -89,8 +104,12 @@ useKeys([{ key: '?', does: 'show the keys', run: () => (help.value = true) }])
         <b>That page could not be opened: the Barrowmist server does not answer.</b>
         <v-btn variant="outlined" :href="unopened">Try again</v-btn>
       </div>
-      <router-view :key="route.path" />
+      <SignIn v-if="who.needed && !who.shown && !route.meta.seat" @done="who.shown = true" />
+      <router-view v-else-if="who.known || route.meta.seat" :key="route.path" />
     </main>
+    <v-dialog :model-value="who.needed && who.shown && !route.meta.seat" persistent max-width="500">
+      <SignIn />
+    </v-dialog>
     <KeyHelp v-model="help" />
   </v-app>
 </template>
@@ -175,6 +194,7 @@ main {
     padding: 0 10px;
   }
   .brand .name,
+  .who,
   .keys {
     display: none;
   }

@@ -78,6 +78,7 @@ export const router = createRouter({
     },
     { path: '/trace', component: () => import('@/trace/TracesPage.vue'), meta: { title: 'Traces' } },
     { path: '/trace/:id(\\d+)', component: () => import('@/trace/TracePage.vue'), meta: { title: 'Trace' } },
+    { path: '/people', component: () => import('@/people/PeoplePage.vue'), meta: { title: 'People' } },
     {
       path: '/:rest(.*)*',
       component: () => import('@/shared/components/LostPage.vue'),

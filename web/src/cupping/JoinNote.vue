@@ -1,29 +1,31 @@
 <script setup lang="ts">
-import { computed } from 'vue'
-import qrcode from 'qrcode-generator'
+import { computed, onMounted, ref } from 'vue'
+import { answer, api } from '@/shared/api/client'
+import { qrPicture } from '@/shared/qr'
 
 /** How a cupper comes to this table with a device of their own. */
 const props = defineProps<{ code: string }>()
 const LOOPBACK = /^(localhost|127\.|\[::1])/
-const reachable = computed(() => !LOOPBACK.test(location.hostname))
-const address = computed(() => `${location.origin}/join`)
-const picture = computed(() => {
-  const qr = qrcode(0, 'M')
-  qr.addData(`${address.value}#${props.code}`)
-  qr.make()
-  return qr.createDataURL(4, 4)
+// where this page was opened under a name that only this computer knows, the server tells a better one
+const lab = ref(LOOPBACK.test(location.hostname) ? undefined : location.origin)
+const address = computed(() => `${lab.value ?? location.origin}/join`)
+const picture = computed(() => qrPicture(`${address.value}#${props.code}`))
+
+onMounted(async () => {
+  if (!lab.value) {
+    lab.value = (await answer(api.GET('/api/network'))).data?.addresses?.[0]
+  }
 })
 </script>
 
 <template>
   <div class="join">
-    <img v-if="reachable" :src="picture" alt="" width="120" height="120" />
+    <img v-if="lab" :src="picture" alt="" width="120" height="120" />
     <p>
       <span class="quiet">Cuppers join at {{ address }} with the code</span><br />
       <b class="code">{{ code }}</b><br />
-      <span v-if="!reachable" class="quiet"
-        >This page was opened on the lab’s computer itself: other devices reach it under its address in the
-        network.</span
+      <span v-if="!lab" class="quiet"
+        >This lab answers to its own computer only; how tablets come in stands under People.</span
       >
     </p>
   </div>

@@ -150,7 +150,7 @@ describe('JoinNote', () => {
   it('says the code, and that other devices need another address than this computer’s own', () => {
     const note = mountApp(JoinNote, { code: 'ACD379' })
     expect(note.text()).toContain('ACD379')
-    expect(note.text()).toContain('under its address in the network')
+    expect(note.text()).toContain('to its own computer only')
     expect(note.find('img').exists()).toBe(false)
   })
 })

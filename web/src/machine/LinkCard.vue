@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, ref, shallowRef } from 'vue'
-import { answer, api, type Schemas } from '@/shared/api/client'
+import { answer, api, type Schemas, proof } from '@/shared/api/client'
 import NumberField from '@/shared/components/NumberField.vue'
 import RegisterMap from './RegisterMap.vue'
 import { usePreferences } from '@/shared/preferences'
@@ -54,7 +54,7 @@ async function replay(event: Event) {
   }
   const response = await fetch(`/api/machines/${props.machineId}/replay`, {
     method: 'PUT',
-    headers: { 'Content-Type': 'text/csv' },
+    headers: { 'Content-Type': 'text/csv', ...proof() },
     body: file,
   })
   problem.value = response.ok ? '' : 'This log cannot be read: import it once to see what is wrong with it.'

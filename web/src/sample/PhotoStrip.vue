@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { ref } from 'vue'
-import { answer, api } from '@/shared/api/client'
+import { answer, api, proof } from '@/shared/api/client'
 import { useLoad } from '@/shared/api/useLoad'
 
 /** Photographs of a roasted sample: taken with the tablet's camera, or chosen. */
@@ -18,7 +18,7 @@ async function add(event: Event) {
     try {
       const response = await fetch(`/api/roasts/${props.roastId}/photos`, {
         method: 'POST',
-        headers: { 'Content-Type': file.type === 'image/png' ? 'image/png' : 'image/jpeg' },
+        headers: { 'Content-Type': file.type === 'image/png' ? 'image/png' : 'image/jpeg', ...proof() },
         body: file,
       })
       if (!response.ok) {

@@ -29,12 +29,30 @@ export const api = createClient<paths>({
   fetch: (request) => globalThis.fetch(request),
 })
 
+/** Proves to the server that it is this page that asks, and no other site with this browser's cookie. */
+export function proof(): Record<string, string> {
+  const value = /(?:^|; )XSRF-TOKEN=([^;]*)/.exec(document.cookie)?.[1]
+  return value ? { 'X-XSRF-TOKEN': decodeURIComponent(value) } : {}
+}
+
 let bearer: string | undefined
+let signedOut = () => {}
+/** What is done when the server asks who this is. */
+export function whenSignedOut(then: () => void) {
+  signedOut = then
+}
 // what a device that joined a table asks, it asks with that table's token and nothing else
 api.use({
   onRequest({ request }) {
     if (bearer) {
       request.headers.set('Authorization', `Bearer ${bearer}`)
+    } else if (request.method !== 'GET') {
+      Object.entries(proof()).forEach(([name, value]) => request.headers.set(name, value))
+    }
+  },
+  onResponse({ response }) {
+    if (response.status === 401 && !bearer) {
+      signedOut()
     }
   },
 })

@@ -15,6 +15,7 @@ import java.time.Duration;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Map;
 import java.util.concurrent.TimeUnit;
 import java.util.stream.Stream;
 
@@ -30,6 +31,8 @@ final class App implements AutoCloseable {
 
     private final boolean demo;
     private final int roasterPort;
+    private final String host;
+    private final Map<String, String> environment;
     private final int port;
     private Process process;
     private Path output;
@@ -40,8 +43,19 @@ final class App implements AutoCloseable {
 
     /** @param roasterPort where the demo's roaster answers Modbus TCP */
     App(boolean demo, int roasterPort) {
+        this(demo, roasterPort, "http://localhost", Map.of());
+    }
+
+    /** One that other devices reach, over HTTPS; empty. */
+    static App inTheNetwork(String host) {
+        return new App(false, NO_ROASTER, "https://" + host, Map.of("BARROWMIST_ADDRESS", "0.0.0.0"));
+    }
+
+    private App(boolean demo, int roasterPort, String host, Map<String, String> environment) {
         this.demo = demo;
         this.roasterPort = roasterPort;
+        this.host = host;
+        this.environment = environment;
         try (ServerSocket free = new ServerSocket(0)) {
             this.port = free.getLocalPort();
             this.data = Files.createTempDirectory("barrowmist-browser-test");
@@ -52,7 +66,7 @@ final class App implements AutoCloseable {
     }
 
     String url() {
-        return "http://localhost:" + port;
+        return host + ":" + port;
     }
 
     int port() {
@@ -73,6 +87,7 @@ final class App implements AutoCloseable {
                     new ProcessBuilder(command).redirectErrorStream(true).redirectOutput(output.toFile());
             builder.environment().put("BARROWMIST_PORT", String.valueOf(port));
             builder.environment().put("BARROWMIST_DATA", data.resolve("lab").toString());
+            builder.environment().putAll(environment);
             process = builder.start();
             awaitReady();
         } catch (IOException e) {
@@ -100,6 +115,15 @@ final class App implements AutoCloseable {
                 .until(() -> Files.readString(output).contains("Barrowmist is ready") || !process.isAlive());
         if (!process.isAlive()) {
             throw new IllegalStateException("The server did not start: " + Files.readString(output));
+        }
+    }
+
+    /** What the server printed since it was started last. */
+    String printed() {
+        try {
+            return Files.readString(output);
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
         }
     }
 

@@ -49,7 +49,17 @@ final class Chromium implements AutoCloseable {
     }
 
     BrowserContext context(int width, int height, boolean touch) {
+        return context(width, height, touch, false);
+    }
+
+    /** Of somebody who let the lab's own certificate pass. */
+    BrowserContext trusting(int width, int height) {
+        return context(width, height, true, true);
+    }
+
+    private BrowserContext context(int width, int height, boolean touch, boolean trusting) {
         BrowserContext context = browser.newContext(new Browser.NewContextOptions()
+                .setIgnoreHTTPSErrors(trusting)
                 .setViewportSize(width, height)
                 .setHasTouch(touch)
                 // a colour on its way to another is neither, and a test need not wait for it

@@ -35,6 +35,7 @@ class PagesIT {
             new Stop("/green/1", "2 roasts", "lot"),
             new Stop("/green/samples/4", "Full defects of category 1", "inspection"),
             new Stop("/instruments", "Moisture meter"),
+            new Stop("/people", "The first account"),
             new Stop("/plan", "Fruit-forward natural"),
             new Stop("/plan/new?sample=3", "left open"),
             new Stop("/plan/5", "Charge advised", "plan"),

@@ -13,11 +13,11 @@ import org.springframework.http.HttpMethod;
 import org.springframework.security.authorization.AuthorizationDecision;
 import org.springframework.security.config.annotation.web.builders.HttpSecurity;
 import org.springframework.security.config.annotation.web.configurers.AbstractHttpConfigurer;
-import org.springframework.security.config.http.SessionCreationPolicy;
 import org.springframework.security.core.context.SecurityContextHolder;
 import org.springframework.security.crypto.factory.PasswordEncoderFactories;
 import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.security.web.SecurityFilterChain;
+import org.springframework.security.web.context.NullSecurityContextRepository;
 import org.springframework.security.web.csrf.CsrfFilter;
 import org.springframework.session.web.http.CookieSerializer;
 import org.springframework.session.web.http.DefaultCookieSerializer;
@@ -41,8 +41,11 @@ class AccessSetup {
                 .csrf(c -> c.spa()
                         .ignoringRequestMatchers(
                                 r -> r.getHeader(HttpHeaders.AUTHORIZATION) != null || r.getSession(false) == null))
-                // a session holds a person's id alone, and CallerFilter reads it
-                .sessionManagement(s -> s.sessionCreationPolicy(SessionCreationPolicy.STATELESS))
+                // a session holds a person's id alone, and CallerFilter reads it; SignedIn gives a new one at each
+                // signing in,
+                // and nobody else may, or a page that asks for two things at once would lose it
+                .sessionManagement(AbstractHttpConfigurer::disable)
+                .securityContext(c -> c.securityContextRepository(new NullSecurityContextRepository()))
                 .requestCache(AbstractHttpConfigurer::disable)
                 .logout(AbstractHttpConfigurer::disable)
                 // the headers of every answer stand in one place, in the web room

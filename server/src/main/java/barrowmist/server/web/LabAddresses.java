@@ -4,6 +4,7 @@ import java.net.InetAddress;
 import java.net.NetworkInterface;
 import java.net.SocketException;
 import java.net.UnknownHostException;
+import java.util.Comparator;
 import java.util.List;
 
 /** The addresses of this computer. */
@@ -20,12 +21,13 @@ public final class LabAddresses {
         }
     }
 
-    /** Those under which other devices of the shop reach it: not loopback, and none that changes by itself; may be empty. */
+    /** Those under which other devices of the shop reach it, the short ones first; may be empty. */
     public static List<InetAddress> ofThisComputer() {
         try {
             return NetworkInterface.networkInterfaces()
                     .flatMap(NetworkInterface::inetAddresses)
                     .filter(a -> !a.isLoopbackAddress() && !a.isLinkLocalAddress())
+                    .sorted(Comparator.comparingInt(a -> a.getAddress().length))
                     .toList();
         } catch (SocketException e) {
             return List.of();

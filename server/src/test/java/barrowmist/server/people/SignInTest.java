@@ -58,7 +58,8 @@ class SignInTest {
         }
         assertThat(lab.with(Map.of("Host", "192.0.2.2:8080")).get("/api/lots").status())
                 .isEqualTo(401);
-        assertThat(lab.from("192.0.2.7").get("/%61pi/lots").status()).isEqualTo(401);
+        // written otherwise it is the same address, or none
+        assertThat(lab.from("192.0.2.7").get("/%61pi/lots").status()).isIn(400, 401);
         assertThat(lab.from("192.0.2.7")
                         .post("/api/cuppings/join", "{\"joinCode\":\"ABCDEF\",\"cupper\":\"Ines\"}")
                         .status())
@@ -95,6 +96,10 @@ class SignInTest {
                         .status())
                 .isEqualTo(409);
         Cookie session = maren.cookie("barrowmist");
+        // one session for as long as it lasts: a page that asks for many things at once keeps it
+        lab.get("/api/session");
+        maren.get("/api/today");
+        assertThat(maren.cookie("barrowmist")).isSameAs(session);
         assertThat(session.isHttpOnly()).isTrue();
         assertThat(session.getAttribute("SameSite")).isEqualToIgnoringCase("strict");
     }

@@ -50,7 +50,7 @@ class RealServerTest {
             strings = {"localhost", "localhost:8080", "127.0.0.1:8080", "[::1]:8080", "192.168.1.40:8080", "LAB.example"
             })
     void addressesAndKnownNamesAreAnswered(String host) throws IOException {
-        assertThat(get("/api/lots", host(host))).startsWith("HTTP/1.1 200");
+        assertThat(get("/api/session", host(host))).startsWith("HTTP/1.1 200");
     }
 
     @ParameterizedTest
