@@ -3,6 +3,7 @@ import { ref, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { useTheme } from 'vuetify'
 import { mdiAccountOutline, mdiKeyboardOutline, mdiThemeLightDark } from '@mdi/js'
+import NoticeStrip from '@/shared/components/NoticeStrip.vue'
 import Workline from '@/shared/components/Workline.vue'
 import KeyHelp from '@/shared/keyboard/KeyHelp.vue'
 import { useKeys } from '@/shared/keyboard/useKeys'
@@ -94,11 +95,7 @@ useKeys([{ key: '?', does: 'show the keys', run: () => (help.value = true) }])
         </v-btn>
       </div>
     </header>
-    <div v-for="n in notices.all" :key="n.id" class="notice" role="alert">
-      <b>{{ n.text }}</b>
-      <v-btn v-if="n.link" variant="outlined" :href="n.link">Fetch the log</v-btn>
-      <v-btn v-if="!n.stays" variant="outlined" @click="notices.read(n.id)">I have read it</v-btn>
-    </div>
+    <NoticeStrip />
     <main id="main" tabindex="-1">
       <div v-if="unopened" class="card unopened" role="alert">
         <b>That page could not be opened: the Barrowmist server does not answer.</b>
@@ -158,16 +155,6 @@ main {
   max-width: 1440px;
   margin: 0 auto;
   outline: none;
-}
-.notice {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 10px;
-  align-items: center;
-  padding: 10px 24px;
-  border-bottom: 2px solid var(--ember);
-  color: var(--ember);
-  background: var(--card);
 }
 .unopened {
   display: flex;

@@ -4,14 +4,13 @@ import barrowmist.core.check.Checks;
 import barrowmist.core.check.FieldProblem;
 import java.util.Arrays;
 import java.util.EnumMap;
-import java.util.HashSet;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
 import java.util.function.Predicate;
-import java.util.stream.IntStream;
 
 /**
  * The 100-point form (SCA cupping protocol 2003–2015, values from memory): seven attributes of up to 10 points in
@@ -22,7 +21,8 @@ import java.util.stream.IntStream;
  * @param cups the cups: 1, 3 or 5
  * @param words tastes found
  */
-public record HundredPointSheet(Map<Attribute, Double> scores, List<Cup> cups, List<TasteNote> words) {
+public record HundredPointSheet(Map<Attribute, Double> scores, List<Cup> cups, List<TasteNote> words)
+        implements CuppingSheet {
 
     public static final double SCORE_STEP = 0.25;
     public static final double SCORE_MAX = 10;
@@ -72,7 +72,30 @@ public record HundredPointSheet(Map<Attribute, Double> scores, List<Cup> cups, L
                 .toList();
     }
 
+    @Override
+    public CuppingSheet with(List<TasteNote> otherWords) {
+        return new HundredPointSheet(scores, cups, otherWords);
+    }
+
+    @Override
+    public CuppingForm form() {
+        return CuppingForm.HUNDRED_POINT;
+    }
+
+    @Override
+    public Map<String, Double> attributes() {
+        Map<String, Double> out = new LinkedHashMap<>();
+        scores.forEach((attribute, score) -> out.put(attribute.field(), score));
+        return out;
+    }
+
+    @Override
+    public List<String> open() {
+        return unscored().stream().map(Attribute::field).toList();
+    }
+
     /** The final score; empty until all seven attributes are scored. */
+    @Override
     public OptionalDouble finalScore() {
         return unscored().isEmpty() ? OptionalDouble.of(runningTotal()) : OptionalDouble.empty();
     }
@@ -96,15 +119,12 @@ public record HundredPointSheet(Map<Attribute, Double> scores, List<Cup> cups, L
         return MARK_MAX * cups.stream().filter(sound).count() / cups.size();
     }
 
-    /** Every problem of this sheet, by its names on the wire. */
+    @Override
     public List<FieldProblem> problems() {
         Checks checks = new Checks();
         scores.forEach((attribute, score) -> checkScore(checks, attribute, score));
-        if (!CUP_COUNTS.contains(cups.size())) {
-            checks.add("cups", "There are " + cups.size() + " cups, allowed are 1, 3 or 5");
-        }
-        Set<String> seen = new HashSet<>();
-        words.forEach(note -> checkWord(checks, note, seen));
+        SheetChecks.cups(checks, cups);
+        SheetChecks.words(checks, words, cups.size());
         return checks.problems();
     }
 
@@ -114,22 +134,6 @@ public record HundredPointSheet(Map<Attribute, Double> scores, List<Cup> cups, L
             checks.add(
                     "attributes." + attribute.field(),
                     "%s is %s, allowed are 0 to 10 in steps of 0.25".formatted(capital(attribute.label()), score));
-        }
-    }
-
-    private void checkWord(Checks checks, TasteNote note, Set<String> seen) {
-        if (Vocabulary.find(note.word()).isEmpty()) {
-            checks.add(
-                    "words", "\"" + note.word() + "\" is not a word of the vocabulary; GET /api/vocabulary lists them");
-        } else if (!seen.add(note.word())) {
-            checks.add("words", "\"" + note.word() + "\" is there twice: give it once, with all its cups");
-        }
-        boolean inRange = IntStream.rangeClosed(1, cups.size()).boxed().toList().containsAll(note.cups());
-        if (note.cups().isEmpty() || !inRange) {
-            checks.add(
-                    "words",
-                    "\"" + note.word() + "\" is in cups " + note.cups() + ", allowed are 1 to " + cups.size()
-                            + ", at least one");
         }
     }
 

@@ -4,6 +4,8 @@ package barrowmist.core.cupping;
 public enum TableKind {
     /** Each sample is scored on a form. */
     SCORING(0, 40),
+    /** Many offers: out, look again, or through, in a line each. */
+    TRIAGE(0, 60),
     /** Can anybody tell these two apart? */
     TRIANGLE(2, 2),
     /** Which of these is liked best? */
@@ -25,6 +27,11 @@ public enum TableKind {
     /** Most samples on such a table. */
     public int most() {
         return most;
+    }
+
+    /** Whether there is a sheet for each sample. */
+    public boolean onSheets() {
+        return this == SCORING || this == TRIAGE;
     }
 
     /** Where one who sees what is in the cups has no answer to give, the table is never open. */

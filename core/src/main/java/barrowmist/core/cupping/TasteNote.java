@@ -7,7 +7,7 @@ import java.util.TreeSet;
 /**
  * A word for a taste, and the cups it was found in.
  *
- * @param word a word of the {@link Vocabulary}
+ * @param word a word of the {@link Vocabulary}, or any other
  * @param cups cup numbers, from 1
  */
 public record TasteNote(String word, SortedSet<Integer> cups) {
@@ -18,6 +18,13 @@ public record TasteNote(String word, SortedSet<Integer> cups) {
 
     public static TasteNote of(String word, Collection<Integer> cups) {
         return new TasteNote(word, new TreeSet<>(cups));
+    }
+
+    /** This word in the cups of both. */
+    public TasteNote and(TasteNote other) {
+        SortedSet<Integer> both = cups();
+        both.addAll(other.cups);
+        return new TasteNote(word, both);
     }
 
     @Override

@@ -65,12 +65,12 @@ public record ValueScore(Map<Section, Integer> sections, int cups, int nonUnifor
         sections.forEach((section, given) -> {
             if (given < LEAST || given > MOST) {
                 checks.add(
-                        "sections." + section.field(),
+                        "attributes." + section.field(),
                         "%s is %d, allowed are %d to %d".formatted(section.field(), given, LEAST, MOST));
             }
         });
-        checks.range("nonUniform", "Cups not like the others", nonUniform, 0, cups, "")
-                .range("defective", "Defective cups", defective, 0, cups, "");
+        checks.range("cups", "Cups not like the others", nonUniform, 0, cups, "")
+                .range("cups", "Defective cups", defective, 0, cups, "");
         return checks.problems();
     }
 }

@@ -1,6 +1,7 @@
 package barrowmist.core.trace;
 
 import barrowmist.core.cupping.Attribute;
+import barrowmist.core.cupping.CuppingSheet;
 import barrowmist.core.cupping.HundredPointSheet;
 import barrowmist.core.cupping.TasteNote;
 import java.util.ArrayList;
@@ -21,16 +22,19 @@ public record CupFacts(int cups, Map<String, Integer> words, OptionalDouble acid
 
     public static final CupFacts NONE = new CupFacts(0, Map.of(), OptionalDouble.empty());
 
-    public static CupFacts of(Collection<HundredPointSheet> sheets) {
+    public static CupFacts of(Collection<? extends CuppingSheet> sheets) {
         Map<String, Integer> words = new LinkedHashMap<>();
         List<Double> acidity = new ArrayList<>();
         int cups = 0;
-        for (HundredPointSheet sheet : sheets) {
+        for (CuppingSheet sheet : sheets) {
             cups += sheet.cups().size();
             for (TasteNote note : sheet.words()) {
                 words.merge(note.word(), note.cups().size(), Integer::sum);
             }
-            sheet.score(Attribute.ACIDITY).ifPresent(acidity::add);
+            // another form's figures mean something else
+            if (sheet instanceof HundredPointSheet form) {
+                form.score(Attribute.ACIDITY).ifPresent(acidity::add);
+            }
         }
         return new CupFacts(
                 cups, words, acidity.stream().mapToDouble(Double::doubleValue).average());

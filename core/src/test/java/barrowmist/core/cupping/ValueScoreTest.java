@@ -39,7 +39,7 @@ class ValueScoreTest {
         assertThat(new ValueScore(some, 5, 0, 0).score()).isEmpty();
         assertThat(new ValueScore(Map.of(Section.AROMA, 10), 5, 6, -1)
                         .problems().stream().map(FieldProblem::field))
-                .containsExactly("sections.aroma", "nonUniform", "defective");
+                .containsExactly("attributes.aroma", "cups", "cups");
         assertThat(new ValueScore(all(5), 5, 5, 5).problems()).isEmpty();
     }
 }

@@ -95,6 +95,19 @@ class ClockService {
         return view(table);
     }
 
+    /** How warm the cups of a sample are at a moment, as their cooling is foretold, °C; empty where no clock runs. */
+    static OptionalDouble cupC(CuppingEntity table, CuppingSampleEntity sample, Instant at) {
+        if (table.pouredAt() == null) {
+            return OptionalDouble.empty();
+        }
+        ClockContent content = table.clock();
+        double pouredS = table.samples().indexOf(sample) * content.gapS();
+        double sinceS = Duration.between(table.pouredAt(), at).toNanos() / NANOS_PER_S - pouredS;
+        return sinceS < 0
+                ? OptionalDouble.empty()
+                : OptionalDouble.of(content.cooling().c(sinceS));
+    }
+
     private double runningS(CuppingEntity table) {
         if (table.pouredAt() == null) {
             throw new Conflict("The clock of this table does not run yet: pour first.", Map.of());

@@ -1,6 +1,6 @@
 package barrowmist.server.cupping;
 
-import barrowmist.core.cupping.HundredPointSheet;
+import barrowmist.core.cupping.CuppingSheet;
 import barrowmist.server.cupping.CuppingViews.SheetView;
 import barrowmist.server.rest.CuppedRoasts;
 import java.time.Instant;
@@ -22,13 +22,17 @@ public class CuppedSheets implements CuppedRoasts {
     private static final int LISTED = 500;
 
     private final SheetRepository sheets;
+    private final HouseService house;
+    private final LabVocabulary words;
 
-    CuppedSheets(SheetRepository sheets) {
+    CuppedSheets(SheetRepository sheets, HouseService house, LabVocabulary words) {
         this.sheets = sheets;
+        this.house = house;
+        this.words = words;
     }
 
     /** What was cupped of one roast: its sheets, and when it was first on the table. */
-    public record Cupped(List<HundredPointSheet> sheets, Instant cuppedAt) {}
+    public record Cupped(List<CuppingSheet> sheets, Instant cuppedAt) {}
 
     /** Which of these roasts have a sheet. */
     public Set<Long> cupped(Collection<Long> roastIds) {
@@ -38,7 +42,7 @@ public class CuppedSheets implements CuppedRoasts {
     /** Sheets that were begun and not finished, of roasts that count; the newest first. */
     public List<SheetView> halfFilled() {
         return sheets.halfFilled(PageRequest.of(0, LISTED)).stream()
-                .map(SheetView::of)
+                .map(s -> SheetView.of(s, house.lines()))
                 .toList();
     }
 
@@ -54,7 +58,7 @@ public class CuppedSheets implements CuppedRoasts {
                 .map(s -> s.cupping().cuppedAt())
                 .min(Instant::compareTo)
                 .orElse(Instant.MAX);
-        return new Cupped(finished.stream().map(SheetEntity::sheet).toList(), first);
+        return new Cupped(words.spoken(finished.stream().map(SheetEntity::sheet).toList()), first);
     }
 
     @Override

@@ -1,15 +1,14 @@
 package barrowmist.server.cupping;
 
 import barrowmist.core.cupping.TableKind;
-import barrowmist.core.cupping.Vocabulary;
 import barrowmist.server.cupping.CuppingViews.SheetEntry;
 import barrowmist.server.cupping.CuppingViews.SheetView;
-import barrowmist.server.cupping.CuppingViews.WordView;
 import barrowmist.server.cupping.PanelViews.PanelView;
 import barrowmist.server.cupping.TableEntries.CuppingEntry;
 import barrowmist.server.cupping.TableEntries.PlaceEntry;
 import barrowmist.server.cupping.TableEntries.Preparation;
 import barrowmist.server.cupping.TableViews.CuppingView;
+import barrowmist.server.cupping.TableViews.NoteEntry;
 import barrowmist.server.cupping.TableViews.RevealEntry;
 import barrowmist.server.cupping.TableViews.TableKey;
 import barrowmist.server.cupping.TableViews.TableKindView;
@@ -33,17 +32,19 @@ class CuppingController {
     private final SheetService sheets;
     private final PanelService panels;
     private final UndersideService undersides;
+    private final TableNotes notes;
 
-    CuppingController(CuppingService cuppings, SheetService sheets, PanelService panels, UndersideService undersides) {
+    CuppingController(
+            CuppingService cuppings,
+            SheetService sheets,
+            PanelService panels,
+            UndersideService undersides,
+            TableNotes notes) {
+        this.notes = notes;
         this.undersides = undersides;
         this.panels = panels;
         this.sheets = sheets;
         this.cuppings = cuppings;
-    }
-
-    @GetMapping("/vocabulary")
-    List<WordView> vocabulary() {
-        return Vocabulary.all().stream().map(WordView::of).toList();
     }
 
     /** What a table may be laid for, and with how many samples. */
@@ -65,6 +66,13 @@ class CuppingController {
 
     @GetMapping("/cuppings/{id}")
     CuppingView cupping(@PathVariable long id) {
+        return cuppings.get(id);
+    }
+
+    /** Whatever is to be said of the whole table. */
+    @PutMapping("/cuppings/{id}/note")
+    CuppingView keepNote(@PathVariable long id, @RequestBody NoteEntry entry) {
+        notes.keep(id, entry.note());
         return cuppings.get(id);
     }
 

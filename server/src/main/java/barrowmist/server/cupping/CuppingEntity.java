@@ -1,8 +1,10 @@
 package barrowmist.server.cupping;
 
+import barrowmist.core.cupping.CuppingForm;
 import barrowmist.core.cupping.TableKind;
 import barrowmist.server.cupping.CuppingSampleEntity.TableSample;
 import barrowmist.server.cupping.TableEntries.Preparation;
+import barrowmist.server.web.Codes;
 import barrowmist.server.web.Json;
 import jakarta.persistence.CascadeType;
 import jakarta.persistence.Column;
@@ -41,6 +43,11 @@ class CuppingEntity {
     @Enumerated(EnumType.STRING)
     private TableKind kind;
 
+    /** Null where whoever writes may choose. */
+    private @Nullable String form;
+
+    private @Nullable String note;
+
     private Blinding blinding;
 
     @Column(name = "protocol")
@@ -61,8 +68,15 @@ class CuppingEntity {
 
     protected CuppingEntity() {}
 
-    CuppingEntity(TableKind kind, Instant cuppedAt, int cups, Blinding blinding, @Nullable Preparation protocol) {
+    CuppingEntity(
+            TableKind kind,
+            Optional<CuppingForm> form,
+            Instant cuppedAt,
+            int cups,
+            Blinding blinding,
+            @Nullable Preparation protocol) {
         this.kind = kind;
+        this.form = form.map(Codes::of).orElse(null);
         this.cuppedAt = cuppedAt;
         this.cups = cups;
         this.blinding = blinding;
@@ -94,6 +108,21 @@ class CuppingEntity {
 
     TableKind kind() {
         return kind;
+    }
+
+    /** On which form it is written down; empty where whoever writes may choose, or nothing is written. */
+    Optional<CuppingForm> form() {
+        return Optional.ofNullable(form).flatMap(f -> Codes.parse(CuppingForm.class, f));
+    }
+
+    /** Whatever is to be said of the whole table. */
+    @Nullable
+    String note() {
+        return note;
+    }
+
+    void setNote(@Nullable String text) {
+        note = text;
     }
 
     /** Who may know what stands on it. */

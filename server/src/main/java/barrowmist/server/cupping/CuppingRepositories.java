@@ -60,17 +60,30 @@ interface RankingRepository extends JpaRepository<RankingEntity, Long> {
     Optional<RankingEntity> findByCuppingIdAndCupper(long cuppingId, String cupper);
 }
 
+/** Words of the house in the database. */
+interface LabWordRepository extends JpaRepository<LabWordEntity, String> {
+
+    List<LabWordEntity> findAllByOrderByWord();
+}
+
 /** Sheets in the database. */
 interface SheetRepository extends JpaRepository<SheetEntity, Long> {
 
     List<SheetEntity> findAllByCuppingIdOrderById(long cuppingId);
 
     /** May be told, and speaks for the roast: what something was done to speaks for what was done. */
-    String TOLD = " and s.sample.treatment is null"
+    String TOLD = " and s.sample.treatment is null and s.form <> 'triage'"
             + " and (s.cupping.blinding.blind = barrowmist.core.cupping.Blindness.OPEN or s.cupping.blinding.revealedAt is not null)";
 
     @Query("select s from SheetEntity s join fetch s.cupping where s.roastId = :roastId" + TOLD + " order by s.id")
     List<SheetEntity> toldOfRoast(long roastId);
+
+    @Query(
+            "select s from SheetEntity s where s.ownWords is not null"
+                    + " and (s.cupping.blinding.blind = barrowmist.core.cupping.Blindness.OPEN or s.cupping.blinding.revealedAt is not null)")
+    List<SheetEntity> withOwnWords();
+
+    Optional<SheetEntity> findFirstByCuppingIdOrderById(long cuppingId);
 
     Optional<SheetEntity> findBySampleIdAndSeat(long sampleId, String seat);
 

@@ -82,6 +82,7 @@ public class CuppingService {
         boolean coded = blind == Blindness.CODED;
         CuppingEntity table = new CuppingEntity(
                 kind,
+                read.form(),
                 entry.cuppedAt() == null ? clock.instant() : entry.cuppedAt(),
                 cups,
                 new Blinding(blind, blind == Blindness.OPEN ? null : TableCodes.join(random)),

@@ -1,20 +1,22 @@
 package barrowmist.server.cupping;
 
-import barrowmist.core.cupping.Attribute;
+import barrowmist.core.cupping.CuppingSheet;
+import barrowmist.core.cupping.HouseLines;
 import barrowmist.core.cupping.HundredPointSheet;
 import barrowmist.core.cupping.QualityClass;
-import barrowmist.core.cupping.Vocabulary;
+import barrowmist.server.web.Codes;
 import barrowmist.server.web.Optionals;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.time.Instant;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
+import java.util.Optional;
+import java.util.OptionalDouble;
 import org.jspecify.annotations.Nullable;
 
 /** Sheets on the wire. */
 public final class CuppingViews {
-
-    static final String HUNDRED_POINT = "hundred-point";
 
     private CuppingViews() {}
 
@@ -27,7 +29,7 @@ public final class CuppingViews {
 
             @Schema(
                     example = "hundred-point",
-                    allowableValues = {"hundred-point"})
+                    allowableValues = {"hundred-point", "value-assessment", "triage"})
             @Nullable
             String form,
 
@@ -39,9 +41,59 @@ public final class CuppingViews {
 
             @Nullable List<SheetContent.CupMark> cups,
             @Nullable List<SheetContent.WordMark> words,
-            @Nullable Long version) {}
+            @Schema(example = "{\"acidity\":3}") @Nullable Map<String, Integer> intensities,
+            @Nullable Map<String, Integer> scales,
+            @Nullable String note,
 
-    /** A sheet with its sums. Without {@code finalScore} it is half filled. */
+            @Schema(allowableValues = {"out", "again", "through"}) @Nullable
+            String verdict,
+
+            @Nullable Long version) {
+
+        /** One with scores, cups and words alone. */
+        public static SheetEntry of(
+                @Nullable Long roastId,
+                @Nullable String code,
+                @Nullable String cupper,
+                Map<String, Double> attributes,
+                @Nullable List<SheetContent.CupMark> cups,
+                List<SheetContent.WordMark> words) {
+            return new SheetEntry(
+                    roastId, code, null, cupper, null, attributes, cups, words, null, null, null, null, null);
+        }
+
+        /** Whether it says nothing of the sample. */
+        boolean isEmpty() {
+            return attributes == null
+                    && cups == null
+                    && words == null
+                    && intensities == null
+                    && scales == null
+                    && note == null
+                    && verdict == null;
+        }
+
+        SheetContent content() {
+            return new SheetContent(
+                    Objects.requireNonNullElse(attributes, Map.of()),
+                    Objects.requireNonNullElse(cups, List.of()),
+                    Objects.requireNonNullElse(words, List.of()),
+                    intensities,
+                    scales,
+                    note,
+                    verdict);
+        }
+    }
+
+    /**
+     * A sheet with its sums. Without {@code finalScore} it is half filled, or its form has none.
+     *
+     * @param uniformity on the 100-point form, as clean cup, sweetness, defects and running total
+     * @param unscored what is not given yet, by name
+     * @param below attributes below the house's line
+     * @param houseSays of the final score: below the line, premium, or left out
+     * @param trail how the scores went while the cups cooled
+     */
     public record SheetView(
             long id,
             long cuppingId,
@@ -52,48 +104,62 @@ public final class CuppingViews {
             Map<String, Double> attributes,
             List<SheetContent.CupMark> cups,
             List<SheetContent.WordMark> words,
-            double uniformity,
-            double cleanCup,
-            double sweetness,
-            double defects,
-            double runningTotal,
+            Map<String, Integer> intensities,
+            Map<String, Integer> scales,
+            @Nullable String note,
+            @Nullable String verdict,
+            @Nullable Double uniformity,
+            @Nullable Double cleanCup,
+            @Nullable Double sweetness,
+            @Nullable Double defects,
+            @Nullable Double runningTotal,
             @Nullable Double finalScore,
             @Nullable String qualityClass,
             boolean scaled,
             List<String> unscored,
+            List<String> below,
+            @Nullable String houseSays,
+            Map<String, SheetTrail.TrailView> trail,
             Instant updatedAt,
             long version) {
 
-        static SheetView of(SheetEntity e) {
-            HundredPointSheet s = e.sheet();
+        static SheetView of(SheetEntity e, HouseLines lines) {
+            CuppingSheet s = e.sheet();
+            Optional<HundredPointSheet> points = s instanceof HundredPointSheet p ? Optional.of(p) : Optional.empty();
+            SheetContent c = e.content();
+            OptionalDouble score = s.finalScore();
             return new SheetView(
                     e.id(),
                     e.cupping().id(),
                     e.cupping().told() ? e.roastId() : null,
                     e.sample().code(),
                     e.cupper(),
-                    e.form(),
-                    e.content().attributes(),
-                    e.content().cups(),
-                    e.content().words(),
-                    s.uniformity(),
-                    s.cleanCup(),
-                    s.sweetness(),
-                    s.defects(),
-                    s.runningTotal(),
-                    Optionals.orNull(s.finalScore()),
-                    s.qualityClass().map(QualityClass::label).orElse(null),
-                    s.scaled(),
-                    s.unscored().stream().map(Attribute::field).toList(),
+                    Codes.of(s.form()),
+                    c.attributes(),
+                    c.cups(),
+                    c.words(),
+                    Objects.requireNonNullElse(c.intensities(), Map.of()),
+                    Objects.requireNonNullElse(c.scales(), Map.of()),
+                    c.note(),
+                    c.verdict(),
+                    points.map(HundredPointSheet::uniformity).orElse(null),
+                    points.map(HundredPointSheet::cleanCup).orElse(null),
+                    points.map(HundredPointSheet::sweetness).orElse(null),
+                    points.map(HundredPointSheet::defects).orElse(null),
+                    points.map(HundredPointSheet::runningTotal).orElse(null),
+                    Optionals.orNull(score),
+                    points.flatMap(HundredPointSheet::qualityClass)
+                            .map(QualityClass::label)
+                            .orElse(null),
+                    points.map(HundredPointSheet::scaled).orElse(false),
+                    s.open(),
+                    lines.below(s),
+                    score.isPresent() && !lines.says(score.getAsDouble()).isEmpty()
+                            ? lines.says(score.getAsDouble())
+                            : null,
+                    e.trail().scores(),
                     e.updatedAt(),
                     e.version());
-        }
-    }
-
-    /** A word of the vocabulary. */
-    public record WordView(String word, String group, String pointsTo, List<String> alsoFoundBy) {
-        static WordView of(Vocabulary.Word w) {
-            return new WordView(w.word(), w.group().label(), w.group().pointsTo(), w.alsoFoundBy());
         }
     }
 }

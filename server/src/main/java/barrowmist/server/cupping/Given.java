@@ -1,14 +1,20 @@
 package barrowmist.server.cupping;
 
+import barrowmist.core.cupping.HouseLines;
 import java.util.List;
 
-/** Who joined a table, and what people have given at it, by what it was laid for. */
-record Given(List<SheetEntity> sheets, List<CupSetEntity> sets, List<RankingEntity> rankings, List<SeatEntity> seats) {
+/** Who joined a table, and what people have given at it, by what it was laid for; and what the house asks of a cup. */
+record Given(
+        List<SheetEntity> sheets,
+        List<CupSetEntity> sets,
+        List<RankingEntity> rankings,
+        List<SeatEntity> seats,
+        HouseLines lines) {
 
     /** How much is still to be given before the table is revealed without a word. */
     int unfinished(CuppingEntity table) {
         return switch (table.kind()) {
-            case SCORING -> unscored(table);
+            case SCORING, TRIAGE -> unscored(table);
             case TRIANGLE ->
                 (int) sets.stream().filter(s -> s.answered().isEmpty()).count();
             case ROAST_OFF -> rankings.isEmpty() ? 1 : 0;
@@ -19,7 +25,7 @@ record Given(List<SheetEntity> sheets, List<CupSetEntity> sets, List<RankingEnti
     String missing(CuppingEntity table) {
         int count = unfinished(table);
         return switch (table.kind()) {
-            case SCORING -> count + (count == 1 ? " sheet is not finished" : " sheets are not finished");
+            case SCORING, TRIAGE -> count + (count == 1 ? " sheet is not finished" : " sheets are not finished");
             case TRIANGLE -> count + (count == 1 ? " set has no answer yet" : " sets have no answer yet");
             case ROAST_OFF -> "Nobody has kept an order yet";
         };
@@ -28,8 +34,7 @@ record Given(List<SheetEntity> sheets, List<CupSetEntity> sets, List<RankingEnti
     /** Sheets that were begun and lack a score, and those that somebody at the table has not begun. */
     private int unscored(CuppingEntity table) {
         long cuppers = sheets.stream().map(SheetEntity::cupper).distinct().count();
-        long finished =
-                sheets.stream().filter(s -> s.sheet().finalScore().isPresent()).count();
+        long finished = sheets.stream().filter(s -> s.sheet().finished()).count();
         return (int) Math.max(0, Math.max(1, cuppers) * table.samples().size() - finished);
     }
 }

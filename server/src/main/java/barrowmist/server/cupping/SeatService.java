@@ -1,14 +1,11 @@
 package barrowmist.server.cupping;
 
-import barrowmist.core.cupping.TableKind;
-import barrowmist.core.cupping.Vocabulary;
 import barrowmist.core.cupping.panel.ServingOrders;
 import barrowmist.server.access.Seat;
 import barrowmist.server.access.SeatTokens;
 import barrowmist.server.access.Secrets;
 import barrowmist.server.access.Tries;
 import barrowmist.server.cupping.CuppingViews.SheetView;
-import barrowmist.server.cupping.CuppingViews.WordView;
 import barrowmist.server.cupping.SeatViews.JoinEntry;
 import barrowmist.server.cupping.SeatViews.JoinView;
 import barrowmist.server.cupping.SeatViews.SeatTableView;
@@ -35,14 +32,22 @@ class SeatService implements SeatTokens {
     private final SeatRepository seats;
     private final Tables tables;
     private final ClockService clocks;
+    private final LabVocabulary words;
     private final Tries tries;
     private final Clock clock;
 
-    SeatService(CuppingRepository cuppings, SeatRepository seats, Tables tables, ClockService clocks, Clock clock) {
+    SeatService(
+            CuppingRepository cuppings,
+            SeatRepository seats,
+            Tables tables,
+            ClockService clocks,
+            LabVocabulary words,
+            Clock clock) {
         this.cuppings = cuppings;
         this.seats = seats;
         this.tables = tables;
         this.clocks = clocks;
+        this.words = words;
         this.tries = new Tries(clock, "Too many wrong codes. Wait ten minutes, or ask the lead to read the code out.");
         this.clock = clock;
     }
@@ -98,18 +103,18 @@ class SeatService implements SeatTokens {
         return new SeatTableView(
                 table.id(),
                 Codes.of(table.kind()),
-                table.kind() == TableKind.SCORING ? CuppingViews.HUNDRED_POINT : null,
+                TableViews.formOf(table, given.sheets()).map(Codes::of).orElse(null),
                 table.cups(),
                 seat.cupper(),
                 order(table, seat.place()),
                 given.sheets().stream()
                         .filter(s -> s.cupper().equals(seat.cupper()))
-                        .map(SheetView::of)
+                        .map(s -> SheetView.of(s, given.lines()))
                         .toList(),
                 given.sets().stream().map(s -> SetView.of(s, false)).toList(),
                 ranking(given, seat),
                 clocks.get(table.id()),
-                Vocabulary.all().stream().map(WordView::of).toList());
+                words.all());
     }
 
     private static List<String> order(CuppingEntity table, int place) {

@@ -2,7 +2,7 @@ package barrowmist.server.cupping;
 
 import barrowmist.server.cupping.ClockViews.ClockView;
 import barrowmist.server.cupping.CuppingViews.SheetView;
-import barrowmist.server.cupping.CuppingViews.WordView;
+import barrowmist.server.cupping.HouseViews.WordView;
 import barrowmist.server.cupping.SensoryViews.SetView;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.List;
@@ -31,7 +31,7 @@ public final class SeatViews {
     public record SeatTableView(
             long id,
 
-            @Schema(allowableValues = {"scoring", "triangle", "roast-off"})
+            @Schema(allowableValues = {"scoring", "triage", "triangle", "roast-off"})
             String kind,
 
             @Nullable String form,

@@ -1,15 +1,9 @@
 package barrowmist.server.cupping;
 
-import barrowmist.core.cupping.Attribute;
 import barrowmist.core.cupping.Cup;
-import barrowmist.core.cupping.HundredPointSheet;
-import barrowmist.core.cupping.TasteNote;
 import barrowmist.server.web.InputProblems;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.Arrays;
-import java.util.Collections;
-import java.util.EnumMap;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -22,6 +16,10 @@ import tools.jackson.databind.annotation.JsonDeserialize;
  * @param attributes scores by attribute name; one not scored yet is left out
  * @param cups marks cup by cup
  * @param words tastes with the cups they were found in
+ * @param intensities how much there is of something, by name
+ * @param scales the house's own scales, 0 to 10, by name
+ * @param note whatever else is to be said of the sample
+ * @param verdict of a triage: out, again or through
  */
 public record SheetContent(
         @Schema(
@@ -30,7 +28,11 @@ public record SheetContent(
         Map<String, Double> attributes,
 
         List<CupMark> cups,
-        List<WordMark> words) {
+        List<WordMark> words,
+        @Nullable Map<String, Integer> intensities,
+        @Nullable Map<String, Integer> scales,
+        @Nullable String note,
+        @Nullable String verdict) {
 
     /** One cup; a mark left out is sound. */
     public record CupMark(
@@ -39,15 +41,17 @@ public record SheetContent(
             @Nullable Boolean sweet,
 
             @Schema(allowableValues = {"none", "taint", "fault"}) @Nullable
-            String defect) {
+            String defect,
+
+            @Nullable String note) {
 
         Cup cup() {
             return new Cup(sound(uniform), sound(clean), sound(sweet), defect(defect));
         }
 
-        static CupMark of(Cup c) {
+        static CupMark of(Cup c, @Nullable String note) {
             return new CupMark(
-                    c.uniform(), c.clean(), c.sweet(), c.defect().name().toLowerCase(Locale.ROOT));
+                    c.uniform(), c.clean(), c.sweet(), c.defect().name().toLowerCase(Locale.ROOT), kept(note));
         }
 
         private static boolean sound(@Nullable Boolean mark) {
@@ -68,53 +72,23 @@ public record SheetContent(
     /**
      * A taste word.
      *
+     * @param word one of the vocabulary, or any other
      * @param cups numbers of the cups, from 1; a single number n is read as the first n cups
+     * @param place where it belongs on the value-assessment form
      */
     public record WordMark(
             @Schema(example = "flat") String word,
 
             @Schema(example = "[1,2,3,4,5]") @JsonDeserialize(using = CupNumbers.class)
-            List<Integer> cups) {}
+            List<Integer> cups,
 
-    /** The sheet in the core's terms. */
-    HundredPointSheet sheet(int cupsOfSession) {
-        Map<Attribute, Double> scores = new EnumMap<>(Attribute.class);
-        attributes.forEach((name, score) -> {
-            if (score != null) {
-                scores.put(attribute(name), score);
-            }
-        });
-        List<Cup> marks = cups.isEmpty()
-                ? Collections.nCopies(cupsOfSession, Cup.SOUND)
-                : cups.stream().map(CupMark::cup).toList();
-        List<TasteNote> notes = words.stream()
-                .map(w -> TasteNote.of(w.word() == null ? "" : w.word(), w.cups() == null ? List.of() : w.cups()))
-                .toList();
-        return new HundredPointSheet(scores, marks, notes);
-    }
+            @Schema(
+                    example = "flavour-aftertaste",
+                    allowableValues = {"fragrance-aroma", "flavour-aftertaste", "main-taste", "mouthfeel"})
+            @Nullable
+            String place) {}
 
-    static SheetContent of(HundredPointSheet sheet) {
-        Map<String, Double> attributes = new LinkedHashMap<>();
-        sheet.scores().forEach((a, score) -> attributes.put(a.field(), score));
-        return new SheetContent(
-                attributes,
-                sheet.cups().stream().map(CupMark::of).toList(),
-                sheet.words().stream()
-                        .map(n -> new WordMark(n.word(), List.copyOf(n.cups())))
-                        .toList());
-    }
-
-    private static Attribute attribute(String name) {
-        return Arrays.stream(Attribute.values())
-                .filter(a -> a.field().equals(name))
-                .findFirst()
-                .orElseThrow(() -> new InputProblems(
-                        "attributes." + name,
-                        name + " is not an attribute of the form, expected one of "
-                                + String.join(
-                                        ", ",
-                                        Arrays.stream(Attribute.values())
-                                                .map(Attribute::field)
-                                                .toList())));
+    private static @Nullable String kept(@Nullable String text) {
+        return SheetReader.kept(text);
     }
 }

@@ -1,6 +1,11 @@
 package barrowmist.server.cupping;
 
-import barrowmist.core.cupping.HundredPointSheet;
+import barrowmist.core.cupping.CuppingForm;
+import barrowmist.core.cupping.CuppingSheet;
+import barrowmist.core.cupping.TasteNote;
+import barrowmist.core.cupping.Vocabulary;
+import barrowmist.server.web.Codes;
+import barrowmist.server.web.Json;
 import barrowmist.server.web.Optionals;
 import jakarta.persistence.AttributeConverter;
 import jakarta.persistence.Convert;
@@ -15,6 +20,7 @@ import jakarta.persistence.ManyToOne;
 import jakarta.persistence.Table;
 import jakarta.persistence.Version;
 import java.time.Instant;
+import java.util.List;
 import java.util.Objects;
 import org.jspecify.annotations.Nullable;
 import tools.jackson.databind.json.JsonMapper;
@@ -64,6 +70,12 @@ class SheetEntity {
     @Convert(converter = ContentColumn.class)
     private SheetContent content;
 
+    /** How the scores went while the cups cooled, as JSON text. */
+    private @Nullable String trail;
+
+    /** Words that are not of the program's vocabulary, as JSON text; null when all are. */
+    private @Nullable String ownWords;
+
     private @Nullable Double finalScore;
     private Instant updatedAt;
 
@@ -74,23 +86,37 @@ class SheetEntity {
 
     // the rest comes with the first keep
     @SuppressWarnings("NullAway.Init")
-    SheetEntity(CuppingEntity cupping, CuppingSampleEntity sample, @Nullable String seat, String form) {
+    SheetEntity(CuppingEntity cupping, CuppingSampleEntity sample, @Nullable String seat, CuppingForm form) {
         this.cupping = cupping;
         this.sample = sample;
         this.roastId = sample.roastId();
         this.seat = seat;
-        this.form = form;
+        this.form = Codes.of(form);
     }
 
-    void keep(HundredPointSheet sheet, String newCupper, Instant now) {
+    void keep(SheetContent filled, CuppingSheet sheet, SheetTrail newTrail, String newCupper, Instant now) {
         cupper = newCupper;
-        content = SheetContent.of(sheet);
+        content = new SheetReader(filled).settled(sheet);
+        trail = Json.write(newTrail);
+        List<String> own = sheet.words().stream()
+                .map(TasteNote::word)
+                .filter(w -> Vocabulary.find(w).isEmpty())
+                .toList();
+        ownWords = own.isEmpty() ? null : Json.write(own);
         finalScore = Optionals.orNull(sheet.finalScore());
         updatedAt = now;
     }
 
-    HundredPointSheet sheet() {
-        return content.sheet(cupping.cups());
+    CuppingSheet sheet() {
+        return new SheetReader(content).sheet(form(), cupping.cups());
+    }
+
+    SheetTrail trail() {
+        return trail == null ? SheetTrail.NONE : Json.read(trail, SheetTrail.class);
+    }
+
+    List<String> ownWords() {
+        return ownWords == null ? List.of() : List.of(Json.read(ownWords, String[].class));
     }
 
     SheetContent content() {
@@ -105,12 +131,12 @@ class SheetEntity {
         return cupping;
     }
 
-    /** The roast; null for a coffee from outside. */
     /** What it is a sheet of has become known. */
     void matched() {
         roastId = sample.roastId();
     }
 
+    /** The roast; null for a coffee from outside. */
     @Nullable
     Long roastId() {
         return roastId;
@@ -129,8 +155,8 @@ class SheetEntity {
         return cupper;
     }
 
-    String form() {
-        return form;
+    CuppingForm form() {
+        return Codes.parse(CuppingForm.class, form).orElseThrow();
     }
 
     long version() {

@@ -2,22 +2,20 @@ package barrowmist.server.cupping;
 
 import barrowmist.core.check.Checks;
 import barrowmist.core.cupping.Blindness;
-import barrowmist.core.cupping.HundredPointSheet;
-import barrowmist.core.cupping.TableKind;
+import barrowmist.core.cupping.CuppingForm;
+import barrowmist.core.cupping.CuppingSheet;
 import barrowmist.server.access.Member;
-import barrowmist.server.cupping.CuppingSampleEntity.TableSample;
 import barrowmist.server.cupping.CuppingViews.SheetEntry;
 import barrowmist.server.cupping.CuppingViews.SheetView;
 import barrowmist.server.roast.RoastChanged;
-import barrowmist.server.roast.RoastService;
+import barrowmist.server.web.Codes;
 import barrowmist.server.web.Conflict;
 import barrowmist.server.web.InputProblems;
 import barrowmist.server.web.KeptInTurn;
 import barrowmist.server.web.NotFound;
 import java.time.Clock;
-import java.util.List;
+import java.time.Instant;
 import java.util.Map;
-import java.util.Objects;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import org.springframework.context.ApplicationEventPublisher;
@@ -30,23 +28,23 @@ import org.springframework.transaction.annotation.Transactional;
 public class SheetService {
 
     private final Tables tables;
-    private final CuppingSampleRepository samples;
+    private final NamedSample named;
     private final SheetRepository sheets;
-    private final RoastService roasts;
+    private final HouseService house;
     private final Clock clock;
     private final ApplicationEventPublisher told;
 
     SheetService(
             Tables tables,
-            CuppingSampleRepository samples,
+            NamedSample named,
             SheetRepository sheets,
-            RoastService roasts,
+            HouseService house,
             Clock clock,
             ApplicationEventPublisher told) {
         this.tables = tables;
-        this.samples = samples;
+        this.named = named;
         this.sheets = sheets;
-        this.roasts = roasts;
+        this.house = house;
         this.clock = clock;
         this.told = told;
     }
@@ -54,18 +52,15 @@ public class SheetService {
     /** One sheet, for the cupper who fills it. */
     @Transactional(readOnly = true)
     SheetView get(long cuppingId, long sheetId) {
-        return SheetView.of(sheet(cuppingId, sheetId));
+        return SheetView.of(sheet(cuppingId, sheetId), house.lines());
     }
 
     /** @throws Conflict if this cupper has a sheet for this code already and another is sent */
     public SheetView add(long cuppingId, SheetEntry entry) {
-        CuppingEntity table = tables.get(cuppingId, TableKind.SCORING);
-        String form = entry.form() == null ? CuppingViews.HUNDRED_POINT : entry.form();
-        if (!form.equals(CuppingViews.HUNDRED_POINT)) {
-            throw new InputProblems("form", "form is \"" + form + "\", expected " + CuppingViews.HUNDRED_POINT);
-        }
+        CuppingEntity table = tables.onSheets(cuppingId);
+        CuppingForm form = form(table, entry);
         refuseWhenOver(table);
-        CuppingSampleEntity sample = sample(table, entry);
+        CuppingSampleEntity sample = named.find(table, entry);
         String seat = table.blinding().blind() == Blindness.OPEN ? null : Seats.whose(entry.cupper());
         if (seat != null) {
             Optional<SheetEntity> there = sheets.findBySampleIdAndSeat(sample.id(), seat);
@@ -75,12 +70,30 @@ public class SheetService {
         }
         SheetEntity sheet = new SheetEntity(table, sample, seat, form);
         fill(sheet, entry);
-        return SheetView.of(sheets.saveAndFlush(sheet));
+        return SheetView.of(sheets.saveAndFlush(sheet), house.lines());
     }
 
-    private static SheetView again(SheetEntity there, SheetEntry entry) {
-        if (entry.attributes() == null && entry.cups() == null && entry.words() == null) {
-            return SheetView.of(there);
+    /** The table's; where nobody said at laying, that of the sheets that are there, or else what is asked for. */
+    private CuppingForm form(CuppingEntity table, SheetEntry entry) {
+        Optional<CuppingForm> asked = entry.form() == null
+                ? Optional.empty()
+                : Optional.of(TableReader.form(entry.form(), CuppingForm.values()));
+        CuppingForm ofTheTable = table.form()
+                .or(() -> sheets.findFirstByCuppingIdOrderById(table.id()).map(SheetEntity::form))
+                .or(() -> asked)
+                .orElse(CuppingForm.HUNDRED_POINT);
+        if (asked.isPresent() && asked.get() != ofTheTable) {
+            throw new InputProblems(
+                    "form",
+                    "This table is written down on the form " + Codes.of(ofTheTable) + ", not on "
+                            + Codes.of(asked.get()));
+        }
+        return ofTheTable;
+    }
+
+    private SheetView again(SheetEntity there, SheetEntry entry) {
+        if (entry.isEmpty()) {
+            return SheetView.of(there, house.lines());
         }
         throw new Conflict(
                 there.cupper() + " has a sheet for " + there.sample().code() + " already. Nothing was overwritten.",
@@ -97,7 +110,7 @@ public class SheetService {
         }
         refuseWhenOver(sheet.cupping());
         fill(sheet, entry);
-        return SheetView.of(sheets.saveAndFlush(sheet));
+        return SheetView.of(sheets.saveAndFlush(sheet), house.lines());
     }
 
     private SheetEntity sheet(long cuppingId, long sheetId) {
@@ -117,49 +130,14 @@ public class SheetService {
         return entry.cupper() == null ? "" : entry.cupper().strip();
     }
 
-    private CuppingSampleEntity sample(CuppingEntity table, SheetEntry entry) {
-        List<String> codes =
-                table.samples().stream().map(CuppingSampleEntity::code).toList();
-        // of shuffled cups the place is the code
-        String code = entry.code() == null && entry.place() != null ? String.valueOf(entry.place()) : entry.code();
-        if (code != null) {
-            return table.ofCode(code)
-                    .orElseThrow(() -> new InputProblems(
-                            "code", "code is \"" + code + "\", expected one of " + String.join(", ", codes)));
-        }
-        if (entry.roastId() != null) {
-            if (!table.told()) {
-                throw new InputProblems(
-                        "code", "This table is coded: name the sample by its code, one of " + String.join(", ", codes));
-            }
-            long roastId = roasts.get(entry.roastId()).id();
-            return table.samples().stream()
-                    .filter(s -> Objects.equals(s.roastId(), roastId))
-                    .findFirst()
-                    .orElseGet(() -> lay(table, roastId));
-        }
-        if (table.samples().size() == 1) {
-            return table.samples().get(0);
-        }
-        throw table.told()
-                ? new InputProblems("roastId", "roastId is missing, expected one of " + table.roastIds())
-                : new InputProblems("code", "code is missing, expected one of " + String.join(", ", codes));
-    }
-
-    private CuppingSampleEntity lay(CuppingEntity table, long roastId) {
-        return samples.saveAndFlush(
-                table.lay(String.valueOf(table.samples().size() + 1), TableSample.ofRoast(roastId)));
-    }
-
     private void fill(SheetEntity sheet, SheetEntry entry) {
         String cupper = name(entry);
-        HundredPointSheet filled = new SheetContent(
-                        Objects.requireNonNullElse(entry.attributes(), Map.of()),
-                        Objects.requireNonNullElse(entry.cups(), List.of()),
-                        Objects.requireNonNullElse(entry.words(), List.of()))
-                .sheet(sheet.cupping().cups());
+        SheetContent content = entry.content();
+        SheetReader read = new SheetReader(content);
+        CuppingSheet filled = read.sheet(sheet.form(), sheet.cupping().cups());
         Checks checks = new Checks();
         filled.problems().forEach(p -> checks.add(p.field(), p.message()));
+        read.problemsBeside(sheet.form()).forEach(p -> checks.add(p.field(), p.message()));
         if (cupper.length() > Seats.LONGEST) {
             checks.add("cupper", Seats.tooLong(cupper));
         }
@@ -170,7 +148,9 @@ public class SheetService {
                             .formatted(filled.cups().size(), sheet.cupping().cups()));
         }
         InputProblems.refuseIfAny(checks.problems());
-        sheet.keep(filled, keptName(sheet, cupper), clock.instant());
+        Instant now = clock.instant();
+        SheetTrail trail = sheet.trail().then(filled, now, ClockService.cupC(sheet.cupping(), sheet.sample(), now));
+        sheet.keep(content, filled, trail, keptName(sheet, cupper), now);
         if (sheet.cupping().told()) {
             changed(sheet.roastId());
         }

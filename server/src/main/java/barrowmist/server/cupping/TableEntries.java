@@ -74,10 +74,10 @@ public final class TableEntries {
             @Schema(example = "5") @Nullable Integer cups,
             @Schema(example = "[1]") @Nullable List<Long> roastIds,
 
-            @Schema(allowableValues = {"scoring", "triangle", "roast-off"}) @Nullable
+            @Schema(allowableValues = {"scoring", "triage", "triangle", "roast-off"}) @Nullable
             String kind,
 
-            @Schema(allowableValues = {"hundred-point"}) @Nullable
+            @Schema(allowableValues = {"hundred-point", "value-assessment"}) @Nullable
             String form,
 
             @Schema(allowableValues = {"open", "coded", "underside"}) @Nullable

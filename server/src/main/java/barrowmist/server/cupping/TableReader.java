@@ -2,6 +2,7 @@ package barrowmist.server.cupping;
 
 import barrowmist.core.check.Checks;
 import barrowmist.core.cupping.Blindness;
+import barrowmist.core.cupping.CuppingForm;
 import barrowmist.core.cupping.HundredPointSheet;
 import barrowmist.core.cupping.TableKind;
 import barrowmist.core.cupping.panel.TrianglePlan;
@@ -13,6 +14,9 @@ import barrowmist.server.web.Codes;
 import barrowmist.server.web.InputProblems;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
 /** Reads what is to be laid, or says what is wrong with it. */
@@ -35,12 +39,13 @@ final class TableReader {
                 ? TableKind.SCORING
                 : Codes.parse(TableKind.class, entry.kind())
                         .orElseThrow(() -> new InputProblems(
-                                "kind", "kind is \"" + entry.kind() + "\", expected scoring, triangle or roast-off"));
+                                "kind",
+                                "kind is \"" + entry.kind() + "\", expected scoring, triage, triangle or roast-off"));
     }
 
     /** @throws InputProblems if there is no such way to be blind, or not at such a table */
     Blindness blind() {
-        Blindness usual = kind() == TableKind.SCORING ? Blindness.OPEN : Blindness.CODED;
+        Blindness usual = kind().onSheets() ? Blindness.OPEN : Blindness.CODED;
         Blindness blind = entry.blind() == null
                 ? usual
                 : Codes.parse(Blindness.class, entry.blind())
@@ -54,6 +59,26 @@ final class TableReader {
             throw new InputProblems("blind", "A triangle is coded: its sets are served by their key");
         }
         return blind;
+    }
+
+    /** On which form; none where whoever writes may choose, or nothing is written. */
+    Optional<CuppingForm> form() {
+        if (kind() == TableKind.TRIAGE) {
+            return Optional.of(CuppingForm.TRIAGE);
+        }
+        return entry.form() == null
+                ? Optional.empty()
+                : Optional.of(form(entry.form(), CuppingForm.HUNDRED_POINT, CuppingForm.VALUE_ASSESSMENT));
+    }
+
+    /** @throws InputProblems if it is none of these */
+    static CuppingForm form(String asked, CuppingForm... allowed) {
+        return Codes.parse(CuppingForm.class, asked)
+                .filter(List.of(allowed)::contains)
+                .orElseThrow(() -> new InputProblems(
+                        "form",
+                        "form is \"" + asked + "\", expected "
+                                + Stream.of(allowed).map(Codes::of).collect(Collectors.joining(" or "))));
     }
 
     /** How many sets of three are served; none but for a triangle. */
@@ -110,9 +135,6 @@ final class TableReader {
         Checks checks = new Checks();
         if (!HundredPointSheet.CUP_COUNTS.contains(cups)) {
             checks.add("cups", "cups is " + cups + ", allowed are 1, 3 or 5");
-        }
-        if (entry.form() != null && !entry.form().equals(CuppingViews.HUNDRED_POINT)) {
-            checks.add("form", "form is \"" + entry.form() + "\", expected " + CuppingViews.HUNDRED_POINT);
         }
         checks.range("samples", "Samples on the table", samples.size(), kind().fewest(), kind().most(), "");
         samples.forEach(s -> check(checks, s));

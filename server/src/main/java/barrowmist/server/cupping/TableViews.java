@@ -1,5 +1,6 @@
 package barrowmist.server.cupping;
 
+import barrowmist.core.cupping.CuppingForm;
 import barrowmist.core.cupping.TableKind;
 import barrowmist.server.cupping.CuppingViews.SheetView;
 import barrowmist.server.cupping.SensoryViews.ServedSet;
@@ -10,6 +11,7 @@ import barrowmist.server.web.Codes;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.time.Instant;
 import java.util.List;
+import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 
 /** Tables on the wire. */
@@ -40,7 +42,7 @@ public final class TableViews {
     public record CupperProgress(long sheetId, String cupper, String code, int unscored) {
         static CupperProgress of(SheetEntity s) {
             return new CupperProgress(
-                    s.id(), s.cupper(), s.sample().code(), s.sheet().unscored().size());
+                    s.id(), s.cupper(), s.sample().code(), s.sheet().open().size());
         }
     }
 
@@ -48,7 +50,8 @@ public final class TableViews {
      * A table. On a coded one that is not revealed {@code roastIds} and {@code sheets} are empty and the samples say their
      * codes alone.
      *
-     * @param form left out where nothing is scored
+     * @param form left out where nothing is written down
+     * @param note whatever is to be said of the whole table
      * @param unfinished how many sheets of those who sit at it lack a score, or sets their answer
      * @param missing the same in words; left out when nothing is
      * @param sets of a triangle
@@ -65,10 +68,13 @@ public final class TableViews {
             Instant cuppedAt,
             int cups,
 
-            @Schema(allowableValues = {"scoring", "triangle", "roast-off"})
+            @Schema(allowableValues = {"scoring", "triage", "triangle", "roast-off"})
             String kind,
 
-            @Nullable String form,
+            @Schema(allowableValues = {"hundred-point", "value-assessment", "triage"}) @Nullable
+            String form,
+
+            @Nullable String note,
 
             @Schema(allowableValues = {"open", "coded", "underside"})
             String blind,
@@ -100,7 +106,8 @@ public final class TableViews {
                     c.cuppedAt(),
                     c.cups(),
                     Codes.of(c.kind()),
-                    c.kind() == TableKind.SCORING ? CuppingViews.HUNDRED_POINT : null,
+                    formOf(c, sheets).map(Codes::of).orElse(null),
+                    c.note(),
                     Codes.of(c.blinding().blind()),
                     told,
                     c.blinding().unmatched(),
@@ -122,7 +129,11 @@ public final class TableViews {
                             .map(SeatEntity::cupper)
                             .toList(),
                     told ? c.roastIds() : List.of(),
-                    told ? sheets.stream().map(SheetView::of).toList() : List.of(),
+                    told
+                            ? sheets.stream()
+                                    .map(s -> SheetView.of(s, given.lines()))
+                                    .toList()
+                            : List.of(),
                     null,
                     null);
         }
@@ -134,6 +145,7 @@ public final class TableViews {
                     cups,
                     kind,
                     form,
+                    note,
                     blind,
                     told,
                     unmatched,
@@ -156,15 +168,27 @@ public final class TableViews {
         }
     }
 
+    /** On which form a table is written down; empty where nothing is. */
+    static Optional<CuppingForm> formOf(CuppingEntity c, List<SheetEntity> sheets) {
+        return !c.kind().onSheets()
+                ? Optional.empty()
+                : c.form()
+                        .or(() -> sheets.stream().map(SheetEntity::form).findFirst())
+                        .or(() -> Optional.of(CuppingForm.HUNDRED_POINT));
+    }
+
     /** What stands under which code, and in the cups of a triangle's sets. */
     public record TableKey(List<TableSampleView> samples, List<ServedSet> sets) {}
+
+    /** Whatever is to be said of a whole table. */
+    public record NoteEntry(@Nullable String note) {}
 
     /** Why a table is revealed although something is unfinished. */
     public record RevealEntry(@Nullable String reason) {}
 
     /** How many samples a table of a kind may hold. */
     public record TableKindView(
-            @Schema(allowableValues = {"scoring", "triangle", "roast-off"})
+            @Schema(allowableValues = {"scoring", "triage", "triangle", "roast-off"})
             String kind,
 
             int fewest,

@@ -1,5 +1,6 @@
 package barrowmist.server.cupping;
 
+import barrowmist.core.cupping.HouseLines;
 import barrowmist.core.cupping.TableKind;
 import barrowmist.server.web.Codes;
 import barrowmist.server.web.Conflict;
@@ -19,18 +20,21 @@ class Tables {
     private final CupSetRepository sets;
     private final RankingRepository rankings;
     private final SeatRepository seats;
+    private final HouseService house;
 
     Tables(
             CuppingRepository cuppings,
             SheetRepository sheets,
             CupSetRepository sets,
             RankingRepository rankings,
-            SeatRepository seats) {
+            SeatRepository seats,
+            HouseService house) {
         this.cuppings = cuppings;
         this.sheets = sheets;
         this.sets = sets;
         this.rankings = rankings;
         this.seats = seats;
+        this.house = house;
     }
 
     CuppingEntity get(long id) {
@@ -48,12 +52,19 @@ class Tables {
         return table;
     }
 
+    /** @throws Conflict if this table was laid for something that has no sheets */
+    CuppingEntity onSheets(long id) {
+        CuppingEntity table = get(id);
+        return table.kind().onSheets() ? table : get(id, TableKind.SCORING);
+    }
+
     Given given(CuppingEntity table) {
         return new Given(
                 sheets.findAllByCuppingIdOrderById(table.id()),
                 sets.findAllByCuppingIdOrderByNumber(table.id()),
                 rankings.findAllByCuppingIdOrderById(table.id()),
-                seats.findAllByCuppingIdOrderById(table.id()));
+                seats.findAllByCuppingIdOrderById(table.id()),
+                house.lines());
     }
 
     /** The same for many tables, by their ids. */
@@ -65,6 +76,7 @@ class Tables {
         Map<Long, List<RankingEntity>> ofRankings =
                 byTable(rankings.findAllByCuppingInOrderById(tables), RankingEntity::cupping);
         Map<Long, List<SeatEntity>> ofSeats = byTable(seats.findAllByCuppingInOrderById(tables), SeatEntity::cupping);
+        HouseLines lines = house.lines();
         return tables.stream()
                 .collect(Collectors.toMap(
                         CuppingEntity::id,
@@ -72,7 +84,8 @@ class Tables {
                                 ofSheets.getOrDefault(c.id(), List.of()),
                                 ofSets.getOrDefault(c.id(), List.of()),
                                 ofRankings.getOrDefault(c.id(), List.of()),
-                                ofSeats.getOrDefault(c.id(), List.of()))));
+                                ofSeats.getOrDefault(c.id(), List.of()),
+                                lines)));
     }
 
     private static <T> Map<Long, List<T>> byTable(List<T> all, Function<T, CuppingEntity> table) {

@@ -149,11 +149,11 @@ class DemoSeeder implements BeforeOpening {
             scores.put(a.field(), cup.scores()[a.ordinal()]);
         }
         List<CupMark> marks = IntStream.rangeClosed(1, CUPS)
-                .mapToObj(n -> new CupMark(true, true, n <= cup.sweetCups(), "none"))
+                .mapToObj(n -> new CupMark(true, true, n <= cup.sweetCups(), "none", null))
                 .toList();
         List<Integer> allCups = IntStream.rangeClosed(1, CUPS).boxed().toList();
         List<WordMark> words =
-                cup.words().stream().map(w -> new WordMark(w, allCups)).toList();
-        sheets.add(cuppingId, new SheetEntry(roastId, null, null, cupper, "hundred-point", scores, marks, words, null));
+                cup.words().stream().map(w -> new WordMark(w, allCups, null)).toList();
+        sheets.add(cuppingId, SheetEntry.of(roastId, null, cupper, scores, marks, words));
     }
 }

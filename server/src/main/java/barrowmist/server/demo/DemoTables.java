@@ -126,8 +126,8 @@ class DemoTables {
             scores.put(a.field(), Math.round(4 * (given + STRAY * chance.nextGaussian())) / 4.0);
         }
         List<Integer> cups = IntStream.rangeClosed(1, CUPS).boxed().toList();
-        List<WordMark> words = chance.nextInt(4) == 0 ? List.of() : List.of(new WordMark(offer.word(), cups));
-        sheets.add(id, new SheetEntry(null, code, null, cupper.name(), null, scores, null, words, null));
+        List<WordMark> words = chance.nextInt(4) == 0 ? List.of() : List.of(new WordMark(offer.word(), cups, null));
+        sheets.add(id, SheetEntry.of(null, code, cupper.name(), scores, null, words));
     }
 
     private void triangle(List<LaidSample> samples, int right, int daysAgo) {

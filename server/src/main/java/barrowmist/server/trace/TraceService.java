@@ -1,6 +1,6 @@
 package barrowmist.server.trace;
 
-import barrowmist.core.cupping.HundredPointSheet;
+import barrowmist.core.cupping.CuppingSheet;
 import barrowmist.core.green.GreenFacts;
 import barrowmist.core.rest.Rest;
 import barrowmist.core.trace.CupFacts;
@@ -109,7 +109,7 @@ public class TraceService {
 
     private static OptionalDouble meanScore(Cupped cupped) {
         return cupped.sheets().stream()
-                .map(HundredPointSheet::finalScore)
+                .map(CuppingSheet::finalScore)
                 .flatMapToDouble(OptionalDouble::stream)
                 .average();
     }

@@ -153,7 +153,7 @@ class SensoryTest {
             {"kind":"triangle","samples":[{"outside":{"name":"one"}}]} | 2
             {"kind":"triangle","assessments":0,"samples":[{"outside":{"name":"a"}},{"outside":{"name":"b"}}]} | assessments
             {"kind":"roast-off","samples":[{"outside":{"name":"one"},"times":1}]} | 2
-            {"kind":"guessing"} | expected scoring, triangle or roast-off
+            {"kind":"guessing"} | expected scoring, triage, triangle or roast-off
             """)
     void whatIsNoTestIsRefused(String body, String says) {
         Answer refused = lab.post(

@@ -1,0 +1,49 @@
+package barrowmist.server.cupping;
+
+import barrowmist.core.cupping.HouseLines;
+import barrowmist.core.cupping.HouseScales;
+import barrowmist.server.cupping.HouseViews.KeptCupLines;
+import barrowmist.server.cupping.HouseViews.KeptHouseScales;
+import barrowmist.server.settings.SettingStore;
+import barrowmist.server.web.InputProblems;
+import java.util.List;
+import java.util.Objects;
+import org.springframework.stereotype.Service;
+
+/** What the house asks of a cup, and its own scales. */
+@Service
+class HouseService {
+
+    private static final String LINES = "cup-lines";
+    private static final String SCALES = "house-scales";
+
+    private final SettingStore settings;
+
+    HouseService(SettingStore settings) {
+        this.settings = settings;
+    }
+
+    HouseLines lines() {
+        return settings.get(LINES, HouseLines.class, () -> HouseLines.DEFAULTS);
+    }
+
+    KeptCupLines keptLines() {
+        return KeptCupLines.of(lines(), settings.version(LINES));
+    }
+
+    KeptCupLines keep(KeptCupLines changed) {
+        InputProblems.refuseIfAny(changed.lines().problems());
+        return KeptCupLines.of(changed.lines(), settings.keep(LINES, changed.lines(), changed.version()));
+    }
+
+    KeptHouseScales keptScales() {
+        HouseScales kept = settings.get(SCALES, HouseScales.class, () -> new HouseScales(List.of()));
+        return new KeptHouseScales(kept.names(), settings.version(SCALES));
+    }
+
+    KeptHouseScales keep(KeptHouseScales changed) {
+        HouseScales scales = new HouseScales(Objects.requireNonNullElse(changed.names(), List.of()));
+        InputProblems.refuseIfAny(scales.problems());
+        return new KeptHouseScales(scales.names(), settings.keep(SCALES, scales, changed.version()));
+    }
+}

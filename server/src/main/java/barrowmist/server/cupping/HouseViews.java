@@ -1,0 +1,74 @@
+package barrowmist.server.cupping;
+
+import barrowmist.core.cupping.HouseLines;
+import barrowmist.core.cupping.Vocabulary;
+import io.swagger.v3.oas.annotations.media.Schema;
+import java.util.List;
+import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
+
+/** The house's words, lines and scales on the wire. */
+public final class HouseViews {
+
+    private HouseViews() {}
+
+    /**
+     * A word of the vocabulary.
+     *
+     * @param own whether it is the house's own
+     */
+    public record WordView(String word, String group, String pointsTo, List<String> alsoFoundBy, boolean own) {
+        static WordView of(Vocabulary.Word w, List<String> ofTheHouse) {
+            return new WordView(
+                    w.word(),
+                    w.group().label(),
+                    w.group().pointsTo(),
+                    Stream.concat(w.alsoFoundBy().stream(), ofTheHouse.stream()).toList(),
+                    false);
+        }
+
+        static WordView of(LabWordEntity w) {
+            return new WordView(w.word(), w.group().label(), w.group().pointsTo(), List.of(), true);
+        }
+    }
+
+    /** A word that cuppers wrote and that stands in no vocabulary. */
+    public record OwnWordView(String word, int times) {}
+
+    /**
+     * A word to take into the vocabulary.
+     *
+     * @param sameAs a word of the program's that means the same; the trace reads it so
+     * @param group where it belongs, for a word that means something of its own
+     */
+    public record WordEntry(
+            @Schema(example = "biscuit") @Nullable String word,
+            @Schema(example = "bready") @Nullable String sameAs,
+
+            @Schema(allowableValues = {"dull", "burnt", "raw", "grain", "sharp", "dirty", "sweet", "fruit", "deep"})
+            @Nullable
+            String group) {}
+
+    /** What the house asks of a cup, as kept. */
+    public record KeptCupLines(
+            @Schema(example = "7.25") double leastAttribute,
+            @Schema(example = "80") double leastScore,
+            @Schema(example = "85") double premiumScore,
+            @Nullable Long version) {
+
+        HouseLines lines() {
+            return new HouseLines(leastAttribute, leastScore, premiumScore);
+        }
+
+        static KeptCupLines of(HouseLines l, long version) {
+            return new KeptCupLines(l.leastAttribute(), l.leastScore(), l.premiumScore(), version);
+        }
+    }
+
+    /** The house's own scales of 0 to 10, as kept. */
+    public record KeptHouseScales(
+            @Schema(example = "[\"brightness\",\"fruit\"]") @Nullable
+            List<String> names,
+
+            @Nullable Long version) {}
+}
