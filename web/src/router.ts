@@ -65,6 +65,11 @@ export const router = createRouter({
       component: () => import('@/cupping/WallPage.vue'),
       meta: { title: 'Wall' },
     },
+    {
+      path: '/cupping/house',
+      component: () => import('@/cupping/HousePage.vue'),
+      meta: { title: 'Our words, scales and lines' },
+    },
     // from a cupper's own device: neither leads anywhere else
     {
       path: '/join',

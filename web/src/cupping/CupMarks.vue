@@ -1,14 +1,18 @@
 <script setup lang="ts">
+import { computed } from 'vue'
 import { nextDefect, type CupMark } from './sheetContent'
 
 /** Marks cup by cup: uniform, clean, sweet, and taint or fault. */
 const cups = defineModel<CupMark[]>({ required: true })
+/** Short: a form that asks of a cup only whether it is like the others, and sound. */
+const props = defineProps<{ short?: boolean }>()
 
-const MARKS = [
+const ALL = [
   ['uniform', 'Uniform'],
   ['clean', 'Clean'],
   ['sweet', 'Sweet'],
 ] as const
+const MARKS = computed(() => (props.short ? ALL.slice(0, 1) : ALL))
 
 function toggle(index: number, mark: 'uniform' | 'clean' | 'sweet') {
   cups.value = cups.value.map((c, i) => (i === index ? { ...c, [mark]: c[mark] === false } : c))

@@ -12,7 +12,12 @@ import TriangleTable from './TriangleTable.vue'
 const preferences = usePreferences()
 const id = Number(useRoute().params.id)
 const table = useLoad(() => answer(api.GET('/api/cuppings/{id}', { params: { path: { id } } })))
-const TABLES = { scoring: ScoringTable, triangle: TriangleTable, 'roast-off': RoastOffTable }
+const TABLES = {
+  scoring: ScoringTable,
+  triage: ScoringTable,
+  triangle: TriangleTable,
+  'roast-off': RoastOffTable,
+}
 </script>
 
 <template>

@@ -6,6 +6,7 @@ import { useLoad } from '@/shared/api/useLoad'
 import PageState from '@/shared/components/PageState.vue'
 import { moment, plural, roastName } from '@/shared/format/text'
 import LayTable from './LayTable.vue'
+import { verdictCounts } from './triage'
 
 /** Roasts that wait for the table, and the cuppings that were. */
 const route = useRoute()
@@ -17,13 +18,18 @@ const name = (roastId: number) => {
   return r ? roastName(r) : `roast ${roastId}`
 }
 const waiting = computed(() => {
-  const sheeted = new Set((cuppings.data.value ?? []).flatMap((c) => c.sheets.map((s) => s.roastId)))
+  // a line on an offer is no cupping yet
+  const sheeted = new Set(
+    (cuppings.data.value ?? [])
+      .filter((c) => c.kind !== 'triage')
+      .flatMap((c) => c.sheets.map((s) => s.roastId)),
+  )
   return (roasts.data.value ?? []).map((r) => r.id).filter((id) => !sheeted.has(id))
 })
 
 /** What stood on a table, or that nobody may know yet. */
 function on(c: Schemas['CuppingView']): string {
-  const kind = c.kind === 'scoring' ? '' : c.kind === 'triangle' ? 'triangle: ' : 'roast-off: '
+  const kind = c.kind === 'scoring' ? '' : `${c.kind}: `
   if (!c.told) {
     return `${kind}${plural(c.samples.length, 'coded sample')}, not revealed`
   }
@@ -39,6 +45,9 @@ function scores(c: Schemas['CuppingView']): string {
   if (c.kind === 'roast-off') {
     return plural(c.ranked.length, 'order')
   }
+  if (c.kind === 'triage' && c.told) {
+    return verdictCounts(c.sheets)
+  }
   return c.told
     ? c.sheets.map((s) => s.finalScore?.toFixed(2) ?? 'half filled').join(', ') || 'not begun'
     : `${c.progress.filter((p) => p.unscored === 0).length} of ${plural(c.progress.length, 'sheet')} scored`
@@ -49,6 +58,8 @@ function scores(c: Schemas['CuppingView']): string {
   <div class="page-head">
     <h1>Cupping</h1>
     <span class="quiet">choose the samples for the table, or open an earlier one</span>
+    <span class="spacer" />
+    <v-btn variant="outlined" to="/cupping/house">Our words, scales and lines</v-btn>
   </div>
   <PageState
     :loading="cuppings.loading.value"

@@ -9,6 +9,7 @@ import { useDraft } from '@/shared/kept/useDraft'
 import LaidRoasts from './LaidRoasts.vue'
 import OutsideCoffees from './OutsideCoffees.vue'
 import TablePreparation from './TablePreparation.vue'
+import { BLIND, FORMS, KINDS } from './laying'
 
 /** What is to stand on the table, who may know it, and how the cups are prepared. */
 const props = defineProps<{
@@ -18,22 +19,13 @@ const props = defineProps<{
   chosen: number[]
 }>()
 const router = useRouter()
-const KINDS = [
-  { title: 'score them', value: 'scoring' },
-  { title: 'is there a difference?', value: 'triangle' },
-  { title: 'which is liked best?', value: 'roast-off' },
-]
-const BLIND = [
-  { title: 'everybody', value: 'open' },
-  { title: 'who prepares', value: 'coded' },
-  { title: 'nobody: the cups are shuffled', value: 'underside' },
-]
 const form = ref({
   chosen: props.chosen,
   twice: [] as number[],
   treated: {} as Record<number, string>,
   outside: [] as { name: string }[],
   cups: 5,
+  form: 'hundred-point' as 'hundred-point' | 'value-assessment',
   kind: 'scoring' as Schemas['CuppingView']['kind'],
   blind: 'open' as Schemas['CuppingView']['blind'],
   sets: undefined as number | undefined,
@@ -48,13 +40,14 @@ const other = ref('')
 const outsiders = ref<InstanceType<typeof OutsideCoffees>>()
 const opening = ref(false)
 const failure = ref<Failure>()
+const onSheets = computed(() => ['scoring', 'triage'].includes(form.value.kind))
 const scoring = computed(() => form.value.kind === 'scoring')
 /** A sample may hide under two codes where the same is scored again; in a choice it would compete with itself. */
 const pairs = computed(() => scoring.value && coded.value)
 const triangle = computed(() => form.value.kind === 'triangle')
 // a choice between coffees one knows is none
-const coded = computed(() => !scoring.value || form.value.blind !== 'open')
-const shuffled = computed(() => scoring.value && form.value.blind === 'underside')
+const coded = computed(() => !onSheets.value || form.value.blind !== 'open')
+const shuffled = computed(() => onSheets.value && form.value.blind === 'underside')
 /** All that is to stand on the table. */
 const laid = computed(() => {
   const { chosen, twice, treated, outside } = form.value
@@ -71,7 +64,7 @@ const kinds = useLoad(() => answer(api.GET('/api/table-kinds')))
 const wrong = computed(() => {
   const all = count.value + Number(!!other.value.trim())
   const allowed = kinds.data.value?.find((k) => k.kind === form.value.kind)
-  if (scoring.value || !allowed || (all >= allowed.fewest && all <= allowed.most)) {
+  if (onSheets.value || !allowed || (all >= allowed.fewest && all <= allowed.most)) {
     return undefined
   }
   return triangle.value
@@ -108,6 +101,7 @@ async function open() {
         kind,
         cups,
         blind: shuffled.value ? 'underside' : coded.value ? 'coded' : 'open',
+        form: scoring.value ? form.value.form : undefined,
         assessments: triangle.value ? sets : undefined,
         protocol,
         samples: laid.value,
@@ -144,8 +138,9 @@ async function open() {
         whole
         :problem="problemAt(failure, 'assessments')"
       />
-      <v-select v-if="scoring" v-model="form.cups" :items="[1, 3, 5]" label="Cups a sample" hide-details />
-      <v-select v-if="scoring" v-model="form.blind" :items="BLIND" label="Who may know" hide-details />
+      <v-select v-if="scoring" v-model="form.form" :items="FORMS" label="Form" hide-details />
+      <v-select v-if="onSheets" v-model="form.cups" :items="[1, 3, 5]" label="Cups a sample" hide-details />
+      <v-select v-if="onSheets" v-model="form.blind" :items="BLIND" label="Who may know" hide-details />
       <TablePreparation v-model="form.protocol" :failure="failure" />
     </div>
     <p v-if="triangle && plan.data.value" class="quiet">{{ plan.data.value.text }}</p>

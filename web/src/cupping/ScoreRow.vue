@@ -1,78 +1,30 @@
 <script setup lang="ts">
-import { computed, ref } from 'vue'
-import { scoreAt, SCORE_FROM, SCORE_STEP, SCORE_TO, stepped } from './sheetContent'
+import { computed } from 'vue'
+import { stepped, written, type Scale } from './sheetContent'
+import { useScale } from './useScale'
 
-/** One attribute: a scale from 6 to 10 in quarters, by touch, by arrow keys, or by typing the number. */
-const props = defineProps<{ label: string }>()
+/** One scale of a form, by touch, by arrow keys, or by typing the number. */
+const props = defineProps<{
+  label: string
+  scale: Scale
+  /** Below the house's line. */
+  low?: boolean
+  /** How it went while the cup cooled, in words. */
+  trail?: string
+}>()
 const score = defineModel<number | undefined>({ required: true })
-const typed = ref('')
-let typedAt = 0
-
-const TYPING_PAUSE_MS = 1200
-const cells = Array.from(
-  { length: (SCORE_TO - SCORE_FROM) / SCORE_STEP + 1 },
-  (_, i) => SCORE_FROM + i * SCORE_STEP,
+const cells = computed(() =>
+  Array.from(
+    { length: Math.round((props.scale.most - props.scale.from) / props.scale.step) + 1 },
+    (_, i) => props.scale.from + i * props.scale.step,
+  ),
 )
-const below = computed(() => score.value !== undefined && score.value < SCORE_FROM)
-const text = computed(() => (score.value === undefined ? 'not scored' : score.value.toFixed(2)))
+const below = computed(() => score.value !== undefined && score.value < props.scale.from)
+const text = computed(() => (score.value === undefined ? 'not scored' : written(props.scale, score.value)))
+// of a fine scale only the whole numbers are written under it
+const marked = (cell: number) => Number.isInteger(cell) && (props.scale.step === 1 || cell % 1 === 0)
 
-function onKey(event: KeyboardEvent) {
-  const steps: Record<string, number> = {
-    ArrowRight: 1,
-    ArrowUp: 1,
-    ArrowLeft: -1,
-    ArrowDown: -1,
-    PageUp: 4,
-    PageDown: -4,
-  }
-  const step = steps[event.key]
-  if (step !== undefined) {
-    event.preventDefault()
-    score.value = stepped(score.value, step)
-  } else if (event.key === 'Delete' || event.key === 'Backspace') {
-    event.preventDefault()
-    score.value = undefined
-    typed.value = ''
-  } else if (/^[\d.,]$/.test(event.key) && !event.ctrlKey && !event.metaKey) {
-    event.preventDefault()
-    type(event.key)
-  }
-}
-
-/** Gathers "7", "7.5", "7.25" as they are typed; a number off the quarters goes to the nearest. */
-function type(key: string) {
-  const now = Date.now()
-  typed.value = (now - typedAt < TYPING_PAUSE_MS ? typed.value : '') + key.replace(',', '.')
-  typedAt = now
-  const n = Number(typed.value)
-  if (Number.isFinite(n) && n >= 0 && n <= SCORE_TO) {
-    score.value = Math.round(n / SCORE_STEP) * SCORE_STEP
-  }
-}
-
-/** So far a finger moves along the scale before it means the scale and not the page, px. */
-const DRAG_PX = 8
-let fingerAt: number | undefined
-/**
- * A mouse scores where it presses. A finger may be about to scroll: it scores where it is lifted, or once it moves along
- * the scale; what becomes a scroll is cancelled by the browser and scores nothing.
- */
-function onPointer(event: PointerEvent) {
-  const finger = event.pointerType === 'touch'
-  if (event.type === 'pointerdown') {
-    fingerAt = finger ? event.clientX : undefined
-  }
-  const lifted = event.type === 'pointerup' && fingerAt !== undefined
-  const along = fingerAt === undefined || Math.abs(event.clientX - fingerAt) > DRAG_PX
-  const pressed = event.type !== 'pointerup' && event.buttons === 1 && (!finger || along)
-  if (event.type === 'pointercancel' || !(lifted || pressed)) {
-    fingerAt = event.type === 'pointercancel' || event.type === 'pointerup' ? undefined : fingerAt
-    return
-  }
-  const box = (event.currentTarget as HTMLElement).getBoundingClientRect()
-  score.value = scoreAt((event.clientX - box.left) / box.width)
-  fingerAt = lifted ? undefined : fingerAt
-}
+const { onKey, onPointer } = useScale(() => props.scale, score)
 </script>
 
 <template>
@@ -82,8 +34,8 @@ function onPointer(event: PointerEvent) {
       class="step"
       variant="outlined"
       tabindex="-1"
-      :aria-label="`${label}, a quarter less`"
-      @click="score = stepped(score, -1)"
+      :aria-label="`${label}, ${scale.step < 1 ? 'a quarter' : 'one'} less`"
+      @click="score = stepped(scale, score, -1)"
       >−</v-btn
     >
     <div
@@ -91,9 +43,9 @@ function onPointer(event: PointerEvent) {
       role="slider"
       tabindex="0"
       :aria-label="label"
-      aria-valuemin="0"
-      :aria-valuemax="SCORE_TO"
-      :aria-valuenow="score ?? SCORE_FROM"
+      :aria-valuemin="scale.least"
+      :aria-valuemax="scale.most"
+      :aria-valuenow="score ?? scale.from"
       :aria-valuetext="text"
       @keydown="onKey"
       @pointerdown="onPointer"
@@ -104,22 +56,26 @@ function onPointer(event: PointerEvent) {
       <i
         v-for="c in cells"
         :key="c"
-        :class="{ full: score !== undefined && c <= score, whole: Number.isInteger(c) }"
-        :data-score="Number.isInteger(c) ? c : undefined"
+        :class="{ full: score !== undefined && c <= score, whole: marked(c) }"
+        :data-score="marked(c) ? c : undefined"
       />
     </div>
     <v-btn
       class="step"
       variant="outlined"
       tabindex="-1"
-      :aria-label="`${label}, a quarter more`"
-      @click="score = stepped(score, 1)"
+      :aria-label="`${label}, ${scale.step < 1 ? 'a quarter' : 'one'} more`"
+      @click="score = stepped(scale, score, 1)"
       >+</v-btn
     >
-    <output class="value" :class="{ quiet: score === undefined }">{{
-      score === undefined ? '–' : text
+    <output class="value" :class="{ quiet: score === undefined, ember: low }">{{
+      written(scale, score)
     }}</output>
-    <span v-if="below" class="below quiet">below standard</span>
+    <span v-if="below || low || trail" class="below quiet">
+      <template v-if="below">below standard</template>
+      <template v-else-if="low"><span class="ember">below the house’s line</span></template>
+      <template v-if="trail">{{ below || low ? ' · ' : '' }}{{ trail }}</template>
+    </span>
   </div>
 </template>
 

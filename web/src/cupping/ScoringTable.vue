@@ -1,7 +1,7 @@
 <script setup lang="ts">
-import { computed } from 'vue'
+import { computed, shallowRef } from 'vue'
 import { useRoute } from 'vue-router'
-import { answer, api } from '@/shared/api/client'
+import { answer, api, type Schemas } from '@/shared/api/client'
 import { useLoad } from '@/shared/api/useLoad'
 import PageState from '@/shared/components/PageState.vue'
 import { moment, plural } from '@/shared/format/text'
@@ -9,11 +9,18 @@ import ClockCard from './ClockCard.vue'
 import PanelCard from './PanelCard.vue'
 import RevealCard from './RevealCard.vue'
 import SampleNav from './SampleNav.vue'
-import SheetForm from './SheetForm.vue'
+import SampleSheet from './SampleSheet.vue'
+import SideBySide from './SideBySide.vue'
 import TakeSeat from './TakeSeat.vue'
+import TriageCard from './TriageCard.vue'
 import { useTable } from './useTable'
 
 /** One table: its samples side by side, and the sheet of the one in hand; on a coded one the reveal, then the panel. */
+const FORM_NAMES = {
+  'hundred-point': '100-point form',
+  'value-assessment': 'value assessment',
+  triage: 'a line each',
+}
 const TODAY_MS = 12 * 3_600_000
 const props = defineProps<{ id: number }>()
 const route = useRoute()
@@ -34,6 +41,26 @@ const running = computed(
     !table.data.value?.revealedAt &&
     Math.abs(Date.now() - Date.parse(table.data.value?.cuppedAt ?? '')) < TODAY_MS,
 )
+/** Sheets of whoever sits here, once there is one for every sample. */
+const comparable = computed(() =>
+  table.data.value?.kind === 'scoring' && samples.value.every((s) => s.sheetId)
+    ? samples.value.map((s) => s.sheetId!)
+    : [],
+)
+const sideBySide = shallowRef<Schemas['SheetView'][]>()
+async function compare() {
+  if (sideBySide.value) {
+    sideBySide.value = undefined
+    return take(current.value?.code, true)
+  }
+  const opened = await Promise.all(
+    comparable.value.map((sheetId) =>
+      answer(api.GET('/api/cuppings/{id}/sheets/{sheetId}', { params: { path: { id: props.id, sheetId } } })),
+    ),
+  )
+  failure.value = opened.find((o) => o.failure)?.failure
+  sideBySide.value = failure.value ? undefined : opened.map((o) => o.data!)
+}
 const scoring = computed(() => !coded.value || (!told.value && seated.value))
 </script>
 
@@ -48,8 +75,8 @@ const scoring = computed(() => !coded.value || (!told.value && seated.value))
       <div class="page-head">
         <h1>{{ (scoring && current?.name) || (coded ? 'Blind table' : 'Cupping') }}</h1>
         <span class="quiet">
-          {{ moment(table.data.value.cuppedAt) }} · {{ plural(table.data.value.cups, 'cup') }} · 100-point
-          form
+          {{ moment(table.data.value.cuppedAt) }} · {{ plural(table.data.value.cups, 'cup') }} ·
+          {{ FORM_NAMES[table.data.value.form ?? 'hundred-point'] }}
           <template v-if="coded">
             · {{ told ? 'revealed' : table.data.value.blind === 'coded' ? 'coded' : 'cups shuffled' }}
             <template v-if="scoring"> · {{ cupper }}</template>
@@ -73,15 +100,28 @@ const scoring = computed(() => !coded.value || (!told.value && seated.value))
         @seated="sitDown"
       />
       <ClockCard v-if="running" :id="id" :names="Object.fromEntries(samples.map((s) => [s.code, s.name]))" />
+      <v-btn
+        v-if="scoring && coded && comparable.length > 1"
+        variant="outlined"
+        class="mb-3"
+        @click="compare"
+        >{{ sideBySide ? 'Sample by sample' : 'Side by side, one attribute at a time' }}</v-btn
+      >
+      <SideBySide
+        v-if="sideBySide"
+        :sheets="sideBySide"
+        :codes="samples.map((s) => s.code)"
+        :form="table.data.value.form ?? 'hundred-point'"
+      />
       <SampleNav
-        v-if="scoring && samples.length > 1"
+        v-else-if="scoring && samples.length > 1"
         :samples="samples"
         :in-hand="current?.code"
         label="Samples on the table"
         @take="take"
       />
-      <SheetForm
-        v-if="scoring && sheet"
+      <SampleSheet
+        v-if="scoring && sheet && !sideBySide"
         :key="`${sheet.id}-${shown}`"
         :sheet="sheet"
         :vocabulary="vocabulary.data.value ?? []"
@@ -94,8 +134,13 @@ const scoring = computed(() => !coded.value || (!told.value && seated.value))
         :tasting="seated"
         @changed="table.reload()"
       />
+      <TriageCard
+        v-if="told && table.data.value.kind === 'triage' && (coded || table.data.value.sheets.length)"
+        :names="Object.fromEntries(samples.map((s) => [s.code, s.name]))"
+        :sheets="table.data.value.sheets"
+      />
       <PanelCard
-        v-if="told && table.data.value.sheets.length > 1"
+        v-else-if="told && table.data.value.sheets.length > 1"
         :id="id"
         :key="shown"
         :names="Object.fromEntries(samples.map((s) => [s.code, s.name]))"

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, onUnmounted, ref } from 'vue'
+import { computed, onUnmounted, ref, watch } from 'vue'
 import { useRoute } from 'vue-router'
 import { useIntervalFn } from '@vueuse/core'
 import { answer, api, type Failure, type Schemas } from '@/shared/api/client'
@@ -10,7 +10,8 @@ import ClockCard from './ClockCard.vue'
 import OrderCard from './OrderCard.vue'
 import SampleNav from './SampleNav.vue'
 import SetCard from './SetCard.vue'
-import SheetForm from './SheetForm.vue'
+import SideBySide from './SideBySide.vue'
+import SampleSheet from './SampleSheet.vue'
 import { forgetSeat, leaveSeat, takeSeat } from './seat'
 import { OTHERS_MS } from './useBlindTable'
 
@@ -23,13 +24,37 @@ const table = useLoad(() => answer(api.GET('/api/cuppings/{id}/table', path)))
 const sheet = ref<Schemas['SheetView']>()
 const inHand = ref<string>()
 const failure = ref<Failure>()
+/** Counts how often one was drawn anew, for what somebody else had written. */
+const renewed = ref(0)
+const sideBySide = ref(false)
 const over = computed(() => !joined.value || table.failure.value?.status === 401)
+/** A sheet begins for every sample at once, so that each can be taken in hand when the network is gone. */
+async function beginAll() {
+  for (const code of table.data.value?.form ? table.data.value.codes : []) {
+    if (!own(code)) {
+      await answer(api.POST('/api/cuppings/{id}/sheets', { ...path, body: { code } }))
+    }
+  }
+  await table.reload()
+}
+watch(
+  () => !!table.data.value,
+  () => void beginAll(),
+  { once: true },
+)
 const own = (code: string) => table.data.value?.sheets.find((s) => s.code === code)
+/** Where there is something to compare attribute by attribute. */
+const scored = computed(
+  () =>
+    table.data.value?.kind === 'scoring' &&
+    table.data.value.codes.length > 1 &&
+    table.data.value.codes.every((code) => own(code)),
+)
 const codes = computed(() =>
   (table.data.value?.codes ?? []).map((code) => ({
     code,
     name: code,
-    done: own(code)?.finalScore !== undefined,
+    done: own(code)?.unscored.length === 0,
   })),
 )
 useIntervalFn(() => over.value || table.reload(), OTHERS_MS)
@@ -45,9 +70,12 @@ async function take(code: string, again = false) {
         api.GET('/api/cuppings/{id}/sheets/{sheetId}', { params: { path: { id, sheetId: there.id } } }),
       )
     : await answer(api.POST('/api/cuppings/{id}/sheets', { ...path, body: { code } }))
-  failure.value = opened.failure
-  if (opened.data) {
-    sheet.value = opened.data
+  // without a network the one that was seen last, with what was written here since
+  const found = opened.data ?? (opened.failure?.status === 0 ? there : undefined)
+  failure.value = found ? undefined : opened.failure
+  if (found) {
+    renewed.value += Number(again)
+    sheet.value = found
     inHand.value = code
     await table.reload()
   }
@@ -76,28 +104,41 @@ function getUp() {
   >
     <template v-if="table.data.value">
       <div class="page-head">
-        <h1>{{ inHand ?? 'Your table' }}</h1>
+        <h1>{{ (!sideBySide && inHand) || 'Your table' }}</h1>
         <span class="quiet">{{ table.data.value.cupper }}</span>
         <span class="spacer" />
         <v-btn variant="text" @click="getUp">Leave the table</v-btn>
       </div>
-      <template v-if="table.data.value.kind === 'scoring'">
+      <template v-if="table.data.value.form">
         <ClockCard :id="id" :names="{}" :clock="table.data.value.clock" />
+        <v-btn v-if="scored" variant="outlined" class="mb-3" @click="sideBySide = !sideBySide">{{
+          sideBySide ? 'Sample by sample' : 'Side by side, one attribute at a time'
+        }}</v-btn>
+        <SideBySide
+          v-if="sideBySide"
+          :sheets="table.data.value.sheets"
+          :codes="table.data.value.codes"
+          :form="table.data.value.form"
+        />
         <SampleNav
+          v-else
           :samples="codes"
           :in-hand="inHand"
           label="Samples on the table, in your order"
           @take="take"
         />
-        <SheetForm
-          v-if="sheet"
-          :key="sheet.id"
-          :sheet="sheet"
-          :vocabulary="table.data.value.vocabulary"
-          seated
-          @reload="take(sheet.code, true)"
-        />
-        <p v-else class="quiet">
+        <!-- one that is put away goes on keeping what the server did not take yet -->
+        <KeepAlive>
+          <SampleSheet
+            v-if="sheet && !sideBySide"
+            :key="`${sheet.id}-${renewed}`"
+            :sheet="sheet"
+            :vocabulary="table.data.value.vocabulary"
+            seated
+            @reload="take(sheet.code, true)"
+          />
+        </KeepAlive>
+        <p v-if="!sheet && !sideBySide" class="quiet">
           Begin with the first: the order is yours, so that no sample is always first.
         </p>
       </template>

@@ -1,83 +1,103 @@
 <script setup lang="ts">
 import { computed } from 'vue'
+import { mdiUndo } from '@mdi/js'
 import type { Schemas } from '@/shared/api/client'
-import KeptNote from '@/shared/kept/KeptNote.vue'
+import { useKeys } from '@/shared/keyboard/useKeys'
+import { usePreferences } from '@/shared/preferences'
 import CupMarks from './CupMarks.vue'
 import ScoreRow from './ScoreRow.vue'
+import SheetExtras from './SheetExtras.vue'
+import SheetTotal from './SheetTotal.vue'
 import WordFinder from './WordFinder.vue'
-import { ATTRIBUTES } from './sheetContent'
+import { trailText, withValue, type Form } from './sheetContent'
 import { useSheet } from './useSheet'
 
-/** The 100-point form of one sample. It keeps itself; the sums are the server's. */
+/** One sample on a form with scores. It keeps itself; the sums are the server's. */
 const props = defineProps<{
   sheet: Schemas['SheetView']
+  form: Form
   vocabulary: Schemas['WordView'][]
   /** On a coded table a sheet stays its cupper's. */
   seated?: boolean
 }>()
 const emit = defineEmits<{ reload: [] }>()
-const { content, sums, kept } = useSheet(props.sheet)
-
-const lines = computed(() => [
-  ['uniformity', sums.value.uniformity],
-  ['clean cup', sums.value.cleanCup],
-  ['sweetness', sums.value.sweetness],
-  ['defects', -sums.value.defects],
-])
+const preferences = usePreferences()
+const { content, sums, kept, undo, canUndo } = useSheet(props.sheet)
+const points = computed(() => props.form.form === 'hundred-point')
+const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1)
 
 function score(field: string, value: number | undefined) {
-  const attributes = { ...content.value.attributes }
-  delete attributes[field]
-  content.value.attributes = value === undefined ? attributes : { ...attributes, [field]: value }
+  content.value.attributes = withValue(content.value.attributes, field, value)
 }
+const trail = (field: string) => trailText(sums.value.trail?.[field], (c) => preferences.wholeTemperature(c))
+useKeys([{ key: 'u', does: 'undo the last change on this sheet', run: () => canUndo.value && undo() }])
 </script>
 
 <template>
   <div class="sheet">
     <div class="side">
       <section class="card scores">
-        <v-text-field v-if="!seated" v-model="content.cupper" label="Cupper" class="cupper" maxlength="120" />
+        <div class="line">
+          <v-text-field
+            v-if="!seated"
+            v-model="content.cupper"
+            label="Cupper"
+            class="cupper"
+            maxlength="120"
+            hide-details
+          />
+          <v-btn
+            variant="text"
+            class="undo"
+            :disabled="!canUndo"
+            :prepend-icon="mdiUndo"
+            title="Undo the last change"
+            @click="undo()"
+            >Undo</v-btn
+          >
+        </div>
         <ScoreRow
-          v-for="a in ATTRIBUTES"
+          v-for="a in form.attributes"
           :key="a.field"
-          :label="a.label"
+          :label="capital(a.label)"
+          :scale="a"
+          :low="sums.below?.includes(a.field)"
+          :trail="trail(a.field)"
           :model-value="content.attributes[a.field]"
           @update:model-value="score(a.field, $event)"
         />
         <p class="quiet keys">
-          On a scale: arrows step a quarter, or type the number. <kbd>/</kbd> finds a word.
+          {{
+            points
+              ? 'On a scale: arrows step a quarter, or type the number.'
+              : 'How good it is, from 1 to 9; 5 is neither high nor low. On a scale: arrows step, or type the number.'
+          }}
+          <kbd>/</kbd> finds a word, <kbd>u</kbd> undoes.
         </p>
       </section>
       <section class="card">
         <h2>Cup by cup</h2>
-        <CupMarks v-model="content.cups" />
+        <CupMarks v-model="content.cups" :short="!points" />
       </section>
     </div>
     <div class="side">
-      <section class="card total" :class="{ done: sums.finalScore !== undefined }">
-        <div>
-          <span class="label">{{ sums.finalScore === undefined ? 'so far' : 'final score' }}</span>
-          <output class="name figure">{{ (sums.finalScore ?? sums.runningTotal).toFixed(2) }}</output>
-        </div>
-        <div class="words">
-          <b v-if="sums.qualityClass">{{ sums.qualityClass }}</b>
-          <span v-else class="quiet">{{ sums.unscored.length }} of 7 attributes to score</span>
-          <span class="quiet parts">
-            <template v-for="([name, value], i) in lines" :key="name">
-              <template v-if="i"> · </template>{{ name }}
-              {{ Number(value).toFixed(value === 0 || Number.isInteger(value) ? 0 : 2) }}
-            </template>
-          </span>
-          <span v-if="sums.scaled" class="quiet"
-            >cup marks scaled from {{ sheet.cups.length }} to ten points</span
-          >
-          <KeptNote :kept="kept" @theirs="emit('reload')" />
-        </div>
-      </section>
+      <SheetTotal
+        :sums="sums"
+        :attributes="form.attributes.length"
+        :kept="kept"
+        class="total"
+        @theirs="emit('reload')"
+      />
       <section class="card">
         <h2 class="mb-2">Words</h2>
-        <WordFinder v-model="content.words" :vocabulary="vocabulary" :cups="content.cups.length" />
+        <WordFinder
+          v-model="content.words"
+          :vocabulary="vocabulary"
+          :cups="content.cups.length"
+          :places="form.places"
+        />
       </section>
+      <SheetExtras v-model="content" :form="form" />
     </div>
   </div>
 </template>
@@ -93,29 +113,18 @@ function score(field: string, value: number | undefined) {
   display: grid;
   gap: 16px;
 }
-.cupper {
-  max-width: 300px;
+.line {
+  display: flex;
+  gap: 12px;
+  align-items: center;
   margin-bottom: 8px;
 }
-.total {
-  display: flex;
-  gap: 22px;
-  align-items: center;
+.cupper {
+  max-width: 300px;
 }
-.figure {
-  display: block;
-  font-size: 2.6rem;
-  line-height: 1;
-}
-.total:not(.done) .figure {
-  color: var(--ink-2);
-}
-.words {
-  display: grid;
-  gap: 1px;
-}
-.parts {
-  font-size: 0.875rem;
+.undo {
+  margin-left: auto;
+  min-height: 48px;
 }
 .keys {
   margin-top: 8px;

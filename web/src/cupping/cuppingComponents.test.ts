@@ -5,6 +5,13 @@ import CupMarks from './CupMarks.vue'
 import CuppingPage from './CuppingPage.vue'
 import ScoreRow from './ScoreRow.vue'
 import WordFinder from './WordFinder.vue'
+import SheetForm from './SheetForm.vue'
+import TriageForm from './TriageForm.vue'
+import { button, emptySheet, FORMS } from './testTables'
+import { forms } from './useForms'
+
+const QUARTERS = FORMS[0]!.attributes[1]!
+forms.value = FORMS
 
 afterEach(() => {
   document.body.innerHTML = ''
@@ -12,7 +19,7 @@ afterEach(() => {
 })
 
 describe('ScoreRow', () => {
-  const row = (modelValue?: number) => mountApp(ScoreRow, { label: 'Flavour', modelValue })
+  const row = (modelValue?: number) => mountApp(ScoreRow, { label: 'Flavour', scale: QUARTERS, modelValue })
   const last = (wrapper: ReturnType<typeof row>) => wrapper.emitted('update:modelValue')?.at(-1)?.[0]
 
   it('steps by arrows and pages', async () => {
@@ -76,7 +83,8 @@ describe('WordFinder', () => {
     { word: 'bready', group: 'grain', pointsTo: 'baking', alsoFoundBy: ['bread'] },
     { word: 'berry', group: 'fruit', pointsTo: 'the coffee itself', alsoFoundBy: [] },
   ]
-  const finder = (modelValue: unknown = []) => mountApp(WordFinder, { vocabulary, cups: 3, modelValue })
+  const finder = (modelValue: unknown = [], places: object[] = []) =>
+    mountApp(WordFinder, { vocabulary, cups: 3, modelValue, places })
 
   it('takes the first match on Enter, in all cups', async () => {
     const words = finder()
@@ -86,12 +94,24 @@ describe('WordFinder', () => {
     expect(words.find('input').element.value).toBe('')
   })
 
-  it('says when there is no such word, and takes none', async () => {
+  it('takes any other word as one’s own', async () => {
     const words = finder()
-    await words.find('input').setValue('zing')
+    await words.find('input').setValue(' Zing')
+    expect(words.text()).toContain('Enter writes “zing” as a word of your own')
     await words.find('input').trigger('keydown', { key: 'Enter' })
-    expect(words.text()).toContain('No word like “zing” here')
-    expect(words.emitted('update:modelValue')).toBeUndefined()
+    expect(words.emitted('update:modelValue')?.[0]?.[0]).toEqual([{ word: 'zing', cups: [1, 2, 3] }])
+  })
+
+  it('puts a word where it belongs, until that place is full', async () => {
+    const there = [
+      { word: 'bready', cups: [1], place: 'mouthfeel' },
+      { word: 'flat', cups: [1] },
+    ]
+    const words = finder(there, FORMS[1]!.places)
+    const places = words.findAll('.place')
+    expect(places.map((p) => p.attributes('disabled') !== undefined)).toEqual([false, true])
+    await places[0]!.trigger('click')
+    expect(words.emitted('update:modelValue')?.[0]?.[0]).toEqual([{ word: 'bready', cups: [1] }, there[1]])
   })
 
   it('opens a group and says what it may point to', async () => {
@@ -114,7 +134,7 @@ describe('WordFinder', () => {
 
 describe('ScoreRow under a finger', () => {
   const row = () => {
-    const made = mountApp(ScoreRow, { label: 'Flavour', modelValue: undefined })
+    const made = mountApp(ScoreRow, { label: 'Flavour', scale: QUARTERS, modelValue: undefined })
     const scale = made.find('[role=slider]')
     scale.element.getBoundingClientRect = () => ({ left: 0, width: 170 }) as DOMRect
     const touch = (type: string, clientX: number) =>
@@ -203,5 +223,68 @@ describe('CuppingPage', () => {
     await new Promise((settled) => setTimeout(settled, 50))
     expect(document.activeElement).toBe(scale)
     expect(sheets).toHaveLength(1)
+  })
+})
+
+describe('a sheet', () => {
+  const open = (form: number, more: object = {}) => {
+    const sheet = { ...emptySheet('214'), cups: [{}, {}, {}], form: FORMS[form]!.form, ...more }
+    const sent = stubServer((method) =>
+      method === 'PUT' ? { body: { ...sheet, version: 1 } } : { body: {} },
+    )
+    const page =
+      form === 2
+        ? mountApp(TriageForm, { sheet, vocabulary: [] })
+        : mountApp(SheetForm, { sheet, form: FORMS[form], vocabulary: [], seated: true })
+    const kept = async () => {
+      await vi.waitFor(() => expect(sent.some((s) => s.method === 'PUT')).toBe(true))
+      return sent.findLast((s) => s.method === 'PUT')!.body as Record<string, unknown>
+    }
+    return { page, kept }
+  }
+
+  it('draws the form that it is on, with what the house looks for', () => {
+    const { page } = open(0, {
+      below: ['flavour'],
+      houseSays: 'premium',
+      finalScore: 86,
+      attributes: { flavour: 7 },
+    })
+    expect(page.findAll('.scores [role=slider]')).toHaveLength(7)
+    expect(page.text()).toContain('below the house’s line')
+    expect(page.text()).toContain('premium')
+    expect(page.text()).toContain('Our own scales')
+    const { page: value } = open(1)
+    expect(value.findAll('.scores [role=slider]')).toHaveLength(2)
+    expect(value.text()).toContain('5 is neither high nor low')
+    expect(value.text()).not.toContain('Clean')
+  })
+
+  it('says how a score went while the cup cooled', () => {
+    const first = { score: 7.5, at: '2026-03-02T09:00:00Z', cupC: 68 }
+    const { page } = open(0, {
+      attributes: { flavour: 8 },
+      trail: { flavour: { first, last: { ...first, score: 8 } } },
+    })
+    expect(page.text()).toContain('first 7.5 at 68')
+  })
+
+  it('keeps what stands beside the scores, and undoes a change', async () => {
+    const { page, kept } = open(0)
+    expect(button(page, 'Undo').attributes('disabled')).toBeDefined()
+    await page.find('.extras [role=slider]').trigger('keydown', { key: '4' })
+    await page.find('.extras textarea').setValue('sings')
+    expect(await kept()).toMatchObject({ intensities: { acidity: 4 }, note: 'sings' })
+    await vi.waitFor(() => expect(button(page, 'Undo').attributes('disabled')).toBeUndefined())
+    await button(page, 'Undo').trigger('click')
+    expect((page.find('.extras textarea').element as HTMLTextAreaElement).value).toBe('')
+  })
+
+  it('says of an offer in a touch what becomes of it, and takes it back in another', async () => {
+    const { page, kept } = open(2)
+    await button(page, 'Look again').trigger('click')
+    expect(await kept()).toMatchObject({ verdict: 'again' })
+    await button(page, 'Look again').trigger('click')
+    expect(button(page, 'Look again').attributes('aria-pressed')).toBe('false')
   })
 })

@@ -92,6 +92,7 @@ describe('LayTable', () => {
     expect(sent.find((x) => x.method === 'POST')?.body).toEqual({
       kind: 'scoring',
       cups: 5,
+      form: 'hundred-point',
       blind: 'coded',
       protocol: { doseG: 8.5, waterMl: 150, waterC: 93 },
       samples: [

@@ -6,11 +6,13 @@ import JoinNote from './JoinNote.vue'
 import JoinPage from './JoinPage.vue'
 import SeatPage from './SeatPage.vue'
 import { keepSeat } from './seat'
-import { button, emptySheet } from './testTables'
+import { button, emptySheet, FORMS } from './testTables'
+import { forms } from './useForms'
 
 const seatTable = (more: object = {}) => ({
   id: 0,
   kind: 'scoring',
+  form: 'hundred-point',
   cups: 5,
   cupper: 'Ines',
   codes: ['507', '214'],
@@ -20,7 +22,10 @@ const seatTable = (more: object = {}) => ({
   vocabulary: [],
   ...more,
 })
-beforeEach(() => localStorage.clear())
+beforeEach(() => {
+  localStorage.clear()
+  forms.value = FORMS
+})
 afterEach(() => {
   askWith(undefined)
   document.body.innerHTML = ''
@@ -85,7 +90,55 @@ describe('SeatPage', () => {
     await flushPromises()
     expect(sent.find((s) => s.method === 'POST')?.body).toEqual({ code: '507' })
     expect(page.text()).toContain('Cup by cup')
-    expect(sent.every((s) => s.path.startsWith('/api/cuppings/NaN/'))).toBe(true)
+    expect(sent.every((s) => /^\/api\/(cuppings\/NaN\/|cupping-forms)/.test(s.path))).toBe(true)
+  })
+
+  it('begins every sheet at once, and opens the one that was seen last when the network is gone', async () => {
+    seat()
+    let gone = false
+    const sheets: object[] = []
+    const sent = stubServer((method, _path, body) => {
+      if (gone) {
+        return 'unreachable'
+      }
+      const { code } = (body || {}) as { code?: string }
+      if (method === 'POST' && code) {
+        sheets.push({ ...emptySheet(code), id: code === '507' ? 11 : 12 })
+      }
+      return { body: method === 'GET' ? seatTable({ sheets: [...sheets] }) : sheets.at(-1) }
+    })
+    const page = mountApp(SeatPage)
+    await vi.waitFor(() => expect(page.text()).toContain('Side by side'))
+    expect(sent.filter((s) => s.method === 'POST').map((s) => s.body)).toEqual([
+      { code: '507' },
+      { code: '214' },
+    ])
+    gone = true
+    await page.findAll('nav button')[1]!.trigger('click')
+    await flushPromises()
+    expect(page.text()).toContain('Cup by cup')
+    expect(page.find('h1').text()).toBe('214')
+  })
+
+  it('lays one attribute of all samples side by side', async () => {
+    seat()
+    const sheets = [
+      { ...emptySheet('507'), id: 11 },
+      { ...emptySheet('214'), id: 12 },
+    ]
+    const sent = stubServer((method) => ({ body: method === 'PUT' ? sheets[0] : seatTable({ sheets }) }))
+    const page = mountApp(SeatPage)
+    await vi.waitFor(() => expect(page.text()).toContain('Side by side'))
+    await button(page, 'Side by side').trigger('click')
+    await button(page, 'acidity').trigger('click')
+    const rows = page.findAll('[role=slider]')
+    expect(rows.map((r) => r.attributes('aria-label'))).toEqual(['507', '214'])
+    await rows[0]!.trigger('keydown', { key: '8' })
+    await vi.waitFor(() => expect(sent.some((s) => s.method === 'PUT')).toBe(true))
+    expect(sent.find((s) => s.method === 'PUT')).toMatchObject({
+      path: '/api/cuppings/5/sheets/11',
+      body: { attributes: { acidity: 8 } },
+    })
   })
 
   it('says that the table is over when its token opens nothing any more', async () => {
@@ -103,7 +156,7 @@ describe('SeatPage', () => {
       { set: 1, answered: false },
       { set: 2, answered: false },
     ]
-    stubServer(() => ({ body: seatTable({ kind: 'triangle', sets }) }))
+    stubServer(() => ({ body: seatTable({ form: undefined, kind: 'triangle', sets }) }))
     const before = mountApp(SeatPage)
     await flushPromises()
     await button(before, '2').trigger('click')
@@ -119,7 +172,7 @@ describe('SeatPage', () => {
     after.unmount()
 
     seat()
-    stubServer(() => ({ body: seatTable({ kind: 'roast-off' }) }))
+    stubServer(() => ({ body: seatTable({ form: undefined, kind: 'roast-off' }) }))
     const ranking = mountApp(SeatPage)
     await flushPromises()
     await button(ranking, '214').trigger('click')
@@ -133,13 +186,15 @@ describe('SeatPage', () => {
 
   it('hands out sets of a triangle, and takes an order of a roast-off', async () => {
     seat()
-    stubServer(() => ({ body: seatTable({ kind: 'triangle', sets: [{ set: 1, answered: false }] }) }))
+    stubServer(() => ({
+      body: seatTable({ form: undefined, kind: 'triangle', sets: [{ set: 1, answered: false }] }),
+    }))
     const triangle = mountApp(SeatPage)
     await flushPromises()
     expect(triangle.text()).toContain('Set 1: which cup')
     triangle.unmount()
     seat()
-    stubServer(() => ({ body: seatTable({ kind: 'roast-off', ranking: ['214', '507'] }) }))
+    stubServer(() => ({ body: seatTable({ form: undefined, kind: 'roast-off', ranking: ['214', '507'] }) }))
     const off = mountApp(SeatPage)
     await flushPromises()
     expect(off.text()).toContain('Kept. Thank you, Ines.')

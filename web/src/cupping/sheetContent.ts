@@ -9,38 +9,38 @@ export interface SheetContent {
   attributes: Record<string, number>
   cups: CupMark[]
   words: WordMark[]
+  intensities: Record<string, number>
+  scales: Record<string, number>
+  note: string
+  verdict?: Schemas['SheetEntry']['verdict']
 }
 
-export const ATTRIBUTES = [
-  { field: 'fragranceAroma', label: 'Fragrance / aroma' },
-  { field: 'flavour', label: 'Flavour' },
-  { field: 'aftertaste', label: 'Aftertaste' },
-  { field: 'acidity', label: 'Acidity' },
-  { field: 'body', label: 'Body' },
-  { field: 'balance', label: 'Balance' },
-  { field: 'overall', label: 'Overall' },
-] as const
+/** A scale of a form, as the server describes it. */
+export type Scale = Schemas['ScaleView']
+/** A form with its scales. */
+export type Form = Schemas['FormView']
 
-export const SCORE_FROM = 6
-export const SCORE_TO = 10
-export const SCORE_STEP = 0.25
-
-/** Where stepping begins on an attribute that has no score: good coffee. */
-const FIRST_SCORE = 7
-
-/** One quarter point up or down, within 0 to 10; from nothing it begins at 7. */
-export function stepped(score: number | undefined, steps: number): number {
+/** One step up or down, within the scale; from nothing it begins where most are. */
+export function stepped(scale: Scale, score: number | undefined, steps: number): number {
   if (score === undefined) {
-    return FIRST_SCORE
+    return scale.begin
   }
-  return Math.min(SCORE_TO, Math.max(0, score + steps * SCORE_STEP))
+  return Math.min(scale.most, Math.max(scale.least, score + steps * scale.step))
 }
 
-/** The score nearest to a share of the scale from 6 to 10. */
-export function scoreAt(share: number): number {
-  const raw = SCORE_FROM + Math.min(1, Math.max(0, share)) * (SCORE_TO - SCORE_FROM)
-  return Math.round(raw / SCORE_STEP) * SCORE_STEP
+/** The nearest that can be given. */
+export const onStep = (scale: Scale, score: number) => Math.round(score / scale.step) * scale.step
+
+/** The score nearest to a share of the drawn scale; one drawn in cells ends a cell further. */
+export function scoreAt(scale: Scale, share: number): number {
+  const within = Math.min(1, Math.max(0, share))
+  const cells = Math.round((scale.most - scale.from) / scale.step) + 1
+  return scale.from + Math.min(cells - 1, Math.floor(within * cells)) * scale.step
 }
+
+/** As it is read: quarters with both places, whole numbers without. */
+export const written = (scale: Scale, score: number | undefined) =>
+  score === undefined ? '–' : score.toFixed(scale.step < 1 ? 2 : 0)
 
 const NEXT_DEFECT: Record<string, string> = { none: 'taint', taint: 'fault', fault: 'none' }
 
@@ -63,6 +63,16 @@ export function toggledCup(words: readonly WordMark[], word: string, cup: number
     .filter((w) => w.cups.length > 0)
 }
 
+/** The values with one set, or taken back. */
+export function withValue(values: Record<string, number>, name: string, value: number | undefined) {
+  const others = { ...values }
+  delete others[name]
+  return value === undefined ? others : { ...others, [name]: value }
+}
+
+/** A word as it is kept: any may be written. */
+export const plainWord = (typed: string) => typed.trim().toLowerCase().slice(0, 40)
+
 /** The words with one more, found in all cups until somebody says otherwise; one already there stays as it is. */
 export function withWord(words: readonly WordMark[], word: string, cups: number): WordMark[] {
   if (words.some((w) => w.word === word)) {
@@ -84,4 +94,17 @@ export function matchingWords<T extends { word: string; alsoFoundBy: string[] }>
   const begins = all.filter((w) => names(w).some((n) => n.startsWith(sought)))
   const holds = all.filter((w) => !begins.includes(w) && names(w).some((n) => n.includes(sought)))
   return [...begins, ...holds]
+}
+
+/** How a score went while the cup cooled, such as "7.50 at 68 °C, now 7.75 at 45 °C"; empty while it stayed. */
+export function trailText(
+  trail: Schemas['TrailView'] | undefined,
+  temperature: (c: number) => string,
+): string | undefined {
+  if (!trail?.last) {
+    return undefined
+  }
+  const at = (m: Schemas['MarkView']) =>
+    m.cupC === undefined ? `${m.score}` : `${m.score} at ${temperature(m.cupC)}`
+  return `first ${at(trail.first)}, then ${at(trail.last)}`
 }

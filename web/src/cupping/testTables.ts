@@ -36,7 +36,12 @@ export const emptySheet = (code: string) => ({
   cuppingId: 5,
   code,
   cupper: 'Ines',
+  form: 'hundred-point',
   attributes: {},
+  intensities: {},
+  scales: {},
+  below: [],
+  trail: {},
   cups: [],
   words: [],
   unscored: [],
@@ -52,3 +57,41 @@ export const button = (page: Page, text: string) =>
   page.findAll('button').find((b) => b.text().includes(text))!
 export const select = (page: Page, label: string) =>
   page.findAllComponents({ name: 'VSelect' }).find((c) => c.props('label') === label)!
+
+const whole = (field: string, least: number, most: number) => ({
+  field,
+  label: field,
+  least,
+  from: least,
+  most,
+  step: 1,
+  begin: Math.round((least + most) / 2),
+})
+/** The forms as the server describes them; of the house's own scales one. */
+export const FORMS: Schemas['FormView'][] = [
+  {
+    form: 'hundred-point',
+    attributes: ['fragrance / aroma', 'flavour', 'aftertaste', 'acidity', 'body', 'balance', 'overall'].map(
+      (label) => ({
+        field: label === 'fragrance / aroma' ? 'fragranceAroma' : label,
+        label,
+        least: 0,
+        from: 6,
+        most: 10,
+        step: 0.25,
+        begin: 7,
+      }),
+    ),
+    intensities: [whole('acidity', 1, 5)],
+    places: [],
+    scales: [whole('fruit', 0, 10)],
+  },
+  {
+    form: 'value-assessment',
+    attributes: ['fragrance', 'aroma'].map((field) => whole(field, 1, 9)),
+    intensities: [whole('aroma', 0, 15)],
+    places: [{ place: 'mouthfeel', label: 'mouthfeel', most: 1 }],
+    scales: [],
+  },
+  { form: 'triage', attributes: [], intensities: [], places: [], scales: [] },
+]

@@ -1,4 +1,5 @@
 import { ref, shallowRef, watch } from 'vue'
+import { useDebouncedRefHistory } from '@vueuse/core'
 import { answer, api, type Schemas } from '@/shared/api/client'
 import { useKept } from '@/shared/kept/useKept'
 import type { SheetContent } from './sheetContent'
@@ -6,12 +7,18 @@ import type { SheetContent } from './sheetContent'
 type Sheet = Schemas['SheetView']
 
 const SAVE_AFTER_MS = 250
+const UNDO_BREATH_MS = 600
+const MOST_UNDONE = 60
 
 const contentOf = (s: Sheet): SheetContent => ({
   cupper: s.cupper,
   attributes: { ...s.attributes },
   cups: s.cups.map((c) => ({ ...c })),
   words: s.words.map((w) => ({ ...w, cups: [...w.cups] })),
+  intensities: { ...s.intensities },
+  scales: { ...s.scales },
+  note: s.note ?? '',
+  verdict: s.verdict as SheetContent['verdict'],
 })
 
 /** One sheet, kept as it is filled; its sums come back from the server. */
@@ -21,11 +28,11 @@ export function useSheet(first: Sheet) {
   const kept = useKept<SheetContent, Sheet>({
     key: `sheet.${first.id}`,
     content: () => content.value,
-    save: ({ cupper, attributes, cups, words }, version) =>
+    save: (sent, version) =>
       answer(
         api.PUT('/api/cuppings/{id}/sheets/{sheetId}', {
           params: { path: { id: first.cuppingId, sheetId: first.id } },
-          body: { cupper, attributes, cups, words, version },
+          body: { ...sent, note: sent.note || undefined, version },
         }),
       ),
     onKept: (sheet) => (sums.value = sheet),
@@ -33,5 +40,11 @@ export function useSheet(first: Sheet) {
   })
   content.value = kept.loaded(first.version, content.value) ?? content.value
   watch(content, kept.changed, { deep: true })
-  return { content, sums, kept }
+  // several changes in a breath, such as stepping a score, are taken back together
+  const { undo, canUndo } = useDebouncedRefHistory(content, {
+    deep: true,
+    debounce: UNDO_BREATH_MS,
+    capacity: MOST_UNDONE,
+  })
+  return { content, sums, kept, undo, canUndo }
 }

@@ -1,4 +1,4 @@
-import { onScopeDispose, reactive } from 'vue'
+import { getCurrentInstance, onActivated, onDeactivated, onScopeDispose, reactive } from 'vue'
 import { useEventListener } from '@vueuse/core'
 
 /** A key of the present page, with what it does. */
@@ -26,23 +26,37 @@ export function isTyping(target: EventTarget | null, key = ''): boolean {
   return !!element?.closest('input, textarea, select, [contenteditable="true"]')
 }
 
-/** Puts keys in force as long as the component lives. */
+/** Puts keys in force as long as the component lives and is in view. */
 export function useKeys(bindings: KeyBinding[]) {
-  keysInForce.push(...bindings)
-  useEventListener(window, 'keydown', (event: KeyboardEvent) => {
-    const plain = !event.ctrlKey && !event.metaKey && !event.altKey
-    const binding = bindings.find((b) => b.key === event.key)
-    if (binding && plain && !event.defaultPrevented && !isTyping(event.target, event.key)) {
-      event.preventDefault()
-      binding.run(event)
+  let inForce = false
+  const put = () => {
+    if (!inForce) {
+      keysInForce.push(...bindings)
+      inForce = true
     }
-  })
-  onScopeDispose(() => {
-    for (const b of bindings) {
+  }
+  const takeAway = () => {
+    for (const b of inForce ? bindings : []) {
       keysInForce.splice(
         keysInForce.findIndex((k) => k.key === b.key && k.does === b.does),
         1,
       )
     }
+    inForce = false
+  }
+  put()
+  if (getCurrentInstance()) {
+    // one that is kept while another is in view
+    onActivated(put)
+    onDeactivated(takeAway)
+  }
+  useEventListener(window, 'keydown', (event: KeyboardEvent) => {
+    const plain = !event.ctrlKey && !event.metaKey && !event.altKey
+    const binding = bindings.find((b) => b.key === event.key)
+    if (inForce && binding && plain && !event.defaultPrevented && !isTyping(event.target, event.key)) {
+      event.preventDefault()
+      binding.run(event)
+    }
   })
+  onScopeDispose(takeAway)
 }

@@ -27,6 +27,9 @@ public record HundredPointSheet(Map<Attribute, Double> scores, List<Cup> cups, L
     public static final double SCORE_STEP = 0.25;
     public static final double SCORE_MAX = 10;
 
+    /** Where the scale of specialty coffee begins on paper; a lower score is written beside it. */
+    public static final double SPECIALTY_FROM = 6;
+
     /** Numbers of cups that a sheet may have. */
     public static final Set<Integer> CUP_COUNTS = Set.of(1, 3, 5);
 

@@ -72,6 +72,12 @@ class HouseController {
         return house.keep(changed);
     }
 
+    /** The forms with their scales, the house's own among them. */
+    @GetMapping("/cupping-forms")
+    List<FormView> forms() {
+        return FormView.all(house.scales());
+    }
+
     @GetMapping("/house-scales")
     KeptHouseScales houseScales() {
         return house.keptScales();

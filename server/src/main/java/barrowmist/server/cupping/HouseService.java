@@ -36,9 +36,12 @@ class HouseService {
         return KeptCupLines.of(changed.lines(), settings.keep(LINES, changed.lines(), changed.version()));
     }
 
+    HouseScales scales() {
+        return settings.get(SCALES, HouseScales.class, () -> new HouseScales(List.of()));
+    }
+
     KeptHouseScales keptScales() {
-        HouseScales kept = settings.get(SCALES, HouseScales.class, () -> new HouseScales(List.of()));
-        return new KeptHouseScales(kept.names(), settings.version(SCALES));
+        return new KeptHouseScales(scales().names(), settings.version(SCALES));
     }
 
     KeptHouseScales keep(KeptHouseScales changed) {

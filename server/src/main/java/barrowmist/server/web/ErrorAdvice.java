@@ -7,9 +7,7 @@ import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.core.io.ClassPathResource;
 import org.springframework.core.io.Resource;
-import org.springframework.dao.ConcurrencyFailureException;
 import org.springframework.dao.DataAccessException;
-import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.HttpStatusCode;
@@ -17,6 +15,7 @@ import org.springframework.http.MediaType;
 import org.springframework.http.ProblemDetail;
 import org.springframework.http.ResponseEntity;
 import org.springframework.http.converter.HttpMessageNotReadableException;
+import org.springframework.transaction.TransactionException;
 import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.RestControllerAdvice;
 import org.springframework.web.context.request.WebRequest;
@@ -49,9 +48,9 @@ class ErrorAdvice extends ResponseEntityExceptionHandler {
         return problem;
     }
 
-    @ExceptionHandler
-    ProblemDetail conflict(DataAccessException e) {
-        if (!(e instanceof ConcurrencyFailureException || e instanceof DataIntegrityViolationException)) {
+    @ExceptionHandler({DataAccessException.class, TransactionException.class})
+    ProblemDetail store(RuntimeException e) {
+        if (!Clash.is(e)) {
             return unexpected(e);
         }
         return Problems.of(

@@ -6,10 +6,10 @@ import java.lang.annotation.Retention;
 import java.lang.annotation.RetentionPolicy;
 import java.lang.annotation.Target;
 import java.lang.reflect.Method;
-import org.springframework.dao.ConcurrencyFailureException;
-import org.springframework.dao.DataIntegrityViolationException;
+import org.springframework.dao.DataAccessException;
 import org.springframework.resilience.annotation.Retryable;
 import org.springframework.resilience.retry.MethodRetryPredicate;
+import org.springframework.transaction.TransactionException;
 import org.springframework.transaction.annotation.Transactional;
 import org.springframework.transaction.support.TransactionSynchronizationManager;
 
@@ -22,7 +22,7 @@ import org.springframework.transaction.support.TransactionSynchronizationManager
 @Retention(RetentionPolicy.RUNTIME)
 @Transactional
 @Retryable(
-        includes = {ConcurrencyFailureException.class, DataIntegrityViolationException.class},
+        includes = {DataAccessException.class, TransactionException.class},
         maxRetries = 6,
         delay = 10,
         jitter = 8,
@@ -34,7 +34,7 @@ public @interface KeptInTurn {
     final class Outermost implements MethodRetryPredicate {
         @Override
         public boolean shouldRetry(Method method, Throwable failure) {
-            return !TransactionSynchronizationManager.isActualTransactionActive();
+            return !TransactionSynchronizationManager.isActualTransactionActive() && Clash.is(failure);
         }
     }
 }
