@@ -1,12 +1,12 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
-import { useIntervalFn } from '@vueuse/core'
 import { answer, api, type Failure, type Schemas } from '@/shared/api/client'
 import { moment, plural, roastName } from '@/shared/format/text'
 import JoinedSeats from './JoinedSeats.vue'
 import KeyTable from './KeyTable.vue'
 import JoinNote from './JoinNote.vue'
 import PlacesForm from './PlacesForm.vue'
+import { useChanges } from './useChanges'
 
 /** How far everybody is, the key for who prepares, and the reveal. */
 const props = defineProps<{
@@ -21,7 +21,11 @@ const asking = ref<'key' | 'reveal'>()
 const reason = ref('')
 const failure = ref<Failure>()
 // others score on their own tablets
-useIntervalFn(() => emit('changed'), 10_000)
+useChanges(
+  `/api/cuppings/${props.table.id}/stream`,
+  () => emit('changed'),
+  () => !!props.table.revealedAt,
+)
 
 const path = computed(() => ({ params: { path: { id: props.table.id } } }))
 const cuppers = computed(() => {

@@ -1,7 +1,6 @@
 <script setup lang="ts">
 import { computed, onUnmounted, ref, watch } from 'vue'
 import { useRoute } from 'vue-router'
-import { useIntervalFn } from '@vueuse/core'
 import { answer, api, type Failure, type Schemas } from '@/shared/api/client'
 import { useLoad } from '@/shared/api/useLoad'
 import PageState from '@/shared/components/PageState.vue'
@@ -13,7 +12,7 @@ import SetCard from './SetCard.vue'
 import SideBySide from './SideBySide.vue'
 import SampleSheet from './SampleSheet.vue'
 import { forgetSeat, leaveSeat, takeSeat } from './seat'
-import { OTHERS_MS } from './useBlindTable'
+import { useChanges } from './useChanges'
 
 /** A blind table from a cupper's own device. */
 const id = Number(useRoute().params.id)
@@ -57,7 +56,7 @@ const codes = computed(() =>
     done: own(code)?.unscored.length === 0,
   })),
 )
-useIntervalFn(() => over.value || table.reload(), OTHERS_MS)
+useChanges(`/api/cuppings/${id}/table/stream`, table.reload, () => over.value)
 onUnmounted(leaveSeat)
 
 async function take(code: string, again = false) {

@@ -1,20 +1,19 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { useRoute } from 'vue-router'
-import { useIntervalFn } from '@vueuse/core'
 import { answer, api } from '@/shared/api/client'
 import { useLoad } from '@/shared/api/useLoad'
 import PageState from '@/shared/components/PageState.vue'
 import { plural } from '@/shared/format/text'
 import ClockCard from './ClockCard.vue'
 import JoinNote from './JoinNote.vue'
+import { useChanges } from './useChanges'
 
 /** A blind table for the wall: the clock, who is where, who has finished; no score before the reveal. */
-const OTHERS_MS = 2000
 const id = Number(useRoute().params.id)
 const table = useLoad(() => answer(api.GET('/api/cuppings/{id}', { params: { path: { id } } })))
 const c = computed(() => table.data.value)
-useIntervalFn(() => c.value?.revealedAt || table.reload(), OTHERS_MS)
+useChanges(`/api/cuppings/${id}/stream`, table.reload, () => !!c.value?.revealedAt)
 
 const codes = computed(() => (c.value?.samples ?? []).map((s) => s.code))
 /** Each cupper with how far every sample is: not begun, begun, scored. */
@@ -24,7 +23,7 @@ const cuppers = computed(() => {
   return names.map((name) => {
     const states = codes.value.map((code) => {
       const sheet = progress.find((p) => p.cupper === name && p.code === code)
-      return { code, state: !sheet ? 'waits' : sheet.unscored ? 'begun' : 'scored' }
+      return { code, state: !sheet?.written ? 'waits' : sheet.unscored ? 'begun' : 'scored' }
     })
     const left = states.filter((s) => s.state !== 'scored').length
     const at = states.filter((s) => s.state === 'begun').map((s) => s.code)
@@ -48,7 +47,7 @@ const everybody = computed(() => (c.value && c.value.unfinished === 0 ? 'Everybo
       </p>
       <section v-else class="card" aria-label="Who is where">
         <p v-if="everybody" class="said" role="status">{{ everybody }}</p>
-        <template v-if="c.kind === 'scoring'">
+        <template v-if="c.form">
           <p v-if="cuppers.length === 0" class="quiet">Nobody sits at it yet.</p>
           <ul v-else class="cuppers">
             <li v-for="p in cuppers" :key="p.name">

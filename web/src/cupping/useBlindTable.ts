@@ -1,11 +1,9 @@
 import { computed, ref } from 'vue'
-import { useIntervalFn, useStorage } from '@vueuse/core'
+import { useStorage } from '@vueuse/core'
 import { answer, api } from '@/shared/api/client'
 import { useLoad } from '@/shared/api/useLoad'
 import { roastName } from '@/shared/format/text'
-
-/** How often a table looks what others have done on their own devices, ms. */
-export const OTHERS_MS = 5000
+import { useChanges } from './useChanges'
 
 /** A table where a choice is made, not a score: who sits at it, and what may be told by now. */
 export function useBlindTable(id: number) {
@@ -25,6 +23,6 @@ export function useBlindTable(id: number) {
       }),
     ),
   )
-  useIntervalFn(() => !over.value && table.reload(), OTHERS_MS)
+  useChanges(`/api/cuppings/${id}/stream`, table.reload, () => over.value)
   return { table, roasts, cupper, seated, me, told, over, names }
 }

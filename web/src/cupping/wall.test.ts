@@ -13,6 +13,7 @@ const table = (more: object = {}) => ({
   kind: 'scoring',
   blind: 'coded',
   told: false,
+  form: 'hundred-point',
   unfinished: 3,
   joinCode: 'ACD379',
   samples: [{ code: '214' }, { code: '507' }],
@@ -20,8 +21,8 @@ const table = (more: object = {}) => ({
   ranked: [],
   sets: [],
   progress: [
-    { sheetId: 1, cupper: 'Ines', code: '214', unscored: 0 },
-    { sheetId: 2, cupper: 'Ines', code: '507', unscored: 4 },
+    { sheetId: 1, cupper: 'Ines', code: '214', unscored: 0, written: true },
+    { sheetId: 2, cupper: 'Ines', code: '507', unscored: 4, written: true },
   ],
   ...more,
 })

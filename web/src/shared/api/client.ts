@@ -56,6 +56,9 @@ api.use({
     }
   },
 })
+/** The same for what is fetched otherwise. */
+export const authorization = (): Record<string, string> =>
+  bearer ? { Authorization: `Bearer ${bearer}` } : {}
 /** From now on every call is made with this token; with none as the open lab's. */
 export function askWith(token: string | undefined) {
   bearer = token

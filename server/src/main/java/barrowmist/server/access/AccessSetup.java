@@ -1,6 +1,7 @@
 package barrowmist.server.access;
 
 import barrowmist.server.web.Problems;
+import jakarta.servlet.DispatcherType;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
@@ -51,7 +52,11 @@ class AccessSetup {
                 // the headers of every answer stand in one place, in the web room
                 .headers(AbstractHttpConfigurer::disable)
                 .addFilterBefore(new CallerFilter(seats, members), CsrfFilter.class)
-                .authorizeHttpRequests(all -> all.requestMatchers(HttpMethod.GET, "/api/session")
+                .authorizeHttpRequests(all -> all
+                        // the end of a stream, and the page that says what went wrong, belong to a call that was let in
+                        .dispatcherTypeMatchers(DispatcherType.ASYNC, DispatcherType.ERROR)
+                        .permitAll()
+                        .requestMatchers(HttpMethod.GET, "/api/session")
                         .permitAll()
                         .requestMatchers(HttpMethod.POST, "/api/session", "/api/session/first", "/api/session/recovery")
                         .permitAll()

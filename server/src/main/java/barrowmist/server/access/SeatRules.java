@@ -19,7 +19,7 @@ final class SeatRules {
     private static final String FORMS = "/api/cupping-forms";
 
     private static final List<Rule> ALLOWED = List.of(
-            Rule.of(HttpMethod.GET, "table"),
+            Rule.of(HttpMethod.GET, "table(/stream)?"),
             Rule.of(HttpMethod.POST, "sheets"),
             Rule.of(HttpMethod.GET, "sheets/\\d+"),
             Rule.of(HttpMethod.PUT, "sheets/\\d+"),

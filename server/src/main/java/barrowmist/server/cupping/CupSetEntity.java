@@ -1,6 +1,7 @@
 package barrowmist.server.cupping;
 
 import jakarta.persistence.Entity;
+import jakarta.persistence.EntityListeners;
 import jakarta.persistence.FetchType;
 import jakarta.persistence.GeneratedValue;
 import jakarta.persistence.GenerationType;
@@ -18,8 +19,9 @@ import org.jspecify.annotations.Nullable;
 
 /** Three cups of a triangle, two of one coffee and one of the other, and what was answered. */
 @Entity
+@EntityListeners(TableStreams.Ear.class)
 @Table(name = "cup_set")
-class CupSetEntity {
+class CupSetEntity implements TableStreams.OfTable {
 
     private static final char FIRST = 'A';
     private static final char SECOND = 'B';
@@ -94,5 +96,10 @@ class CupSetEntity {
     @Nullable
     String what() {
         return what;
+    }
+
+    @Override
+    public long tableId() {
+        return cupping.id();
     }
 }

@@ -9,6 +9,7 @@ import barrowmist.server.web.Json;
 import jakarta.persistence.CascadeType;
 import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
+import jakarta.persistence.EntityListeners;
 import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
 import jakarta.persistence.FetchType;
@@ -30,8 +31,9 @@ import org.jspecify.annotations.Nullable;
 
 /** A table: samples side by side, so many cups each, and who may know what is in them. */
 @Entity
+@EntityListeners(TableStreams.Ear.class)
 @Table(name = "cupping")
-class CuppingEntity {
+class CuppingEntity implements TableStreams.OfTable {
 
     @Id
     @GeneratedValue(strategy = GenerationType.IDENTITY)
@@ -169,5 +171,10 @@ class CuppingEntity {
 
     ClockContent clock() {
         return clockJson == null ? ClockContent.none() : Json.read(clockJson, ClockContent.class);
+    }
+
+    @Override
+    public long tableId() {
+        return id();
     }
 }

@@ -1,6 +1,7 @@
 package barrowmist.server.cupping;
 
 import jakarta.persistence.Entity;
+import jakarta.persistence.EntityListeners;
 import jakarta.persistence.FetchType;
 import jakarta.persistence.GeneratedValue;
 import jakarta.persistence.GenerationType;
@@ -15,8 +16,9 @@ import org.jspecify.annotations.Nullable;
 
 /** One person's order of the samples of a roast-off. */
 @Entity
+@EntityListeners(TableStreams.Ear.class)
 @Table(name = "ranking")
-class RankingEntity {
+class RankingEntity implements TableStreams.OfTable {
 
     private static final String BETWEEN = " ";
 
@@ -60,5 +62,10 @@ class RankingEntity {
     /** Codes, best first. */
     List<String> order() {
         return List.of(codes.split(BETWEEN));
+    }
+
+    @Override
+    public long tableId() {
+        return cupping.id();
     }
 }

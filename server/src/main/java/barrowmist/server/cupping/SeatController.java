@@ -7,6 +7,7 @@ import barrowmist.server.cupping.SeatViews.SeatTableView;
 import barrowmist.server.web.NotFound;
 import jakarta.servlet.http.HttpServletRequest;
 import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -15,6 +16,7 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
+import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 
 /** Cuppers who come with a device of their own. */
 @RestController
@@ -22,9 +24,13 @@ import org.springframework.web.bind.annotation.RestController;
 class SeatController {
 
     private final SeatService seats;
+    private final Tables tables;
+    private final TableStreams streams;
 
-    SeatController(SeatService seats) {
+    SeatController(SeatService seats, Tables tables, TableStreams streams) {
         this.seats = seats;
+        this.tables = tables;
+        this.streams = streams;
     }
 
     @PostMapping("/join")
@@ -36,7 +42,23 @@ class SeatController {
     /** The table from the seat of whoever sends their token. */
     @GetMapping("/{id}/table")
     SeatTableView table(@PathVariable long id) {
-        return seats.table(Seat.ofCaller().orElseThrow(() -> new NotFound("seat at table", id)));
+        return seats.table(seat(id));
+    }
+
+    /** Server-sent events to a seat: each says that something at the table has changed, and not what. */
+    @GetMapping(path = "/{id}/table/stream", produces = MediaType.TEXT_EVENT_STREAM_VALUE)
+    SseEmitter tableStream(@PathVariable long id) {
+        return streams.watch(seats.table(seat(id)).id());
+    }
+
+    /** The same to a screen of the lab's. */
+    @GetMapping(path = "/{id}/stream", produces = MediaType.TEXT_EVENT_STREAM_VALUE)
+    SseEmitter stream(@PathVariable long id) {
+        return streams.watch(tables.get(id).id());
+    }
+
+    private static Seat seat(long id) {
+        return Seat.ofCaller().orElseThrow(() -> new NotFound("seat at table", id));
     }
 
     /** Frees a seat, for a cupper who comes back with another device. */

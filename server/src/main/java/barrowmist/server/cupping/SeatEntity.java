@@ -1,6 +1,7 @@
 package barrowmist.server.cupping;
 
 import jakarta.persistence.Entity;
+import jakarta.persistence.EntityListeners;
 import jakarta.persistence.FetchType;
 import jakarta.persistence.GeneratedValue;
 import jakarta.persistence.GenerationType;
@@ -15,8 +16,9 @@ import org.jspecify.annotations.Nullable;
 
 /** Somebody who joined a blind table from a device of their own. */
 @Entity
+@EntityListeners(TableStreams.Ear.class)
 @Table(name = "table_seat")
-class SeatEntity {
+class SeatEntity implements TableStreams.OfTable {
 
     @Id
     @GeneratedValue(strategy = GenerationType.IDENTITY)
@@ -65,5 +67,10 @@ class SeatEntity {
 
     String cupper() {
         return cupper;
+    }
+
+    @Override
+    public long tableId() {
+        return cupping.id();
     }
 }

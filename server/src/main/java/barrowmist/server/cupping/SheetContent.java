@@ -88,6 +88,11 @@ public record SheetContent(
             @Nullable
             String place) {}
 
+    /** Whether anything was written down, or it was opened only. */
+    boolean isWritten() {
+        return !attributes.isEmpty() || !words.isEmpty() || verdict != null || note != null;
+    }
+
     private static @Nullable String kept(@Nullable String text) {
         return SheetReader.kept(text);
     }

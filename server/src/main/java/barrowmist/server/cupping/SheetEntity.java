@@ -11,6 +11,7 @@ import jakarta.persistence.AttributeConverter;
 import jakarta.persistence.Convert;
 import jakarta.persistence.Converter;
 import jakarta.persistence.Entity;
+import jakarta.persistence.EntityListeners;
 import jakarta.persistence.FetchType;
 import jakarta.persistence.GeneratedValue;
 import jakarta.persistence.GenerationType;
@@ -27,8 +28,9 @@ import tools.jackson.databind.json.JsonMapper;
 
 /** A cupping sheet as kept. */
 @Entity
+@EntityListeners(TableStreams.Ear.class)
 @Table(name = "sheet")
-class SheetEntity {
+class SheetEntity implements TableStreams.OfTable {
 
     /** The content as JSON text. */
     @Converter
@@ -165,5 +167,10 @@ class SheetEntity {
 
     Instant updatedAt() {
         return updatedAt;
+    }
+
+    @Override
+    public long tableId() {
+        return cupping.id();
     }
 }

@@ -91,4 +91,10 @@ public final class TableEntries {
             return new CuppingEntry(cuppedAt, cups, roastIds, null, null, null, null, null, null);
         }
     }
+
+    /** Whatever is to be said of a whole table. */
+    public record NoteEntry(@Nullable String note) {}
+
+    /** Why a table is revealed although something is unfinished. */
+    public record RevealEntry(@Nullable String reason) {}
 }

@@ -39,10 +39,14 @@ public final class TableViews {
     }
 
     /** How far a cupper is with a sample, and no more than that. */
-    public record CupperProgress(long sheetId, String cupper, String code, int unscored) {
+    public record CupperProgress(long sheetId, String cupper, String code, int unscored, boolean written) {
         static CupperProgress of(SheetEntity s) {
             return new CupperProgress(
-                    s.id(), s.cupper(), s.sample().code(), s.sheet().open().size());
+                    s.id(),
+                    s.cupper(),
+                    s.sample().code(),
+                    s.sheet().open().size(),
+                    s.content().isWritten());
         }
     }
 
@@ -179,12 +183,6 @@ public final class TableViews {
 
     /** What stands under which code, and in the cups of a triangle's sets. */
     public record TableKey(List<TableSampleView> samples, List<ServedSet> sets) {}
-
-    /** Whatever is to be said of a whole table. */
-    public record NoteEntry(@Nullable String note) {}
-
-    /** Why a table is revealed although something is unfinished. */
-    public record RevealEntry(@Nullable String reason) {}
 
     /** How many samples a table of a kind may hold. */
     public record TableKindView(
