@@ -60,10 +60,10 @@ it('counts sets and orders where nothing is scored', async () => {
     { set: 1, answered: true },
     { set: 2, answered: false },
   ]
-  expect((await wall(table({ kind: 'triangle', sets, unfinished: 1 }))).text()).toContain(
+  expect((await wall(table({ form: undefined, kind: 'triangle', sets, unfinished: 1 }))).text()).toContain(
     '1 of 2 sets answered',
   )
-  expect((await wall(table({ kind: 'roast-off', ranked: ['Guest 1'] }))).text()).toContain(
+  expect((await wall(table({ form: undefined, kind: 'roast-off', ranked: ['Guest 1'] }))).text()).toContain(
     'Ranked by Guest 1',
   )
 })

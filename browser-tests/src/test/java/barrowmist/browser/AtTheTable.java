@@ -16,7 +16,7 @@ final class AtTheTable {
 
     /** The codes on the table, as they rise. */
     static List<String> codes(Page page) {
-        return page.locator("nav[aria-label='Samples on the table'] button").allTextContents().stream()
+        return page.locator("nav[aria-label^='Samples on the table'] button").allTextContents().stream()
                 .map(text -> text.replace("✓", ""))
                 .toList();
     }

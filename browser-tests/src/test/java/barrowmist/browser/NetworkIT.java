@@ -124,7 +124,8 @@ class NetworkIT {
         ines.open("/join#" + code);
         ines.field("Your name").fill("Ines");
         ines.button("Sit down").click();
-        assertThat(phone.locator("nav[aria-label^='Samples on the table'] button")).hasCount(2);
+        assertThat(phone.locator("nav[aria-label^='Samples on the table'] button"))
+                .hasCount(2);
         // and nothing but the table
         ines.open("/green");
         assertThat(ines.heading("Sign in")).isVisible();
