@@ -26,6 +26,11 @@ const served = (set: Schemas['ServedSet']) => set.codes.join(' ')
       </tr>
     </tbody>
   </table>
+  <ul v-if="keyed.warnings.length" class="warnings" aria-label="Before the pour">
+    <li v-for="w in keyed.warnings" :key="w.roastId + w.text">
+      <b>{{ names[w.roastId] }}.</b> {{ w.text }}
+    </li>
+  </ul>
   <div v-if="keyed.sets.length" class="sets">
     <p>Fill the cups of each set from left to right, and put its number before them:</p>
     <ol>
@@ -37,6 +42,12 @@ const served = (set: Schemas['ServedSet']) => set.codes.join(' ')
 </template>
 
 <style scoped>
+.warnings {
+  list-style: none;
+  padding: 0 0 0 12px;
+  margin: 12px 0;
+  border-left: 4px solid var(--ember);
+}
 .key {
   max-width: 560px;
 }

@@ -123,7 +123,13 @@ describe('RevealCard', () => {
 
   it('shows the key only after saying that it is noted', async () => {
     const sent = stubServer((_, path) => ({
-      body: path.endsWith('/key') ? { samples: [{ code: '214', roastId: 7 }], sets: [] } : [roast(7, 'Hill')],
+      body: path.endsWith('/key')
+        ? {
+            samples: [{ code: '214', roastId: 7 }],
+            sets: [],
+            warnings: [{ roastId: 7, text: 'Needs 49.5 g.' }],
+          }
+        : [roast(7, 'Hill')],
     }))
     const card = mountApp(RevealCard, { table: table() })
     await card

@@ -5,18 +5,14 @@ import barrowmist.core.cupping.TableKind;
 import barrowmist.core.cupping.TableProtocol;
 import barrowmist.core.cupping.panel.TableCodes;
 import barrowmist.core.cupping.panel.Triangle;
-import barrowmist.core.rest.Rest;
-import barrowmist.core.rest.RestSchool;
 import barrowmist.server.cupping.CuppingSampleEntity.TableSample;
 import barrowmist.server.cupping.SensoryViews.ServedSet;
 import barrowmist.server.cupping.TableEntries.CuppingEntry;
 import barrowmist.server.cupping.TableEntries.Preparation;
 import barrowmist.server.cupping.TableEntries.RevealEntry;
 import barrowmist.server.cupping.TableViews.CuppingView;
-import barrowmist.server.cupping.TableViews.RestWarning;
 import barrowmist.server.cupping.TableViews.TableKey;
 import barrowmist.server.cupping.TableViews.TableSampleView;
-import barrowmist.server.rest.RestSettings;
 import barrowmist.server.roast.RoastChanged;
 import barrowmist.server.roast.RoastService;
 import barrowmist.server.web.InputProblems;
@@ -48,7 +44,7 @@ public class CuppingService {
     private final Tables tables;
     private final UndersideService undersides;
     private final RoastService roasts;
-    private final RestSettings rest;
+    private final TableWarnings warnings;
     private final Clock clock;
     private final ApplicationEventPublisher told;
     private final SecureRandom random = new SecureRandom();
@@ -59,11 +55,11 @@ public class CuppingService {
             Tables tables,
             UndersideService undersides,
             RoastService roasts,
-            RestSettings rest,
+            TableWarnings warnings,
             Clock clock,
             ApplicationEventPublisher told) {
         this.told = told;
-        this.rest = rest;
+        this.warnings = warnings;
         this.cuppings = cuppings;
         this.sets = sets;
         this.tables = tables;
@@ -96,7 +92,8 @@ public class CuppingService {
         }
         cuppings.saveAndFlush(table);
         serve(table, Triangle.sets(sets, random));
-        return view(table);
+        // whoever lays it knows what is laid
+        return view(table).with(warnings.of(table), preparation(table));
     }
 
     private void serve(CuppingEntity table, List<Triangle.Set> served) {
@@ -124,14 +121,15 @@ public class CuppingService {
     public TableKey key(long id) {
         CuppingEntity table = tables.get(id);
         if (table.blinding().blind() == Blindness.UNDERSIDE && !table.told()) {
-            return new TableKey(undersides.laid(table), List.of());
+            return new TableKey(undersides.laid(table), List.of(), warnings.of(table));
         }
         table.blinding().keySeen(clock.instant());
         return new TableKey(
                 table.samples().stream().map(TableSampleView::of).toList(),
                 sets.findAllByCuppingIdOrderByNumber(id).stream()
                         .map(ServedSet::of)
-                        .toList());
+                        .toList(),
+                warnings.of(table));
     }
 
     /** From now on what is in the cups is told, and what was found counts. */
@@ -159,19 +157,7 @@ public class CuppingService {
 
     private CuppingView view(CuppingEntity c) {
         CuppingView view = CuppingView.of(c, tables.given(c));
-        return view.with(c.told() ? warnings(c) : List.of(), preparation(c));
-    }
-
-    /** What is to be said of the samples' rest: a warning, never a refusal. */
-    private List<RestWarning> warnings(CuppingEntity c) {
-        RestSchool school = rest.school();
-        return c.roastIds().stream()
-                .map(roasts::get)
-                .flatMap(r -> Rest.of(school, r.lot().process(), Rest.ageH(r.droppedAt(), c.cuppedAt()))
-                        .warning(school)
-                        .map(text -> new RestWarning(r.id(), text))
-                        .stream())
-                .toList();
+        return view.with(c.told() ? warnings.of(c) : List.of(), preparation(c));
     }
 
     private List<String> preparation(CuppingEntity c) {

@@ -182,7 +182,7 @@ public final class TableViews {
     }
 
     /** What stands under which code, and in the cups of a triangle's sets. */
-    public record TableKey(List<TableSampleView> samples, List<ServedSet> sets) {}
+    public record TableKey(List<TableSampleView> samples, List<ServedSet> sets, List<RestWarning> warnings) {}
 
     /** How many samples a table of a kind may hold. */
     public record TableKindView(

@@ -33,7 +33,7 @@ import org.springframework.transaction.annotation.Transactional;
 /** Knows how far each sample has rested. */
 @Service
 @KeptInTurn
-class ShelfService {
+public class ShelfService {
 
     private static final Duration ON_THE_SHELF = Duration.ofDays(21);
     private static final double MILLIS_PER_HOUR = 3_600_000;
@@ -64,6 +64,12 @@ class ShelfService {
         this.studies = studies;
         this.settings = settings;
         this.clock = clock;
+    }
+
+    /** What an ageing study keeps of this roast, g; 0 without one. */
+    @Transactional(readOnly = true)
+    public double keptG(long roastId) {
+        return studies.findById(roastId).map(AgeingEntity::keptG).orElse(0.0);
     }
 
     private RestSchool school(@Nullable String asked) {

@@ -11,6 +11,7 @@ import barrowmist.server.web.Codes;
 import barrowmist.server.web.KeptInTurn;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -51,6 +52,14 @@ public class BenchVerdicts {
         BenchFigures figures =
                 samples.findById(roast.id()).map(SampleEntity::figures).orElseGet(BenchFigures::none);
         return BenchJudgement.of(figures, roast.figures().totalS(), limits());
+    }
+
+    /** What is to be said before such a roast is cupped: nothing, unless it is to be roasted again. */
+    public Optional<String> warning(long roastId) {
+        BenchJudgement judged = judge(roastId);
+        return judged.verdict() == BenchJudgement.Verdict.ROAST_AGAIN
+                ? Optional.of("The bench: " + judged.text())
+                : Optional.empty();
     }
 
     /** The verdict on each roast by its id: {@code fit}, {@code roast-again} or {@code measure}. */

@@ -155,6 +155,28 @@ class FormsTest {
     }
 
     @Test
+    void gramsAndBenchWarnBeforeThePourAndNeverRefuse() {
+        lab.put(
+                "/api/roasts/" + roast + "/sample",
+                "{\"greenG\":70,\"roastedG\":60,\"colourWhole\":40,\"colourGround\":45,\"quakersPer100g\":0,"
+                        + "\"scorchedPer100g\":0,\"tippedPer100g\":0,\"shellsPer100g\":0,\"oneColourThrough\":true}");
+        JsonNode enough = lab.get(table("")).body().get("warnings");
+        assertThat(enough.toString()).doesNotContain("Needs").contains("The bench: ");
+        lab.put("/api/roasts/" + roast + "/ageing", "{\"keptG\":20,\"days\":[2]}");
+        assertThat(lab.get(table("")).body().get("warnings").toString())
+                .contains("Needs 49.5 g", "40 g are there without the 20 g that the ageing study keeps");
+        JsonNode laid = lab.post(
+                        "/api/cuppings",
+                        "{\"blind\":\"coded\",\"samples\":[{\"roastId\":%d,\"times\":2}]}".formatted(roast))
+                .body();
+        // whoever lays it, or prepares it by the key, hears it; a page of the table says nothing of what is on it
+        assertThat(laid.get("warnings").toString()).contains("Needs 99 g");
+        String blind = "/api/cuppings/" + laid.get("id");
+        assertThat(lab.get(blind).body().get("warnings").isEmpty()).isTrue();
+        assertThat(lab.get(blind + "/key").body().get("warnings").toString()).contains("Needs 99 g");
+    }
+
+    @Test
     void notesOfCupSampleAndTableAreKept() {
         String table = table("");
         JsonNode sheet = sheet(table, "\"cups\":[{\"note\":\"husk\"},{},{},{},{}],\"note\":\"tea\"")

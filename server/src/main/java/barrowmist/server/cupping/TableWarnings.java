@@ -1,0 +1,77 @@
+package barrowmist.server.cupping;
+
+import barrowmist.core.cupping.SampleNeeds;
+import barrowmist.core.cupping.TableKind;
+import barrowmist.core.cupping.TableProtocol;
+import barrowmist.core.rest.Rest;
+import barrowmist.core.rest.RestSchool;
+import barrowmist.server.cupping.TableViews.RestWarning;
+import barrowmist.server.rest.RestSettings;
+import barrowmist.server.rest.ShelfService;
+import barrowmist.server.roast.RoastEntity;
+import barrowmist.server.roast.RoastService;
+import barrowmist.server.sample.BenchVerdicts;
+import barrowmist.server.sample.SampleService;
+import java.util.List;
+import java.util.Objects;
+import java.util.Optional;
+import java.util.stream.Stream;
+import org.springframework.stereotype.Component;
+
+/** What is to be said of the roasts on a table before the pour, by rest, grams and bench: warnings, never refusals. */
+@Component
+class TableWarnings {
+
+    /** Of a triangle's sample two cups a set are prepared, and one of the four is left out. */
+    private static final int CUPS_A_SET = 2;
+
+    private final RoastService roasts;
+    private final RestSettings rest;
+    private final ShelfService shelf;
+    private final SampleService bench;
+    private final BenchVerdicts verdicts;
+    private final CupSetRepository sets;
+
+    TableWarnings(
+            RoastService roasts,
+            RestSettings rest,
+            ShelfService shelf,
+            SampleService bench,
+            BenchVerdicts verdicts,
+            CupSetRepository sets) {
+        this.roasts = roasts;
+        this.rest = rest;
+        this.shelf = shelf;
+        this.bench = bench;
+        this.verdicts = verdicts;
+        this.sets = sets;
+    }
+
+    List<RestWarning> of(CuppingEntity table) {
+        return table.roastIds().stream()
+                .map(roasts::get)
+                .flatMap(r -> Stream.of(rested(table, r), grams(table, r), verdicts.warning(r.id()))
+                        .flatMap(Optional::stream)
+                        .map(text -> new RestWarning(r.id(), text)))
+                .toList();
+    }
+
+    private Optional<String> rested(CuppingEntity table, RoastEntity roast) {
+        RestSchool school = rest.school();
+        return Rest.of(school, roast.lot().process(), Rest.ageH(roast.droppedAt(), table.cuppedAt()))
+                .warning(school);
+    }
+
+    private Optional<String> grams(CuppingEntity table, RoastEntity roast) {
+        int codes = (int) table.samples().stream()
+                .filter(s -> Objects.equals(s.roastId(), roast.id()))
+                .count();
+        int cups = table.kind() == TableKind.TRIANGLE ? CUPS_A_SET * sets.countByCuppingId(table.id()) : table.cups();
+        double dose = Optional.ofNullable(table.protocol())
+                .map(p -> p.protocol().doseG())
+                .orElse(TableProtocol.usual().doseG())
+                .orElse(TableProtocol.usual().doseG().orElseThrow());
+        return new SampleNeeds(dose, cups * codes, codes)
+                .warning(bench.figures(roast.id()).roastedG(), shelf.keptG(roast.id()));
+    }
+}
