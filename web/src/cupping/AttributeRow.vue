@@ -18,6 +18,7 @@ const { content, kept } = useSheet(props.sheet)
       :model-value="content.attributes[scale.field]"
       @update:model-value="content.attributes = withValue(content.attributes, scale!.field, $event)"
     />
-    <KeptNote v-if="kept.state.value !== 'kept'" :kept="kept" />
+    <!-- what passes in a moment is not said: a row that comes and goes would push the next from under a finger -->
+    <KeptNote v-if="['here', 'refused', 'elsewhere'].includes(kept.state.value)" :kept="kept" />
   </div>
 </template>

@@ -8,6 +8,7 @@ import { plural } from '@/shared/format/text'
 import { useDraft } from '@/shared/kept/useDraft'
 import LaidRoasts from './LaidRoasts.vue'
 import OutsideCoffees from './OutsideCoffees.vue'
+import ProtocolChoice from './ProtocolChoice.vue'
 import TablePreparation from './TablePreparation.vue'
 import { BLIND, FORMS, KINDS } from './laying'
 
@@ -141,6 +142,7 @@ async function open() {
       <v-select v-if="scoring" v-model="form.form" :items="FORMS" label="Form" hide-details />
       <v-select v-if="onSheets" v-model="form.cups" :items="[1, 3, 5]" label="Cups a sample" hide-details />
       <v-select v-if="onSheets" v-model="form.blind" :items="BLIND" label="Who may know" hide-details />
+      <ProtocolChoice v-model="form.protocol" v-model:cups="form.cups" />
       <TablePreparation v-model="form.protocol" :failure="failure" />
     </div>
     <p v-if="triangle && plan.data.value" class="quiet">{{ plan.data.value.text }}</p>

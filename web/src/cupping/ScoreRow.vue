@@ -29,7 +29,14 @@ const { onKey, onPointer } = useScale(() => props.scale, score)
 
 <template>
   <div class="row">
-    <span class="name-of">{{ props.label }}</span>
+    <!-- beside the name, where it pushes no other row from under a finger -->
+    <span class="name-of"
+      >{{ props.label }}
+      <small v-if="below || low" :class="{ ember: low }">{{
+        below ? 'below standard' : 'below the house’s line'
+      }}</small>
+      <small v-if="trail">{{ trail }}</small>
+    </span>
     <v-btn
       class="step"
       variant="outlined"
@@ -71,11 +78,6 @@ const { onKey, onPointer } = useScale(() => props.scale, score)
     <output class="value" :class="{ quiet: score === undefined, ember: low }">{{
       written(scale, score)
     }}</output>
-    <span v-if="below || low || trail" class="below quiet">
-      <template v-if="below">below standard</template>
-      <template v-else-if="low"><span class="ember">below the house’s line</span></template>
-      <template v-if="trail">{{ below || low ? ' · ' : '' }}{{ trail }}</template>
-    </span>
   </div>
 </template>
 
@@ -130,9 +132,14 @@ const { onKey, onPointer } = useScale(() => props.scale, score)
   font-weight: 600;
   text-align: right;
 }
-.below {
-  grid-column: 3;
-  font-size: 0.8125rem;
+.name-of small {
+  display: block;
+  font-size: 0.75rem;
+  line-height: 1.1;
+  color: var(--ink-2);
+}
+.name-of small.ember {
+  color: var(--ember);
 }
 @media (pointer: coarse) {
   .row {
@@ -151,6 +158,9 @@ const { onKey, onPointer } = useScale(() => props.scale, score)
   .name-of {
     grid-column: 1 / -1;
     margin-bottom: -8px;
+  }
+  .name-of small {
+    display: inline;
   }
 }
 </style>

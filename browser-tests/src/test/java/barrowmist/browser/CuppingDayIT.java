@@ -9,7 +9,6 @@ import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.BoundingBox;
 import java.util.List;
 import java.util.Locale;
-import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.RegisterExtension;
 
@@ -35,6 +34,7 @@ class CuppingDayIT {
         double cell = (score - 6) / 0.25 + 0.5;
         page.touchscreen().tap(box.x + box.width * cell / 17, box.y + 16);
         touches++;
+        assertThat(scale).hasAttribute("aria-valuetext", String.format(Locale.ROOT, "%.2f", score));
     }
 
     private static List<String> codes(Page page) {
@@ -108,8 +108,6 @@ class CuppingDayIT {
                 touch(ines, page, attribute, 7.25 + i * 0.25);
             }
             assertThat(page.getByText("final score")).isVisible();
-            assertThat(ines.slider("Overall"))
-                    .hasAttribute("aria-valuenow", Pattern.compile("7\\.25|7\\.5|7\\.75|8.*"));
         }
         assertThat(touches).isLessThanOrEqualTo(MOST_TOUCHES);
         assertThat(Chromium.violations(page)).isEmpty();

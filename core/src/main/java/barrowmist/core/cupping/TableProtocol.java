@@ -31,6 +31,7 @@ public record TableProtocol(
     private static final double SAME_SHARE = 0.03;
 
     private static final double SAME_C = 2;
+    private static final double DOSE_STEPS = 4;
     private static final double SAME_PPM = 25;
 
     /** Nothing said. */
@@ -43,6 +44,19 @@ public record TableProtocol(
     public static TableProtocol usual() {
         return new TableProtocol(
                 OptionalDouble.of(8.25), OptionalDouble.of(150), OptionalDouble.of(93), OptionalDouble.empty());
+    }
+
+    /** Coffee for so much water at the ratio of the published protocol, to a quarter of a gram. */
+    public static double doseFor(double waterMl) {
+        TableProtocol usual = usual();
+        double ratio = usual.doseG.orElseThrow() / usual.waterMl.orElseThrow();
+        return Math.rint(waterMl * ratio * DOSE_STEPS) / DOSE_STEPS;
+    }
+
+    /** The other way round, to a whole millilitre. */
+    public static double waterFor(double doseG) {
+        TableProtocol usual = usual();
+        return Math.rint(doseG * usual.waterMl.orElseThrow() / usual.doseG.orElseThrow());
     }
 
     /** Every problem of it. */

@@ -14,6 +14,7 @@ import barrowmist.server.cupping.TableViews.TableKey;
 import barrowmist.server.cupping.TableViews.TableKindView;
 import java.util.Arrays;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -21,6 +22,7 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 
@@ -53,10 +55,12 @@ class CuppingController {
         return Arrays.stream(TableKind.values()).map(TableKindView::of).toList();
     }
 
-    /** How the next table would be prepared. */
+    /** How the next table would be prepared; for a bowl of so much water, or from so much coffee, by the published ratio. */
     @GetMapping("/table-preparation")
-    Preparation preparation() {
-        return cuppings.nextPreparation();
+    Preparation preparation(
+            @RequestParam(required = false) @Nullable Double waterMl,
+            @RequestParam(required = false) @Nullable Double doseG) {
+        return cuppings.nextPreparation().fitted(waterMl, doseG);
     }
 
     @GetMapping("/cuppings")

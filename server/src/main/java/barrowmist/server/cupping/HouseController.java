@@ -3,6 +3,7 @@ package barrowmist.server.cupping;
 import barrowmist.core.cupping.HouseLines;
 import barrowmist.server.cupping.HouseViews.KeptCupLines;
 import barrowmist.server.cupping.HouseViews.KeptHouseScales;
+import barrowmist.server.cupping.HouseViews.KeptProtocols;
 import barrowmist.server.cupping.HouseViews.OwnWordView;
 import barrowmist.server.cupping.HouseViews.WordEntry;
 import barrowmist.server.cupping.HouseViews.WordView;
@@ -76,6 +77,17 @@ class HouseController {
     @GetMapping("/cupping-forms")
     List<FormView> forms() {
         return FormView.all(house.scales());
+    }
+
+    /** How this house prepares its tables: the published way first, until somebody changes that. */
+    @GetMapping("/table-protocols")
+    KeptProtocols tableProtocols() {
+        return house.keptProtocols();
+    }
+
+    @PutMapping("/table-protocols")
+    KeptProtocols keepTableProtocols(@RequestBody KeptProtocols changed) {
+        return house.keep(changed);
     }
 
     @GetMapping("/house-scales")

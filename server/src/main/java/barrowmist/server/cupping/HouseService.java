@@ -1,9 +1,12 @@
 package barrowmist.server.cupping;
 
 import barrowmist.core.cupping.HouseLines;
+import barrowmist.core.cupping.HouseProtocol;
 import barrowmist.core.cupping.HouseScales;
+import barrowmist.server.cupping.HouseViews.HouseProtocolView;
 import barrowmist.server.cupping.HouseViews.KeptCupLines;
 import barrowmist.server.cupping.HouseViews.KeptHouseScales;
+import barrowmist.server.cupping.HouseViews.KeptProtocols;
 import barrowmist.server.settings.SettingStore;
 import barrowmist.server.web.InputProblems;
 import java.util.List;
@@ -15,6 +18,7 @@ import org.springframework.stereotype.Service;
 class HouseService {
 
     private static final String LINES = "cup-lines";
+    private static final String PROTOCOLS = "table-protocols";
     private static final String SCALES = "house-scales";
 
     private final SettingStore settings;
@@ -38,6 +42,26 @@ class HouseService {
 
     HouseScales scales() {
         return settings.get(SCALES, HouseScales.class, () -> new HouseScales(List.of()));
+    }
+
+    KeptProtocols keptProtocols() {
+        Protocols kept = settings.get(PROTOCOLS, Protocols.class, Protocols::usual);
+        return KeptProtocols.of(kept.protocols(), settings.version(PROTOCOLS));
+    }
+
+    KeptProtocols keep(KeptProtocols changed) {
+        List<HouseProtocolView> all = Objects.requireNonNullElse(changed.protocols(), List.of());
+        InputProblems.refuseIfAny(HouseProtocol.problems(
+                all.stream().map(HouseProtocolView::protocol).toList()));
+        return KeptProtocols.of(all, settings.keep(PROTOCOLS, new Protocols(all), changed.version()));
+    }
+
+    /** As kept. */
+    record Protocols(List<HouseProtocolView> protocols) {
+        static Protocols usual() {
+            return new Protocols(
+                    HouseProtocol.USUAL.stream().map(HouseProtocolView::of).toList());
+        }
     }
 
     KeptHouseScales keptScales() {

@@ -1,6 +1,8 @@
 package barrowmist.server.cupping;
 
 import barrowmist.core.cupping.HouseLines;
+import barrowmist.core.cupping.HouseProtocol;
+import barrowmist.core.cupping.TableProtocol;
 import barrowmist.core.cupping.Vocabulary;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.List;
@@ -71,4 +73,42 @@ public final class HouseViews {
             List<String> names,
 
             @Nullable Long version) {}
+
+    /**
+     * A way to prepare a table, under a name of the house.
+     *
+     * @param reason what so many cups are for; only in answers
+     */
+    public record HouseProtocolView(
+            @Schema(example = "Three cups") String name,
+            @Schema(example = "3") int cups,
+            TableEntries.Preparation preparation,
+            @Nullable String reason) {
+
+        static HouseProtocolView of(HouseProtocol p) {
+            return new HouseProtocolView(p.name(), p.cups(), TableEntries.Preparation.of(p.protocol()), null);
+        }
+
+        HouseProtocol protocol() {
+            return new HouseProtocol(
+                    name == null ? "" : name.strip(),
+                    cups,
+                    preparation == null ? TableProtocol.unsaid() : preparation.protocol());
+        }
+
+        private HouseProtocolView explained() {
+            return new HouseProtocolView(name, cups, preparation, HouseProtocol.reason(cups));
+        }
+    }
+
+    /** The house's protocols, as kept. */
+    public record KeptProtocols(
+            @Nullable List<HouseProtocolView> protocols,
+            @Nullable Long version) {
+
+        static KeptProtocols of(List<HouseProtocolView> all, long version) {
+            return new KeptProtocols(
+                    all.stream().map(HouseProtocolView::explained).toList(), version);
+        }
+    }
 }

@@ -1,6 +1,7 @@
 package barrowmist.server.cupping;
 
 import barrowmist.core.cupping.TableProtocol;
+import barrowmist.server.web.InputProblems;
 import barrowmist.server.web.Optionals;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.time.Instant;
@@ -56,6 +57,21 @@ public final class TableEntries {
                     Optionals.orNull(p.waterMl()),
                     Optionals.orNull(p.waterC()),
                     Optionals.orNull(p.tdsPpm()));
+        }
+
+        /** The same with this water and its dose, or with this dose and its water; as it is without either. */
+        Preparation fitted(@Nullable Double toWaterMl, @Nullable Double toDoseG) {
+            if (toWaterMl != null) {
+                Preparation wanted = new Preparation(doseG, toWaterMl, waterC, tdsPpm);
+                InputProblems.refuseIfAny(wanted.protocol().problems());
+                return new Preparation(TableProtocol.doseFor(toWaterMl), toWaterMl, waterC, tdsPpm);
+            }
+            if (toDoseG != null) {
+                Preparation wanted = new Preparation(toDoseG, waterMl, waterC, tdsPpm);
+                InputProblems.refuseIfAny(wanted.protocol().problems());
+                return new Preparation(toDoseG, TableProtocol.waterFor(toDoseG), waterC, tdsPpm);
+            }
+            return this;
         }
 
         TableProtocol protocol() {

@@ -57,6 +57,7 @@ class DemoSeeder implements BeforeOpening {
     private final SheetService sheets;
     private final DemoGreen green;
     private final DemoTables tables;
+    private final DemoForms forms;
     private final Clock clock;
     private final int standInPort;
 
@@ -70,6 +71,7 @@ class DemoSeeder implements BeforeOpening {
             SheetService sheets,
             DemoGreen green,
             DemoTables tables,
+            DemoForms forms,
             Clock clock,
             @Value("${barrowmist.standin.port:8502}") int standInPort) {
         this.lots = lots;
@@ -81,6 +83,7 @@ class DemoSeeder implements BeforeOpening {
         this.sheets = sheets;
         this.green = green;
         this.tables = tables;
+        this.forms = forms;
         this.clock = clock;
         this.standInPort = standInPort;
     }
@@ -115,6 +118,7 @@ class DemoSeeder implements BeforeOpening {
         }
         green.seed(lotIds, machineId, today);
         tables.seed(roastIds.get(0));
+        forms.seed();
     }
 
     private static LocalDateTime batchTime(LocalDate today, DemoRoast roast, int index) {

@@ -177,6 +177,36 @@ class FormsTest {
     }
 
     @Test
+    void aHouseKeepsItsWaysToPrepareATable() {
+        JsonNode kept = lab.get("/api/table-protocols").body();
+        assertThat(kept.at("/protocols/0/preparation/doseG").asDouble()).isEqualTo(8.25);
+        assertThat(kept.at("/protocols/2/reason").asString()).startsWith("One cup");
+        String one = "{\"protocols\":[{\"name\":\"Ours\",\"cups\":3,\"preparation\":{\"doseG\":%s}}],\"version\":%s}";
+        assertThat(lab.put("/api/table-protocols", one.formatted("11", kept.get("version")))
+                        .body()
+                        .at("/protocols/0/name")
+                        .asString())
+                .isEqualTo("Ours");
+        assertThat(lab.put("/api/table-protocols", one.formatted("11", kept.get("version")))
+                        .status())
+                .isEqualTo(409);
+        assertThat(lab.put("/api/table-protocols", one.formatted("1100", "null"))
+                        .status())
+                .isEqualTo(422);
+        assertThat(lab.get("/api/table-preparation?waterMl=200")
+                        .body()
+                        .get("doseG")
+                        .asDouble())
+                .isEqualTo(11);
+        assertThat(lab.get("/api/table-preparation?doseG=11")
+                        .body()
+                        .get("waterMl")
+                        .asDouble())
+                .isEqualTo(200);
+        assertThat(lab.get("/api/table-preparation?waterMl=1").status()).isEqualTo(422);
+    }
+
+    @Test
     void notesOfCupSampleAndTableAreKept() {
         String table = table("");
         JsonNode sheet = sheet(table, "\"cups\":[{\"note\":\"husk\"},{},{},{},{}],\"note\":\"tea\"")

@@ -1,0 +1,71 @@
+package barrowmist.core.cupping;
+
+import barrowmist.core.check.Checks;
+import barrowmist.core.check.FieldProblem;
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Locale;
+import java.util.OptionalDouble;
+import java.util.Set;
+
+/**
+ * A way to prepare a table, under a name of the house.
+ *
+ * @param name as it is chosen
+ * @param cups cups a sample: 1, 3 or 5
+ * @param protocol dose and water; what is not said is left as it is
+ */
+public record HouseProtocol(String name, int cups, TableProtocol protocol) {
+
+    private static final int MOST = 20;
+    private static final int LONGEST_NAME = 60;
+
+    /** What a lab begins with: the published one (SCA cupping protocol, from memory) first, then what the trade does. */
+    public static final List<HouseProtocol> USUAL = List.of(
+            new HouseProtocol("Published: five cups", 5, TableProtocol.usual()),
+            new HouseProtocol("Three cups", 3, TableProtocol.usual()),
+            // common practice, no published source
+            new HouseProtocol("Selection: one cup, 12 g at 1:18", 1, poured(12, 216)),
+            new HouseProtocol("Nine grams to the brim", 3, poured(9, OptionalDouble.empty())));
+
+    private static TableProtocol poured(double doseG, double waterMl) {
+        return poured(doseG, OptionalDouble.of(waterMl));
+    }
+
+    private static TableProtocol poured(double doseG, OptionalDouble waterMl) {
+        return new TableProtocol(
+                OptionalDouble.of(doseG), waterMl, TableProtocol.usual().waterC(), OptionalDouble.empty());
+    }
+
+    /** What each number of cups is for (common practice, no published source; five by the SCA cupping protocol). */
+    public static String reason(int cups) {
+        return switch (cups) {
+            case 1 -> "One cup: to choose among many; a single bad bean is taken for the coffee.";
+            case 3 -> "Three cups: enough to see whether one differs, with less coffee.";
+            default -> "Five cups: shows whether a fault is in the coffee or in a bean, as the protocol asks.";
+        };
+    }
+
+    /** Every problem of a house's protocols, by their names on the wire. */
+    public static List<FieldProblem> problems(List<HouseProtocol> all) {
+        Checks checks = new Checks();
+        if (all.isEmpty() || all.size() > MOST) {
+            checks.add("protocols", "There are " + all.size() + " protocols, 1 to " + MOST + " are kept");
+        }
+        Set<String> seen = new HashSet<>();
+        List<FieldProblem> problems = new ArrayList<>();
+        for (HouseProtocol p : all) {
+            checks.text("protocols", "The name of a protocol", p.name, LONGEST_NAME);
+            if (!seen.add(p.name.toLowerCase(Locale.ROOT))) {
+                checks.add("protocols", "\"" + p.name + "\" is there twice");
+            }
+            if (!HundredPointSheet.CUP_COUNTS.contains(p.cups)) {
+                checks.add("protocols", p.name + ": " + p.cups + " cups, allowed are 1, 3 or 5");
+            }
+            problems.addAll(p.protocol.problems());
+        }
+        problems.addAll(checks.problems());
+        return problems;
+    }
+}
