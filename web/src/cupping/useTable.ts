@@ -3,6 +3,7 @@ import { useStorage } from '@vueuse/core'
 import { answer, api, type Failure, type Schemas } from '@/shared/api/client'
 import { useLoad } from '@/shared/api/useLoad'
 import { roastName } from '@/shared/format/text'
+import { useWho } from '@/shared/who'
 
 type Sheet = Schemas['SheetView']
 
@@ -11,7 +12,14 @@ export function useTable(id: number, askedSheet: number) {
   const path = { params: { path: { id } } }
   const table = useLoad(() => answer(api.GET('/api/cuppings/{id}', path)))
   const roasts = useLoad(() => answer(api.GET('/api/roasts')))
-  const cupper = useStorage('barrowmist.cupper', '')
+  const who = useWho()
+  const typed = useStorage('barrowmist.cupper', '')
+  /** Whoever signed in to cup has one name, at an open table too. */
+  const account = computed(() => (who.session?.role === 'cupper' ? who.session.name : undefined))
+  const cupper = computed({
+    get: () => account.value ?? typed.value,
+    set: (name) => (typed.value = name),
+  })
   /** Whether somebody sits at a coded table on this device. */
   const seated = ref(false)
   const inHand = ref<string>()
@@ -29,7 +37,7 @@ export function useTable(id: number, askedSheet: number) {
       const laid = roast ? roastName(roast) : (s.outside?.name ?? (s.roastId ? `roast ${s.roastId}` : ''))
       const what = [laid, s.treatment].filter(Boolean).join(', ')
       const mine = table.data.value?.progress.find(
-        (p) => p.code === s.code && (!coded.value || p.cupper === cupper.value.trim()),
+        (p) => p.code === s.code && ((!coded.value && !account.value) || p.cupper === cupper.value.trim()),
       )
       return {
         ...s,

@@ -52,7 +52,8 @@ public class SheetService {
     /** One sheet, for the cupper who fills it. */
     @Transactional(readOnly = true)
     SheetView get(long cuppingId, long sheetId) {
-        return SheetView.of(sheet(cuppingId, sheetId), house.lines());
+        SheetEntity sheet = found(cuppingId, sheetId);
+        return SheetView.of(sheet.cupping().told() ? sheet : own(sheet), house.lines());
     }
 
     /** @throws Conflict if this cupper has a sheet for this code already and another is sent */
@@ -102,7 +103,7 @@ public class SheetService {
 
     /** @throws Conflict if the entry was made from an older version of the sheet, or its table is revealed */
     SheetView change(long cuppingId, long sheetId, SheetEntry entry) {
-        SheetEntity sheet = sheet(cuppingId, sheetId);
+        SheetEntity sheet = own(found(cuppingId, sheetId));
         if (entry.version() != null && entry.version() != sheet.version()) {
             throw new Conflict(
                     "This sheet was changed in another window. Nothing was overwritten.",
@@ -113,11 +114,18 @@ public class SheetService {
         return SheetView.of(sheets.saveAndFlush(sheet), house.lines());
     }
 
-    private SheetEntity sheet(long cuppingId, long sheetId) {
+    private SheetEntity found(long cuppingId, long sheetId) {
         return sheets.findById(sheetId)
                 .filter(s -> s.cupping().id() == cuppingId)
-                .filter(s -> Member.cuppingAs().orElse(s.cupper()).equals(s.cupper()))
                 .orElseThrow(() -> new NotFound("sheet", sheetId));
+    }
+
+    /** Whoever cups under one name has their own sheets, and no others. */
+    private static SheetEntity own(SheetEntity sheet) {
+        if (!Member.cuppingAs().orElse(sheet.cupper()).equals(sheet.cupper())) {
+            throw new NotFound("sheet", sheet.id());
+        }
+        return sheet;
     }
 
     private static void refuseWhenOver(CuppingEntity table) {
@@ -127,7 +135,8 @@ public class SheetService {
     }
 
     private static String name(SheetEntry entry) {
-        return entry.cupper() == null ? "" : entry.cupper().strip();
+        return Member.cuppingAs()
+                .orElse(entry.cupper() == null ? "" : entry.cupper().strip());
     }
 
     private void fill(SheetEntity sheet, SheetEntry entry) {

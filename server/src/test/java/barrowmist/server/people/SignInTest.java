@@ -262,4 +262,21 @@ class SignInTest {
                         .status())
                 .isEqualTo(404);
     }
+
+    @Test
+    void onAnOpenTableTooTheySeeAllAndWriteTheirOwn() {
+        Lab maren = lab.lead();
+        maren.post("/api/people", person("Ines", "cupper"));
+        Lab ines = lab.signedIn("Ines", PASSWORD);
+        String table = "/api/cuppings/"
+                + maren.post("/api/cuppings", "{\"samples\":[{\"outside\":{\"name\":\"Bag\"}}]}")
+                        .id();
+        long tobins = maren.post(table + "/sheets", "{\"cupper\":\"Tobin\"}").id();
+        assertThat(ines.get(table + "/sheets/" + tobins).status()).isEqualTo(200);
+        assertThat(ines.put(table + "/sheets/" + tobins, "{\"cupper\":\"Ines\"}")
+                        .status())
+                .isEqualTo(404);
+        Answer own = ines.post(table + "/sheets", "{\"cupper\":\"Tobin\"}");
+        assertThat(own.body().get("cupper").asString()).isEqualTo("Ines");
+    }
 }
