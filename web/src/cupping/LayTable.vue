@@ -181,7 +181,7 @@ async function open() {
 .figures {
   display: grid;
   gap: 12px;
-  grid-template-columns: repeat(auto-fit, minmax(150px, 1fr));
+  grid-template-columns: repeat(auto-fit, minmax(185px, 1fr));
   align-items: start;
 }
 .table > .v-btn {
