@@ -5,9 +5,7 @@ import CupMarks from './CupMarks.vue'
 import CuppingPage from './CuppingPage.vue'
 import ScoreRow from './ScoreRow.vue'
 import WordFinder from './WordFinder.vue'
-import SheetForm from './SheetForm.vue'
-import TriageForm from './TriageForm.vue'
-import { button, emptySheet, FORMS } from './testTables'
+import { FORMS } from './testTables'
 import { forms } from './useForms'
 
 const QUARTERS = FORMS[0]!.attributes[1]!
@@ -223,68 +221,5 @@ describe('CuppingPage', () => {
     await new Promise((settled) => setTimeout(settled, 50))
     expect(document.activeElement).toBe(scale)
     expect(sheets).toHaveLength(1)
-  })
-})
-
-describe('a sheet', () => {
-  const open = (form: number, more: object = {}) => {
-    const sheet = { ...emptySheet('214'), cups: [{}, {}, {}], form: FORMS[form]!.form, ...more }
-    const sent = stubServer((method) =>
-      method === 'PUT' ? { body: { ...sheet, version: 1 } } : { body: {} },
-    )
-    const page =
-      form === 2
-        ? mountApp(TriageForm, { sheet, vocabulary: [] })
-        : mountApp(SheetForm, { sheet, form: FORMS[form], vocabulary: [], seated: true })
-    const kept = async () => {
-      await vi.waitFor(() => expect(sent.some((s) => s.method === 'PUT')).toBe(true))
-      return sent.findLast((s) => s.method === 'PUT')!.body as Record<string, unknown>
-    }
-    return { page, kept }
-  }
-
-  it('draws the form that it is on, with what the house looks for', () => {
-    const { page } = open(0, {
-      below: ['flavour'],
-      houseSays: 'premium',
-      finalScore: 86,
-      attributes: { flavour: 7 },
-    })
-    expect(page.findAll('.scores [role=slider]')).toHaveLength(7)
-    expect(page.text()).toContain('below the house’s line')
-    expect(page.text()).toContain('premium')
-    expect(page.text()).toContain('Our own scales')
-    const { page: value } = open(1)
-    expect(value.findAll('.scores [role=slider]')).toHaveLength(2)
-    expect(value.text()).toContain('5 is neither high nor low')
-    expect(value.text()).not.toContain('Clean')
-  })
-
-  it('says how a score went while the cup cooled', () => {
-    const first = { score: 7.5, at: '2026-03-02T09:00:00Z', cupC: 68 }
-    const { page } = open(0, {
-      attributes: { flavour: 8 },
-      trail: { flavour: { first, last: { ...first, score: 8 } } },
-    })
-    expect(page.text()).toContain('first 7.5 at 68')
-  })
-
-  it('keeps what stands beside the scores, and undoes a change', async () => {
-    const { page, kept } = open(0)
-    expect(button(page, 'Undo').attributes('disabled')).toBeDefined()
-    await page.find('.extras [role=slider]').trigger('keydown', { key: '4' })
-    await page.find('.extras textarea').setValue('sings')
-    expect(await kept()).toMatchObject({ intensities: { acidity: 4 }, note: 'sings' })
-    await vi.waitFor(() => expect(button(page, 'Undo').attributes('disabled')).toBeUndefined())
-    await button(page, 'Undo').trigger('click')
-    expect((page.find('.extras textarea').element as HTMLTextAreaElement).value).toBe('')
-  })
-
-  it('says of an offer in a touch what becomes of it, and takes it back in another', async () => {
-    const { page, kept } = open(2)
-    await button(page, 'Look again').trigger('click')
-    expect(await kept()).toMatchObject({ verdict: 'again' })
-    await button(page, 'Look again').trigger('click')
-    expect(button(page, 'Look again').attributes('aria-pressed')).toBe('false')
   })
 })

@@ -9,7 +9,6 @@ import java.util.stream.IntStream;
 /** What every form asks of its cups and words. */
 final class SheetChecks {
 
-    static final int LONGEST_WORD = 40;
     static final int MOST_WORDS = 40;
 
     private SheetChecks() {}
@@ -29,8 +28,8 @@ final class SheetChecks {
     }
 
     private static void word(Checks checks, TasteNote note, int cups, Set<String> seen) {
-        if (note.word().isBlank() || note.word().length() > LONGEST_WORD) {
-            checks.add("words", "A word has 1 to " + LONGEST_WORD + " characters");
+        if (note.word().isBlank() || note.word().length() > TasteNote.LONGEST_WORD) {
+            checks.add("words", "A word has 1 to " + TasteNote.LONGEST_WORD + " characters");
         } else if (!seen.add(note.word())) {
             checks.add("words", "\"" + note.word() + "\" is there twice: give it once, with all its cups");
         }

@@ -12,6 +12,9 @@ import java.util.TreeSet;
  */
 public record TasteNote(String word, SortedSet<Integer> cups) {
 
+    /** So many characters a word has at most, the house's own too. */
+    public static final int LONGEST_WORD = 40;
+
     public TasteNote {
         cups = new TreeSet<>(cups);
     }

@@ -34,8 +34,6 @@ import org.springframework.transaction.annotation.Transactional;
 @KeptInTurn
 public class LabVocabulary {
 
-    private static final int LONGEST = 40;
-
     private final LabWordRepository words;
     private final SheetRepository sheets;
     private final Clock clock;
@@ -82,8 +80,8 @@ public class LabVocabulary {
     /** @throws InputProblems if it is there already, or means the same as a word that is not */
     WordView take(WordEntry entry) {
         String word = entry.word() == null ? "" : entry.word().strip().toLowerCase(Locale.ROOT);
-        if (word.isEmpty() || word.length() > LONGEST) {
-            throw new InputProblems("word", "A word has 1 to " + LONGEST + " characters");
+        if (word.isEmpty() || word.length() > TasteNote.LONGEST_WORD) {
+            throw new InputProblems("word", "A word has 1 to " + TasteNote.LONGEST_WORD + " characters");
         }
         if (Vocabulary.find(word).isPresent() || words.existsById(word)) {
             throw new InputProblems("word", "\"" + word + "\" is in the vocabulary already");

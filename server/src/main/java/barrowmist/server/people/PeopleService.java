@@ -149,7 +149,8 @@ class PeopleService implements Members {
     }
 
     private void refuseIfLastLead(PersonEntity person) {
-        if (person.role() == Role.LEAD && people.countByLabRole(Role.LEAD) == 1) {
+        if (person.role() == Role.LEAD
+                && people.findAllByLabRoleOrderById(Role.LEAD).size() == 1) {
             throw new Conflict(person.name() + " is the only lead: make somebody else one first.", Map.of());
         }
     }

@@ -1,0 +1,80 @@
+package barrowmist.server.people;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import barrowmist.core.roast.KnownLog;
+import barrowmist.server.Lab;
+import barrowmist.server.Lab.Answer;
+import barrowmist.server.LabTest;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.jdbc.core.JdbcTemplate;
+import org.springframework.test.context.TestPropertySource;
+import org.springframework.test.web.servlet.MockMvc;
+
+/** Somebody who signed in to cup, at a table. */
+@LabTest
+@TestPropertySource(properties = "lab.of=people")
+class CupperAccountTest {
+
+    private static final String PASSWORD = "heather after rain";
+
+    private final Lab lab;
+    private final JdbcTemplate store;
+
+    CupperAccountTest(@Autowired MockMvc mvc, @Autowired JdbcTemplate store) {
+        lab = new Lab(mvc);
+        this.store = store;
+    }
+
+    @BeforeEach
+    void nobodyHasAnAccount() {
+        store.update("delete from person");
+        store.update("delete from spring_session");
+    }
+
+    private static String person(String name, String role) {
+        return "{\"name\":\"%s\",\"role\":\"%s\",\"password\":\"%s\"}".formatted(name, role, PASSWORD);
+    }
+
+    @Test
+    void whoSignedInToCupGivesScoresInTheirOwnNameOnly() {
+        Lab maren = lab.lead();
+        maren.post("/api/people", person("Ines", "cupper"));
+        Lab ines = lab.signedIn("Ines", PASSWORD);
+        long lot = maren.lot("washed");
+        long roast =
+                maren.csv("/api/lots/" + lot + "/roasts", KnownLog.csv(false)).id();
+        String table = "/api/cuppings/"
+                + maren.post("/api/cuppings", "{\"blind\":\"coded\",\"samples\":[{\"roastId\":%d}]}".formatted(roast))
+                        .id();
+        String code = ines.get(table).body().at("/samples/0/code").asString();
+        Answer given = ines.post(table + "/sheets", "{\"code\":\"%s\",\"cupper\":\"Tobin\"}".formatted(code));
+        assertThat(given.body().get("cupper").asString()).isEqualTo("Ines");
+        assertThat(ines.get(table + "/key").status()).isEqualTo(403);
+        assertThat(ines.post(table + "/reveal", "{}").status()).isEqualTo(403);
+        long tobins = maren.post(table + "/sheets", "{\"code\":\"%s\",\"cupper\":\"Tobin\"}".formatted(code))
+                .id();
+        assertThat(ines.put(table + "/sheets/" + tobins, "{\"cupper\":\"Tobin\"}")
+                        .status())
+                .isEqualTo(404);
+    }
+
+    @Test
+    void onAnOpenTableTooTheySeeAllAndWriteTheirOwn() {
+        Lab maren = lab.lead();
+        maren.post("/api/people", person("Ines", "cupper"));
+        Lab ines = lab.signedIn("Ines", PASSWORD);
+        String table = "/api/cuppings/"
+                + maren.post("/api/cuppings", "{\"samples\":[{\"outside\":{\"name\":\"Bag\"}}]}")
+                        .id();
+        long tobins = maren.post(table + "/sheets", "{\"cupper\":\"Tobin\"}").id();
+        assertThat(ines.get(table + "/sheets/" + tobins).status()).isEqualTo(200);
+        assertThat(ines.put(table + "/sheets/" + tobins, "{\"cupper\":\"Ines\"}")
+                        .status())
+                .isEqualTo(404);
+        Answer own = ines.post(table + "/sheets", "{\"cupper\":\"Tobin\"}");
+        assertThat(own.body().get("cupper").asString()).isEqualTo("Ines");
+    }
+}
