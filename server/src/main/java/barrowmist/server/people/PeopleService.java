@@ -63,7 +63,10 @@ class PeopleService implements Members {
     @Override
     @Transactional(readOnly = true)
     public Optional<Member> byToken(String token) {
-        return tokens.findByTokenHash(Secrets.hash(token)).map(TokenEntity::member);
+        // it speaks by the right of a lead who made it: with that right gone it opens nothing
+        return tokens.findByTokenHash(Secrets.hash(token))
+                .filter(t -> t.madeBy().role() == Role.LEAD)
+                .map(TokenEntity::member);
     }
 
     @Transactional(readOnly = true)

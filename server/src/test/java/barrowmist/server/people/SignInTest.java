@@ -230,6 +230,19 @@ class SignInTest {
     }
 
     @Test
+    void aTokenIsGoodAsLongAsWhoMadeItIsALead() {
+        Lab maren = lab.lead();
+        long id = maren.post("/api/people", person("Tobin", "lead")).id();
+        JsonNode made = lab.signedIn("Tobin", PASSWORD)
+                .post("/api/tokens", "{\"name\":\"Stock\",\"role\":\"lead\"}")
+                .body();
+        Lab script = lab.as("Bearer " + made.get("token").asString());
+        assertThat(script.get("/api/lots").status()).isEqualTo(200);
+        maren.put("/api/people/" + id, "{\"role\":\"reader\"}");
+        assertThat(script.get("/api/lots").status()).isEqualTo(401);
+    }
+
+    @Test
     void tenWrongPasswordsAndTheDeviceWaits() {
         lab.lead();
         Lab device = lab.from("127.9.9.9").browser();
