@@ -10,11 +10,15 @@ const props = defineProps<{
   waiting: number[]
   /** Whether a sample may hide under two codes. */
   pairs: boolean
+  /** Whether it may be somebody's entry. */
+  entries: boolean
 }>()
 const chosen = defineModel<number[]>('chosen', { required: true })
 const twice = defineModel<number[]>('twice', { required: true })
 /** What was done to a second helping of a roast, by the roast. */
 const treated = defineModel<Record<number, string>>('treated', { required: true })
+/** Whose entry a roast is, by the roast. */
+const entrants = defineModel<Record<number, string>>('entrants', { required: true })
 
 const offered = computed(() =>
   props.roasts.filter((r) => props.waiting.includes(r.id) || chosen.value.includes(r.id)),
@@ -25,6 +29,7 @@ const others = computed(() =>
     .map((r) => ({ title: `${roastName(r)}, ${r.process}`, value: r.id })),
 )
 const add = (id: number | null) => id && (chosen.value = [...chosen.value, id])
+const enter = (id: number, whose: string) => (entrants.value = { ...entrants.value, [id]: whose })
 const treat = (id: number, how: string) => (treated.value = { ...treated.value, [id]: how })
 </script>
 
@@ -46,6 +51,15 @@ const treat = (id: number, how: string) => (treated.value = { ...treated.value, 
         hide-details
         density="comfortable"
         label="under two codes"
+      />
+      <v-text-field
+        v-if="entries"
+        :model-value="entrants[r.id] ?? ''"
+        label="Whose entry, if somebody's"
+        maxlength="120"
+        hide-details
+        autocomplete="off"
+        @update:model-value="enter(r.id, $event)"
       />
       <v-text-field
         :model-value="treated[r.id] ?? ''"

@@ -10,7 +10,7 @@ import LaidRoasts from './LaidRoasts.vue'
 import OutsideCoffees from './OutsideCoffees.vue'
 import ProtocolChoice from './ProtocolChoice.vue'
 import TablePreparation from './TablePreparation.vue'
-import { BLIND, FORMS, KINDS } from './laying'
+import { BLIND, CHOICES, FORMS, KINDS } from './laying'
 
 /** What is to stand on the table, who may know it, and how the cups are prepared. */
 const props = defineProps<{
@@ -24,12 +24,14 @@ const form = ref({
   chosen: props.chosen,
   twice: [] as number[],
   treated: {} as Record<number, string>,
+  entrants: {} as Record<number, string>,
   outside: [] as { name: string }[],
   cups: 5,
   form: 'hundred-point' as 'hundred-point' | 'value-assessment',
   kind: 'scoring' as Schemas['CuppingView']['kind'],
   blind: 'open' as Schemas['CuppingView']['blind'],
   sets: undefined as number | undefined,
+  choice: 'order' as 'order' | 'best',
   protocol: {} as Schemas['Preparation'],
   prepared: false,
 })
@@ -46,15 +48,23 @@ const scoring = computed(() => form.value.kind === 'scoring')
 /** A sample may hide under two codes where the same is scored again; in a choice it would compete with itself. */
 const pairs = computed(() => scoring.value && coded.value)
 const triangle = computed(() => form.value.kind === 'triangle')
-// a choice between coffees one knows is none
-const coded = computed(() => !onSheets.value || form.value.blind !== 'open')
-const shuffled = computed(() => onSheets.value && form.value.blind === 'underside')
+const roastOff = computed(() => form.value.kind === 'roast-off')
+/** A choice between coffees one knows is none. */
+const blind = computed(() => (!onSheets.value && form.value.blind === 'open' ? 'coded' : form.value.blind))
+const coded = computed(() => blind.value !== 'open')
+const shuffled = computed(() => blind.value === 'underside')
+const ways = computed(() => (onSheets.value ? BLIND : BLIND.filter((b) => b.value !== 'open')))
 /** All that is to stand on the table. */
 const laid = computed(() => {
-  const { chosen, twice, treated, outside } = form.value
+  const { chosen, twice, treated, entrants, outside } = form.value
+  const entrant = (id: number) => (roastOff.value && entrants[id]?.trim()) || undefined
   const again = chosen.filter((id) => treated[id]?.trim())
   return [
-    ...chosen.map((roastId) => ({ roastId, times: pairs.value && twice.includes(roastId) ? 2 : 1 })),
+    ...chosen.map((roastId) => ({
+      roastId,
+      times: pairs.value && twice.includes(roastId) ? 2 : 1,
+      entrant: entrant(roastId),
+    })),
     ...again.map((roastId) => ({ roastId, times: 1, treatment: treated[roastId]!.trim() })),
     ...outside.map((o) => ({ outside: o, times: 1 })),
   ]
@@ -101,7 +111,8 @@ async function open() {
       body: {
         kind,
         cups,
-        blind: shuffled.value ? 'underside' : coded.value ? 'coded' : 'open',
+        blind: blind.value,
+        choice: roastOff.value ? form.value.choice : undefined,
         form: scoring.value ? form.value.form : undefined,
         assessments: triangle.value ? sets : undefined,
         protocol,
@@ -126,9 +137,11 @@ async function open() {
       v-model:chosen="form.chosen"
       v-model:twice="form.twice"
       v-model:treated="form.treated"
+      v-model:entrants="form.entrants"
       :roasts="roasts"
       :waiting="waiting"
       :pairs="pairs"
+      :entries="roastOff"
     />
     <OutsideCoffees ref="outsiders" v-model="form.outside" v-model:typing="other" />
     <div class="figures">
@@ -141,20 +154,35 @@ async function open() {
       />
       <v-select v-if="scoring" v-model="form.form" :items="FORMS" label="Form" hide-details />
       <v-select v-if="onSheets" v-model="form.cups" :items="[1, 3, 5]" label="Cups a sample" hide-details />
-      <v-select v-if="onSheets" v-model="form.blind" :items="BLIND" label="Who may know" hide-details />
-      <ProtocolChoice v-model="form.protocol" v-model:cups="form.cups" />
+      <v-select
+        v-if="roastOff"
+        v-model="form.choice"
+        :items="CHOICES"
+        label="Each person names"
+        hide-details
+      />
+      <v-select
+        :model-value="blind"
+        :items="ways"
+        label="Who may know"
+        hide-details
+        @update:model-value="form.blind = $event"
+      />
+      <ProtocolChoice v-model="form.protocol" v-model:cups="form.cups" v-model:form="form.form" />
       <TablePreparation v-model="form.protocol" :failure="failure" />
     </div>
     <p v-if="triangle && plan.data.value" class="quiet">{{ plan.data.value.text }}</p>
     <p class="quiet">
       {{
-        triangle
-          ? 'Who prepares sees in the key which coffee goes into which cup; everybody else tastes blind.'
-          : shuffled
-            ? 'Note under each bowl what is in it, shuffle them, and score by place from the left. At the reveal the bowls are turned over.'
-            : coded
-              ? 'Each sample gets a code of three digits. What stands under it, and what others gave, is told when the table is revealed.'
-              : 'Everybody sees what is in the cups.'
+        triangle && shuffled
+          ? 'Of each set two cups of either coffee are prepared and marked underneath, shuffled, and one is taken away unseen: nobody knows which coffee is there once until the cups are turned over.'
+          : triangle
+            ? 'Who prepares sees in the key which coffee goes into which cup; everybody else tastes blind.'
+            : shuffled
+              ? 'Each bowl gets a mark underneath; shuffle them, and taste by place from the left. At the reveal the bowls are turned over.'
+              : coded
+                ? 'Each sample gets a code of three digits. What stands under it, and what others gave, is told when the table is revealed.'
+                : 'Everybody sees what is in the cups.'
       }}
     </p>
     <p v-if="failure" class="ember" role="alert">{{ failure.problems[0]?.message ?? failure.message }}</p>

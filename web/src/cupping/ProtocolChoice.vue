@@ -6,21 +6,26 @@ import { useLoad } from '@/shared/api/useLoad'
 /** Ways of the house to prepare a table: one is taken, or what stands here is kept under a name. */
 const protocol = defineModel<Schemas['Preparation']>({ required: true })
 const cups = defineModel<number>('cups', { required: true })
+/** On which form it is written down. */
+const form = defineModel<Schemas['HouseProtocolView']['form']>('form')
 const kept = useLoad(() => answer(api.GET('/api/table-protocols')))
 const all = computed(() => kept.data.value?.protocols ?? [])
 const chosen = ref<string>()
 const naming = ref(false)
 const name = ref('')
 const failure = ref<Failure>()
+const brewed = computed(() => protocol.value.serving !== 'espresso')
 const reason = computed(() => all.value.find((p) => p.cups === cups.value)?.reason)
 
 function take(wanted: string | undefined) {
   chosen.value = wanted
   const found = all.value.find((p) => p.name === wanted)
   if (found) {
-    // what a protocol does not say, such as the solids of today's water, stays
-    protocol.value = { ...protocol.value, ...found.preparation }
+    // the solids of today's water stay where a protocol says nothing of them
+    const { tdsPpm } = protocol.value
+    protocol.value = { tdsPpm, ...found.preparation }
     cups.value = found.cups
+    form.value = found.form ?? form.value
   }
 }
 async function keep(protocols: Schemas['HouseProtocolView'][]) {
@@ -32,7 +37,7 @@ async function keep(protocols: Schemas['HouseProtocolView'][]) {
   await kept.reload()
 }
 async function add() {
-  const own = { name: name.value.trim(), cups: cups.value, preparation: protocol.value }
+  const own = { name: name.value.trim(), cups: cups.value, form: form.value, preparation: protocol.value }
   await keep([...all.value.filter((p) => p.name !== own.name), own])
   chosen.value = failure.value ? chosen.value : own.name
 }
@@ -58,14 +63,14 @@ async function fit(query: { waterMl?: number; doseG?: number }) {
       />
       <v-btn
         variant="text"
-        :disabled="!protocol.waterMl"
+        :disabled="!protocol.waterMl || !brewed"
         title="By the published ratio"
         @click="fit({ waterMl: protocol.waterMl })"
         >Dose for this water</v-btn
       >
       <v-btn
         variant="text"
-        :disabled="!protocol.doseG"
+        :disabled="!protocol.doseG || !brewed"
         title="By the published ratio"
         @click="fit({ doseG: protocol.doseG })"
         >Water for this dose</v-btn

@@ -19,11 +19,21 @@ function poured(agoS: number | undefined, broken: (number | undefined)[] = []): 
       { stage: 'taste', fromS: 540, c: 71 },
     ],
     samples: [
-      { code: '214', pourS: 0, breakS: 240, brokenS: broken[0], early: false, late: (broken[0] ?? 0) > 300 },
-      { code: '907', pourS: 20, breakS: 260, brokenS: broken[1], early: false, late: false },
+      {
+        code: '214',
+        pourS: 0,
+        poured: false,
+        breakS: 240,
+        brokenS: broken[0],
+        early: false,
+        late: (broken[0] ?? 0) > 300,
+      },
+      { code: '907', pourS: 20, poured: false, breakS: 260, brokenS: broken[1], early: false, late: false },
     ],
     gapS: 20,
     readings: 0,
+    covered: false,
+    pouredLate: false,
   }
 }
 afterEach(() => vi.unstubAllGlobals())

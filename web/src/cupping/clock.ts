@@ -16,7 +16,8 @@ export function sampleNow(
   atS: number,
 ): Schemas['ClockSample'] | undefined {
   return stage === 'pour'
-    ? clock.samples.find((s) => s.pourS > atS - 1)
+    ? (clock.samples.find((s) => !s.poured && s.pourS > atS - 1) ??
+        clock.samples.find((s) => s.pourS > atS - 1))
     : clock.samples.find((s) => s.brokenS === undefined)
 }
 
@@ -27,7 +28,8 @@ export const SAY: Record<Step['stage'], string> = {
   break: 'Break the crust',
   skim: 'Skim',
   wait: 'Wait until the cups have cooled',
-  taste: 'Taste: flavour and aftertaste, then acidity, body, balance',
+  taste: 'First taste: flavour and aftertaste',
+  'second-round': 'Second round: acidity, body, balance',
   'last-round': 'Last round: sweetness, uniformity, clean cup',
   stop: 'Stop: the cups are cold',
 }
@@ -40,6 +42,7 @@ export const NEXT: Record<Step['stage'], string> = {
   skim: 'skim',
   wait: 'wait',
   taste: 'first taste',
+  'second-round': 'second round',
   'last-round': 'last round',
   stop: 'the end',
 }

@@ -1,3 +1,5 @@
+import type { Schemas } from '@/shared/api/client'
+
 /** What may be chosen when a table is laid. */
 export const KINDS = [
   { title: 'score them', value: 'scoring' },
@@ -13,4 +15,49 @@ export const BLIND = [
   { title: 'everybody', value: 'open' },
   { title: 'who prepares', value: 'coded' },
   { title: 'nobody: the cups are shuffled', value: 'underside' },
+]
+export const CHOICES = [
+  { title: 'all in order, the best first', value: 'order' },
+  { title: 'the best alone', value: 'best' },
+]
+export const SERVINGS = [
+  { title: 'black', value: 'black' },
+  { title: 'with milk', value: 'milk' },
+  { title: 'as espresso', value: 'espresso' },
+]
+/** How a table is drunk, where it is not black. */
+export const SERVED: Record<string, string> = { milk: 'with milk', espresso: 'as espresso' }
+
+type Preparation = Schemas['Preparation']
+export interface PreparedField {
+  field: Exclude<keyof Preparation, 'serving' | 'grind' | 'ratio'>
+  label: string
+  unit: string
+  whole?: boolean
+}
+const DOSE: PreparedField = { field: 'doseG', label: 'Dose', unit: 'g' }
+const WATER: PreparedField[] = [
+  { field: 'waterMl', label: 'Water', unit: 'mL' },
+  { field: 'waterC', label: 'As poured', unit: '°C' },
+]
+const SOLIDS: PreparedField = { field: 'tdsPpm', label: 'Solids in it', unit: 'ppm' }
+/** What is asked of each way to drink it. */
+export const PREPARED: Record<'black' | 'milk' | 'espresso', PreparedField[]> = {
+  black: [DOSE, ...WATER, SOLIDS],
+  milk: [DOSE, ...WATER, SOLIDS, { field: 'milkMl', label: 'Milk in a cup', unit: 'mL' }],
+  espresso: [
+    DOSE,
+    { field: 'yieldG', label: 'In the cup', unit: 'g' },
+    { field: 'shotS', label: 'Shot', unit: 's' },
+    { field: 'preInfusionS', label: 'Of it pre-infusion', unit: 's' },
+    { field: 'shots', label: 'Shots it took', unit: '', whole: true },
+    { field: 'waterC', label: 'Water', unit: '°C' },
+    SOLIDS,
+  ],
+}
+/** When the house breaks and tastes, where that is not as published. */
+export const TIMED: PreparedField[] = [
+  { field: 'breakS', label: 'Break after', unit: 's' },
+  { field: 'tasteC', label: 'Taste from', unit: '°C' },
+  { field: 'tasteS', label: 'or taste after', unit: 's' },
 ]

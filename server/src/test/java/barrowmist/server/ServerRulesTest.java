@@ -37,6 +37,7 @@ class ServerRulesTest {
             "settings",
             "notice",
             "disk",
+            "paper",
             "green",
             "machine",
             "roast",

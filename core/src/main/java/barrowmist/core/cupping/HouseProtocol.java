@@ -6,7 +6,9 @@ import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.OptionalInt;
 import java.util.Set;
 
 /**
@@ -14,9 +16,10 @@ import java.util.Set;
  *
  * @param name as it is chosen
  * @param cups cups a sample: 1, 3 or 5
+ * @param form on which it is written down; empty where that is left as it is
  * @param protocol dose and water; what is not said is left as it is
  */
-public record HouseProtocol(String name, int cups, TableProtocol protocol) {
+public record HouseProtocol(String name, int cups, Optional<CuppingForm> form, TableProtocol protocol) {
 
     private static final int MOST = 20;
     private static final int LONGEST_NAME = 60;
@@ -27,7 +30,33 @@ public record HouseProtocol(String name, int cups, TableProtocol protocol) {
             new HouseProtocol("Three cups", 3, TableProtocol.usual()),
             // common practice, no published source
             new HouseProtocol("Selection: one cup, 12 g at 1:18", 1, poured(12, 216)),
-            new HouseProtocol("Nine grams to the brim", 3, poured(9, OptionalDouble.empty())));
+            new HouseProtocol("Nine grams to the brim", 3, poured(9, OptionalDouble.empty())),
+            // so much milk, and such a shot, are house defaults
+            new HouseProtocol(
+                    "With milk",
+                    3,
+                    TableProtocol.usual()
+                            .drunk(new Drink(Drink.Serving.MILK, OptionalDouble.of(50), Drink.Shot.unsaid()))),
+            new HouseProtocol("As espresso", 1, espresso(18, 36, 28)));
+
+    /** One that says nothing of the form. */
+    public HouseProtocol(String name, int cups, TableProtocol protocol) {
+        this(name, cups, Optional.empty(), protocol);
+    }
+
+    private static TableProtocol espresso(double doseG, double yieldG, double seconds) {
+        OptionalDouble none = OptionalDouble.empty();
+        Drink.Shot shot =
+                new Drink.Shot(OptionalDouble.of(yieldG), OptionalDouble.of(seconds), none, OptionalInt.empty());
+        return new TableProtocol(
+                OptionalDouble.of(doseG),
+                none,
+                TableProtocol.usual().waterC(),
+                none,
+                Optional.empty(),
+                new Drink(Drink.Serving.ESPRESSO, none, shot),
+                TableTiming.unsaid());
+    }
 
     private static TableProtocol poured(double doseG, double waterMl) {
         return poured(doseG, OptionalDouble.of(waterMl));
@@ -62,6 +91,9 @@ public record HouseProtocol(String name, int cups, TableProtocol protocol) {
             }
             if (!HundredPointSheet.CUP_COUNTS.contains(p.cups)) {
                 checks.add("protocols", p.name + ": " + p.cups + " cups, allowed are 1, 3 or 5");
+            }
+            if (p.form.filter(f -> f == CuppingForm.TRIAGE).isPresent()) {
+                checks.add("protocols", p.name + ": a triage has its own form");
             }
             problems.addAll(p.protocol.problems());
         }

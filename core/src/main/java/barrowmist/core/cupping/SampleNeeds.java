@@ -14,6 +14,11 @@ import java.util.OptionalDouble;
  */
 public record SampleNeeds(double doseG, int cups, int purges) {
 
+    /** What goes into each cup where so much is said, or else by the published protocol, g. */
+    public static double doseG(TableProtocol protocol) {
+        return protocol.doseG().orElseGet(() -> TableProtocol.usual().doseG().orElseThrow());
+    }
+
     /** In all, g. */
     public double grams() {
         return doseG * (cups + purges);

@@ -38,9 +38,4 @@ public enum TableKind {
     public boolean alwaysBlind() {
         return this == TRIANGLE;
     }
-
-    /** Whether such a table can be laid so that nobody knows; the sets of a triangle are served by their key. */
-    public boolean shuffledByHand() {
-        return this != TRIANGLE;
-    }
 }

@@ -5,6 +5,8 @@ import barrowmist.core.check.FieldProblem;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.Objects;
+import java.util.Optional;
 import java.util.OptionalDouble;
 
 /**
@@ -15,9 +17,18 @@ import java.util.OptionalDouble;
  * @param waterMl water in a cup, mL
  * @param waterC water as poured, °C
  * @param tdsPpm dissolved solids of the water, ppm; 125 to 175 is best, 100 to 250 allowed by the protocol
+ * @param grind how it is ground, in the house's words
+ * @param drink how it is drunk
+ * @param timing when the crust is broken and tasting begins
  */
 public record TableProtocol(
-        OptionalDouble doseG, OptionalDouble waterMl, OptionalDouble waterC, OptionalDouble tdsPpm) {
+        OptionalDouble doseG,
+        OptionalDouble waterMl,
+        OptionalDouble waterC,
+        OptionalDouble tdsPpm,
+        Optional<String> grind,
+        Drink drink,
+        TableTiming timing) {
 
     /** Water as it may be poured, °C. */
     public static final double LEAST_WATER_C = 40;
@@ -30,9 +41,26 @@ public record TableProtocol(
     /** Doses and water are weighed to this share, temperatures and solids vary by so much, before scores stop comparing. */
     private static final double SAME_SHARE = 0.03;
 
+    private static final int LONGEST_GRIND = 80;
     private static final double SAME_C = 2;
+    private static final double SAME_S = 2;
     private static final double DOSE_STEPS = 4;
     private static final double SAME_PPM = 25;
+
+    /** Dose and water alone: black, and timed as published. */
+    public TableProtocol(OptionalDouble doseG, OptionalDouble waterMl, OptionalDouble waterC, OptionalDouble tdsPpm) {
+        this(doseG, waterMl, waterC, tdsPpm, Optional.empty(), Drink.black(), TableTiming.unsaid());
+    }
+
+    /** The same for a drink. */
+    public TableProtocol drunk(Drink as) {
+        return new TableProtocol(doseG, waterMl, waterC, tdsPpm, grind, as, timing);
+    }
+
+    /** The same with other coffee and water. */
+    public TableProtocol with(OptionalDouble newDoseG, OptionalDouble newWaterMl) {
+        return new TableProtocol(newDoseG, newWaterMl, waterC, tdsPpm, grind, drink, timing);
+    }
 
     /** Nothing said. */
     public static TableProtocol unsaid() {
@@ -61,12 +89,27 @@ public record TableProtocol(
 
     /** Every problem of it. */
     public List<FieldProblem> problems() {
-        return new Checks()
-                .range("protocol.doseG", "Dose", doseG, 1, 100, "g")
+        Checks checks = new Checks();
+        if (grind.orElse("").length() > LONGEST_GRIND) {
+            checks.add("protocol.grind", "How it is ground has at most " + LONGEST_GRIND + " characters");
+        }
+        List<FieldProblem> problems = new ArrayList<>(checks.range("protocol.doseG", "Dose", doseG, 1, 100, "g")
                 .range("protocol.waterMl", "Water", waterMl, 20, 1000, "mL")
                 .range("protocol.waterC", "Water as poured", waterC, LEAST_WATER_C, MOST_WATER_C, "°C")
                 .range("protocol.tdsPpm", "Dissolved solids", tdsPpm, 0, 2000, "ppm")
-                .problems();
+                .problems());
+        problems.addAll(drink.problems());
+        problems.addAll(timing.problems());
+        return List.copyOf(problems);
+    }
+
+    /** Parts of drink to one of coffee: of an espresso its yield, or else the water. */
+    public OptionalDouble ratio() {
+        OptionalDouble out =
+                drink.serving() == Drink.Serving.ESPRESSO ? drink.shot().yieldG() : waterMl;
+        return out.isPresent() && doseG.isPresent()
+                ? OptionalDouble.of(out.getAsDouble() / doseG.getAsDouble())
+                : OptionalDouble.empty();
     }
 
     /** What is to be said before the pour: against the published protocol, and against the last table. */
@@ -82,6 +125,27 @@ public record TableProtocol(
         differs(out, "Water", waterMl, last.waterMl, " mL", SAME_SHARE * last.waterMl.orElse(0));
         differs(out, "Water", waterC, last.waterC, " °C", SAME_C);
         differs(out, "Water", tdsPpm, last.tdsPpm, " ppm", SAME_PPM);
+        Drink.Shot shot = drink.shot();
+        Drink.Shot shotBefore = last.drink.shot();
+        differs(
+                out,
+                "Yield",
+                shot.yieldG(),
+                shotBefore.yieldG(),
+                " g",
+                SAME_SHARE * shotBefore.yieldG().orElse(0));
+        differs(out, "Shot", shot.seconds(), shotBefore.seconds(), " s", SAME_S);
+        differs(
+                out,
+                "Milk",
+                drink.milkMl(),
+                last.drink.milkMl(),
+                " mL",
+                SAME_SHARE * last.drink.milkMl().orElse(0));
+        if (grind.isPresent() && last.grind.isPresent() && !Objects.equals(grind, last.grind)) {
+            out.add("Ground \"%s\", last time \"%s\": scores will not compare."
+                    .formatted(grind.get(), last.grind.get()));
+        }
         return List.copyOf(out);
     }
 

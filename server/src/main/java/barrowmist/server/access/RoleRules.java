@@ -23,7 +23,9 @@ final class RoleRules {
     private static final List<Line> LINES = List.of(
             look("/api/(people|tokens)(/.*)?", LEAD),
             // whoever prepares the table; that it was looked at is written on it
-            look("/api/cuppings/\\d+/key", LEAD, ROASTER),
+            look("/api/cuppings/\\d+/(key|preparation|preparation\\.pdf)", LEAD, ROASTER),
+            // a cupper's own, and the lead's
+            look("/api/cuppers(/.*)?", LEAD, CUPPER),
             look("(/api|/v3)/.*", LEAD, ROASTER, CUPPER, READER),
             // everybody's own
             change("/api/session(/.*)?", LEAD, ROASTER, CUPPER, READER),
@@ -31,7 +33,7 @@ final class RoleRules {
             // sums that keep nothing
             change("/api/(batches|plans/(prediction|search|translation|drop))", LEAD, ROASTER, CUPPER, READER),
             // a cupper's are kept under the cupper's own name, whoever is named
-            change("/api/cuppings/\\d+/(sheets(/\\d+)?|answers|rankings)", LEAD, CUPPER),
+            change("/api/cuppings/\\d+/(sheets(/\\d+)?|answers|rankings|guesses)", LEAD, CUPPER),
             // preparing a table: laying it, pouring, breaking
             change("/api/cuppings(/\\d+/clock/.*)?", LEAD, ROASTER),
             change("/api/roasts/\\d+/trace/.*", LEAD),

@@ -24,7 +24,8 @@ final class SeatRules {
             Rule.of(HttpMethod.GET, "sheets/\\d+"),
             Rule.of(HttpMethod.PUT, "sheets/\\d+"),
             Rule.of(HttpMethod.POST, "answers"),
-            Rule.of(HttpMethod.POST, "rankings"));
+            Rule.of(HttpMethod.POST, "rankings"),
+            Rule.of(HttpMethod.POST, "guesses"));
 
     private SeatRules() {}
 

@@ -19,6 +19,10 @@ class Blinding {
     private @Nullable Instant matchedAt;
     private @Nullable Instant revealedAt;
     private @Nullable String revealReason;
+    private @Nullable Instant sealedAt;
+    private @Nullable Instant sealBrokenAt;
+    private @Nullable String sealBrokenBy;
+    private @Nullable String sealReason;
 
     protected Blinding() {}
 
@@ -66,6 +70,45 @@ class Blinding {
         if (!told() && keySeenAt == null) {
             keySeenAt = now;
         }
+    }
+
+    /** Puts the key away from whoever cups and may see it. */
+    void seal(Instant now) {
+        sealedAt = now;
+        sealBrokenAt = null;
+        sealBrokenBy = null;
+        sealReason = null;
+    }
+
+    void breakSeal(Instant now, @Nullable String by, String reason) {
+        sealBrokenAt = now;
+        sealBrokenBy = by;
+        sealReason = reason;
+    }
+
+    /** Whether the key is put away. */
+    boolean sealed() {
+        return sealedAt != null && sealBrokenAt == null && !told();
+    }
+
+    @Nullable
+    Instant sealedAt() {
+        return sealedAt;
+    }
+
+    @Nullable
+    Instant sealBrokenAt() {
+        return sealBrokenAt;
+    }
+
+    @Nullable
+    String sealBrokenBy() {
+        return sealBrokenBy;
+    }
+
+    @Nullable
+    String sealReason() {
+        return sealReason;
     }
 
     @Nullable

@@ -3,7 +3,9 @@ package barrowmist.server.cupping;
 import barrowmist.server.cupping.ClockViews.BreakEntry;
 import barrowmist.server.cupping.ClockViews.ClockView;
 import barrowmist.server.cupping.ClockViews.CupReading;
+import barrowmist.server.cupping.ClockViews.GroundEntry;
 import barrowmist.server.cupping.ClockViews.PourEntry;
+import barrowmist.server.cupping.ClockViews.PouredEntry;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -25,6 +27,22 @@ class ClockController {
     @GetMapping
     ClockView clock(@PathVariable long id) {
         return clocks.get(id);
+    }
+
+    /** The first of it is ground: from now on the water is waited for. */
+    @PostMapping("/ground")
+    ClockView ground(@PathVariable long id, @RequestBody GroundEntry entry) {
+        return clocks.ground(id, Boolean.TRUE.equals(entry.covered()));
+    }
+
+    @DeleteMapping("/ground")
+    ClockView notGround(@PathVariable long id) {
+        return clocks.notGround(id);
+    }
+
+    @PostMapping("/pours")
+    ClockView poured(@PathVariable long id, @RequestBody PouredEntry entry) {
+        return clocks.poured(id, entry.code());
     }
 
     @PostMapping("/pour")

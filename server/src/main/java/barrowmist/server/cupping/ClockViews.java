@@ -20,6 +20,13 @@ public final class ClockViews {
     /** A thermometer read in a cup. */
     public record CupReading(@Schema(example = "68.5") double c) {}
 
+    /** That the first of it is ground now; covered cups may wait longer. */
+    public record GroundEntry(
+            @Schema(example = "false") @Nullable Boolean covered) {}
+
+    /** A sample that was poured just now. */
+    public record PouredEntry(@Schema(example = "472") String code) {}
+
     /** A sample whose crust was broken just now. */
     public record BreakEntry(@Schema(example = "472") String code) {}
 
@@ -29,25 +36,55 @@ public final class ClockViews {
      * @param c temperature that begins it; left out where the time does
      */
     public record ClockStep(
-            @Schema(allowableValues = {"pour", "leave", "break", "skim", "wait", "taste", "last-round", "stop"})
+            @Schema(
+                    allowableValues = {
+                        "pour",
+                        "leave",
+                        "break",
+                        "skim",
+                        "wait",
+                        "taste",
+                        "second-round",
+                        "last-round",
+                        "stop"
+                    })
             String stage,
 
             double fromS,
             OptionalDouble c) {}
 
-    /** A sample's pour and break; {@code early} and {@code late} are outside of 3 to 5 minutes. */
+    /**
+     * A sample's pour and break; {@code early} and {@code late} are outside of 3 to 5 minutes.
+     *
+     * @param poured whether somebody said that it was poured
+     */
     public record ClockSample(
-            String code, double pourS, double breakS, OptionalDouble brokenS, boolean early, boolean late) {}
+            String code,
+            double pourS,
+            boolean poured,
+            double breakS,
+            OptionalDouble brokenS,
+            boolean early,
+            boolean late) {}
 
     /**
      * @param now the server's time, so that every screen shows the same
      * @param pouredAt the first pour; left out before it
+     * @param groundAt when the first of it was ground; left out where nobody said
+     * @param covered whether the ground coffee stands covered
+     * @param pourBy until when the water is to be on it
+     * @param pouredLate whether it was poured after that
+     * @param steps empty where nothing is brewed in the cup
      * @param gapS between one sample's pour and the next; before the pour what is usual
      * @param readings how many thermometer readings the times are fitted to
      */
     public record ClockView(
             Instant now,
             @Nullable Instant pouredAt,
+            @Nullable Instant groundAt,
+            boolean covered,
+            @Nullable Instant pourBy,
+            boolean pouredLate,
             List<ClockStep> steps,
             List<ClockSample> samples,
             double gapS,

@@ -2,6 +2,8 @@ package barrowmist.server.cupping;
 
 import jakarta.persistence.Entity;
 import jakarta.persistence.EntityListeners;
+import jakarta.persistence.EnumType;
+import jakarta.persistence.Enumerated;
 import jakarta.persistence.FetchType;
 import jakarta.persistence.GeneratedValue;
 import jakarta.persistence.GenerationType;
@@ -13,6 +15,7 @@ import jakarta.persistence.Version;
 import java.time.Instant;
 import java.util.List;
 import java.util.Objects;
+import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
@@ -35,29 +38,54 @@ class CupSetEntity implements TableStreams.OfTable {
     private CuppingEntity cupping;
 
     private int number;
-    private String served;
+    private @Nullable String served;
     private @Nullable String cupper;
     private @Nullable Integer odd;
     private @Nullable String what;
+
+    @Enumerated(EnumType.STRING)
+    private @Nullable Side sweeter;
+
+    @Enumerated(EnumType.STRING)
+    private @Nullable Side preferred;
+
     private @Nullable Instant answeredAt;
+
+    /** The two coffees of a set, as one who tastes tells them apart: the odd one, or the pair. */
+    enum Side {
+        ODD,
+        PAIR
+    }
 
     @Version
     private long version;
 
     protected CupSetEntity() {}
 
-    /** @param second for each cup whether the table's second sample is in it */
-    CupSetEntity(CuppingEntity cupping, int number, List<Boolean> second) {
+    /** A set that is shuffled by hand: what is in its cups is known when they are turned over. */
+    CupSetEntity(CuppingEntity cupping, int number) {
         this.cupping = cupping;
         this.number = number;
-        this.served =
-                second.stream().map(s -> String.valueOf(s ? SECOND : FIRST)).collect(Collectors.joining());
     }
 
-    void answer(String by, int oddCup, @Nullable String words, Instant at) {
+    /** @param second for each cup whether the table's second sample is in it */
+    final CupSetEntity serve(List<Boolean> second) {
+        served = second.stream().map(s -> String.valueOf(s ? SECOND : FIRST)).collect(Collectors.joining());
+        return this;
+    }
+
+    void answer(
+            String by,
+            int oddCup,
+            @Nullable String words,
+            @Nullable Side sweeterOne,
+            @Nullable Side liked,
+            Instant at) {
         cupper = by;
         odd = oddCup;
         what = words;
+        sweeter = sweeterOne;
+        preferred = liked;
         answeredAt = at;
     }
 
@@ -69,15 +97,38 @@ class CupSetEntity implements TableStreams.OfTable {
         return number;
     }
 
-    /** The samples as they are served. */
+    /** The samples as they are served; empty of cups that nobody has turned over yet. */
     List<CuppingSampleEntity> cups() {
-        return served.chars().mapToObj(c -> cupping.samples().get(c - FIRST)).toList();
+        return Objects.requireNonNullElse(served, "")
+                .chars()
+                .mapToObj(c -> cupping.samples().get(c - FIRST))
+                .toList();
     }
 
-    /** Which cup holds the coffee that is there once, 1 to 3. */
-    int oddOne() {
-        long seconds = served.chars().filter(c -> c == SECOND).count();
-        return served.indexOf(seconds == 1 ? SECOND : FIRST) + 1;
+    /** Which cup holds the coffee that is there once, 1 to 3; empty while nobody knows. */
+    OptionalInt oddOne() {
+        return served == null ? OptionalInt.empty() : OptionalInt.of(served.indexOf(single(served)) + 1);
+    }
+
+    private static char single(String cups) {
+        return cups.chars().filter(c -> c == SECOND).count() == 1 ? SECOND : FIRST;
+    }
+
+    /** Whether that side of this set is the table's first coffee; empty while nobody knows, or where nothing was said. */
+    Optional<Boolean> isFirst(@Nullable Side side) {
+        return served == null || side == null
+                ? Optional.empty()
+                : Optional.of((single(served) == FIRST) == (side == Side.ODD));
+    }
+
+    @Nullable
+    Side sweeter() {
+        return sweeter;
+    }
+
+    @Nullable
+    Side preferred() {
+        return preferred;
     }
 
     @Nullable
@@ -90,7 +141,7 @@ class CupSetEntity implements TableStreams.OfTable {
     }
 
     boolean right() {
-        return Objects.equals(odd, oddOne());
+        return odd != null && OptionalInt.of(odd).equals(oddOne());
     }
 
     @Nullable

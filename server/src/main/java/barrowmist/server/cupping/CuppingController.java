@@ -7,8 +7,8 @@ import barrowmist.server.cupping.PanelViews.PanelView;
 import barrowmist.server.cupping.TableEntries.CuppingEntry;
 import barrowmist.server.cupping.TableEntries.NoteEntry;
 import barrowmist.server.cupping.TableEntries.PlaceEntry;
-import barrowmist.server.cupping.TableEntries.Preparation;
 import barrowmist.server.cupping.TableEntries.RevealEntry;
+import barrowmist.server.cupping.TableEntries.SealEntry;
 import barrowmist.server.cupping.TableViews.CuppingView;
 import barrowmist.server.cupping.TableViews.TableKey;
 import barrowmist.server.cupping.TableViews.TableKindView;
@@ -35,14 +35,17 @@ class CuppingController {
     private final PanelService panels;
     private final UndersideService undersides;
     private final TableNotes notes;
+    private final TableKeys keys;
 
     CuppingController(
             CuppingService cuppings,
             SheetService sheets,
             PanelService panels,
             UndersideService undersides,
-            TableNotes notes) {
+            TableNotes notes,
+            TableKeys keys) {
         this.notes = notes;
+        this.keys = keys;
         this.undersides = undersides;
         this.panels = panels;
         this.sheets = sheets;
@@ -76,7 +79,7 @@ class CuppingController {
     /** Whatever is to be said of the whole table. */
     @PutMapping("/cuppings/{id}/note")
     CuppingView keepNote(@PathVariable long id, @RequestBody NoteEntry entry) {
-        notes.keep(id, entry.note());
+        notes.keep(id, entry);
         return cuppings.get(id);
     }
 
@@ -105,6 +108,20 @@ class CuppingController {
     @GetMapping("/cuppings/{id}/key")
     TableKey key(@PathVariable long id) {
         return cuppings.key(id);
+    }
+
+    /** A lead who cups puts the key away from themselves. */
+    @PutMapping("/cuppings/{id}/seal")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void seal(@PathVariable long id) {
+        keys.seal(id);
+    }
+
+    /** The key is fetched all the same, and why. */
+    @PostMapping("/cuppings/{id}/seal/break")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void breakSeal(@PathVariable long id, @RequestBody SealEntry entry) {
+        keys.breakSeal(id, entry);
     }
 
     /** What stands at each place of a table that was shuffled by hand. */

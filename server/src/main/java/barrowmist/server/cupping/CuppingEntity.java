@@ -3,7 +3,6 @@ package barrowmist.server.cupping;
 import barrowmist.core.cupping.CuppingForm;
 import barrowmist.core.cupping.TableKind;
 import barrowmist.server.cupping.CuppingSampleEntity.TableSample;
-import barrowmist.server.cupping.TableEntries.Preparation;
 import barrowmist.server.web.Codes;
 import barrowmist.server.web.Json;
 import jakarta.persistence.CascadeType;
@@ -50,6 +49,9 @@ class CuppingEntity implements TableStreams.OfTable {
 
     private @Nullable String note;
 
+    @Enumerated(EnumType.STRING)
+    private @Nullable Choice choice;
+
     private Blinding blinding;
 
     @Column(name = "protocol")
@@ -76,13 +78,27 @@ class CuppingEntity implements TableStreams.OfTable {
             Instant cuppedAt,
             int cups,
             Blinding blinding,
-            @Nullable Preparation protocol) {
+            @Nullable Preparation protocol,
+            @Nullable Choice choice) {
         this.kind = kind;
         this.form = form.map(Codes::of).orElse(null);
         this.cuppedAt = cuppedAt;
         this.cups = cups;
         this.blinding = blinding;
-        this.protocolJson = protocol == null ? null : Json.write(protocol);
+        this.protocolJson = protocol == null ? null : Json.write(protocol.worked());
+        this.choice = choice;
+    }
+
+    /** What is asked of each person at a roast-off. */
+    enum Choice {
+        /** All samples, the best first. */
+        ORDER,
+        /** The best alone. */
+        BEST
+    }
+
+    Choice choice() {
+        return Objects.requireNonNullElse(choice, Choice.ORDER);
     }
 
     /** Lays a sample behind the others. */

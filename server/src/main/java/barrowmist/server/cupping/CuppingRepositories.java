@@ -16,6 +16,10 @@ interface CuppingRepository extends JpaRepository<CuppingEntity, Long> {
 
     Optional<CuppingEntity> findByBlindingJoinCode(String joinCode);
 
+    @Query("select c from CuppingEntity c where (c.blinding.blind = barrowmist.core.cupping.Blindness.OPEN"
+            + " or c.blinding.revealedAt is not null) order by c.cuppedAt desc, c.id desc")
+    List<CuppingEntity> told(Pageable page);
+
     @Query("select c from CuppingEntity c where c.protocolJson is not null and c.id <> :id and c.cuppedAt <= :before"
             + " order by c.cuppedAt desc, c.id desc")
     List<CuppingEntity> withProtocolBefore(Instant before, long id, Pageable page);
@@ -60,6 +64,14 @@ interface RankingRepository extends JpaRepository<RankingEntity, Long> {
     Optional<RankingEntity> findByCuppingIdAndCupper(long cuppingId, String cupper);
 }
 
+/** Guesses from the green in the database. */
+interface GuessRepository extends JpaRepository<GuessEntity, Long> {
+
+    List<GuessEntity> findAllByCuppingIdOrderById(long cuppingId);
+
+    Optional<GuessEntity> findByCuppingIdAndCupper(long cuppingId, String cupper);
+}
+
 /** Words of the house in the database. */
 interface LabWordRepository extends JpaRepository<LabWordEntity, String> {
 
@@ -82,6 +94,11 @@ interface SheetRepository extends JpaRepository<SheetEntity, Long> {
             "select s from SheetEntity s where s.ownWords is not null"
                     + " and (s.cupping.blinding.blind = barrowmist.core.cupping.Blindness.OPEN or s.cupping.blinding.revealedAt is not null)")
     List<SheetEntity> withOwnWords();
+
+    @Query("select s from SheetEntity s"
+            + " where s.cupping.blinding.blind = barrowmist.core.cupping.Blindness.OPEN or s.cupping.blinding.revealedAt is not null"
+            + " order by s.updatedAt desc, s.id desc")
+    List<SheetEntity> lastTold(Pageable page);
 
     Optional<SheetEntity> findFirstByCuppingIdOrderById(long cuppingId);
 

@@ -34,6 +34,8 @@ class CuppingSampleEntity {
     private @Nullable String outsideJson;
 
     private @Nullable String treatment;
+    private @Nullable String mark;
+    private @Nullable String entrant;
 
     protected CuppingSampleEntity() {}
 
@@ -49,16 +51,34 @@ class CuppingSampleEntity {
         this.roastId = what.roastId();
         this.outsideJson = what.outside() == null ? null : Json.write(what.outside());
         this.treatment = what.treatment();
+        this.mark = what.mark();
+        this.entrant = what.entrant();
     }
 
-    /** What is laid; one of the two, and what was done to it. */
+    /**
+     * What is laid; one of the two, and what was done to it.
+     *
+     * @param entrant whose entry it is
+     * @param mark what stands under its cups, where they are shuffled
+     */
     record TableSample(
             @Nullable Long roastId,
             TableEntries.@Nullable OutsideCoffee outside,
-            @Nullable String treatment) {
+            @Nullable String treatment,
+            @Nullable String entrant,
+            @Nullable String mark) {
 
         static TableSample ofRoast(long roastId) {
-            return new TableSample(roastId, null, null);
+            return new TableSample(roastId, null, null, null, null);
+        }
+
+        TableSample marked(String newMark) {
+            return new TableSample(roastId, outside, treatment, entrant, newMark);
+        }
+
+        /** The coffee itself: a hidden pair is two of these that are alike. */
+        TableSample coffee() {
+            return new TableSample(roastId, outside, treatment, null, null);
         }
     }
 
@@ -85,7 +105,17 @@ class CuppingSampleEntity {
 
     /** What stands under the code, whatever the code. */
     TableSample what() {
-        return new TableSample(roastId, outside(), treatment);
+        return new TableSample(roastId, outside(), treatment, entrant, mark);
+    }
+
+    @Nullable
+    String mark() {
+        return mark;
+    }
+
+    @Nullable
+    String entrant() {
+        return entrant;
     }
 
     @Nullable

@@ -1,6 +1,7 @@
 package barrowmist.server.cupping;
 
 import barrowmist.core.cupping.Blindness;
+import barrowmist.core.cupping.Drink;
 import barrowmist.core.cupping.TableKind;
 import barrowmist.core.cupping.TableProtocol;
 import barrowmist.core.cupping.panel.TableCodes;
@@ -8,7 +9,6 @@ import barrowmist.core.cupping.panel.Triangle;
 import barrowmist.server.cupping.CuppingSampleEntity.TableSample;
 import barrowmist.server.cupping.SensoryViews.ServedSet;
 import barrowmist.server.cupping.TableEntries.CuppingEntry;
-import barrowmist.server.cupping.TableEntries.Preparation;
 import barrowmist.server.cupping.TableEntries.RevealEntry;
 import barrowmist.server.cupping.TableViews.CuppingView;
 import barrowmist.server.cupping.TableViews.TableKey;
@@ -37,6 +37,7 @@ public class CuppingService {
 
     private static final int USUAL_CUPS = 5;
     private static final int LISTED = 500;
+    private static final int LOOKED_THROUGH = 30;
     private static final int MAX_REASON = 400;
 
     private final CuppingRepository cuppings;
@@ -45,6 +46,7 @@ public class CuppingService {
     private final UndersideService undersides;
     private final RoastService roasts;
     private final TableWarnings warnings;
+    private final TableKeys keys;
     private final Clock clock;
     private final ApplicationEventPublisher told;
     private final SecureRandom random = new SecureRandom();
@@ -56,10 +58,12 @@ public class CuppingService {
             UndersideService undersides,
             RoastService roasts,
             TableWarnings warnings,
+            TableKeys keys,
             Clock clock,
             ApplicationEventPublisher told) {
         this.told = told;
         this.warnings = warnings;
+        this.keys = keys;
         this.cuppings = cuppings;
         this.sets = sets;
         this.tables = tables;
@@ -82,23 +86,29 @@ public class CuppingService {
                 entry.cuppedAt() == null ? clock.instant() : entry.cuppedAt(),
                 cups,
                 new Blinding(blind, blind == Blindness.OPEN ? null : TableCodes.join(random)),
-                entry.protocol());
+                entry.protocol(),
+                read.choice());
         List<String> codes = TableCodes.of(kind, coded, samples.size(), random);
         if (coded) {
             Collections.shuffle(samples, random);
         }
+        List<String> marks = blind == Blindness.UNDERSIDE ? TableCodes.marks(samples.size(), random) : List.of();
         for (int i = 0; i < samples.size(); i++) {
-            table.lay(codes.get(i), samples.get(i));
+            table.lay(
+                    codes.get(i),
+                    marks.isEmpty() ? samples.get(i) : samples.get(i).marked(marks.get(i)));
         }
         cuppings.saveAndFlush(table);
-        serve(table, Triangle.sets(sets, random));
+        serve(table, coded ? Triangle.sets(sets, random) : List.of(), sets);
         // whoever lays it knows what is laid
         return view(table).with(warnings.of(table), preparation(table));
     }
 
-    private void serve(CuppingEntity table, List<Triangle.Set> served) {
-        for (int i = 0; i < served.size(); i++) {
-            sets.save(new CupSetEntity(table, i + 1, served.get(i).second()));
+    /** Sets as they are drawn; none are drawn where the cups are shuffled by hand. */
+    private void serve(CuppingEntity table, List<Triangle.Set> drawn, int count) {
+        for (int i = 0; i < count; i++) {
+            CupSetEntity set = new CupSetEntity(table, i + 1);
+            sets.save(drawn.isEmpty() ? set : set.serve(drawn.get(i).second()));
         }
     }
 
@@ -120,10 +130,10 @@ public class CuppingService {
     /** What stands under which code; that it was looked at before the reveal is noted and forbids nothing. */
     public TableKey key(long id) {
         CuppingEntity table = tables.get(id);
+        keys.open(table);
         if (table.blinding().blind() == Blindness.UNDERSIDE && !table.told()) {
             return new TableKey(undersides.laid(table), List.of(), warnings.of(table));
         }
-        table.blinding().keySeen(clock.instant());
         return new TableKey(
                 table.samples().stream().map(TableSampleView::of).toList(),
                 sets.findAllByCuppingIdOrderByNumber(id).stream()
@@ -164,9 +174,19 @@ public class CuppingService {
         if (c.protocol() == null) {
             return List.of();
         }
-        TableProtocol before =
-                lastBefore(c.cuppedAt(), c.id()).map(Preparation::protocol).orElse(TableProtocol.unsaid());
+        TableProtocol before = like(c).map(Preparation::protocol).orElse(TableProtocol.unsaid());
         return c.protocol().protocol().warnings(before);
+    }
+
+    /** The last table of the same kind, served in the same way: with others it was never to compare. */
+    private Optional<Preparation> like(CuppingEntity c) {
+        Drink.Serving serving =
+                Objects.requireNonNull(c.protocol()).protocol().drink().serving();
+        return cuppings.withProtocolBefore(c.cuppedAt(), c.id(), PageRequest.of(0, LOOKED_THROUGH)).stream()
+                .filter(t -> t.kind() == c.kind())
+                .flatMap(t -> Optional.ofNullable(t.protocol()).stream())
+                .filter(p -> p.protocol().drink().serving() == serving)
+                .findFirst();
     }
 
     private Optional<Preparation> lastBefore(Instant when, long butNot) {

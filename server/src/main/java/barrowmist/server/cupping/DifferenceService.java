@@ -3,11 +3,13 @@ package barrowmist.server.cupping;
 import barrowmist.core.check.Checks;
 import barrowmist.core.cupping.TableKind;
 import barrowmist.core.cupping.panel.Difference;
+import barrowmist.core.cupping.panel.Leaning;
 import barrowmist.core.cupping.panel.TrianglePlan;
 import barrowmist.server.cupping.SensoryViews.AnswerEntry;
 import barrowmist.server.cupping.SensoryViews.DifferenceView;
 import barrowmist.server.cupping.SensoryViews.SetView;
 import barrowmist.server.cupping.SensoryViews.TrianglePlanView;
+import barrowmist.server.web.Codes;
 import barrowmist.server.web.Conflict;
 import barrowmist.server.web.InputProblems;
 import barrowmist.server.web.KeptInTurn;
@@ -15,6 +17,8 @@ import java.time.Clock;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import java.util.function.Function;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -28,9 +32,11 @@ public class DifferenceService {
 
     private final Tables tables;
     private final CupSetRepository sets;
+    private final SampleNames names;
     private final Clock clock;
 
-    DifferenceService(Tables tables, CupSetRepository sets, Clock clock) {
+    DifferenceService(Tables tables, CupSetRepository sets, SampleNames names, Clock clock) {
+        this.names = names;
         this.tables = tables;
         this.sets = sets;
         this.clock = clock;
@@ -61,12 +67,22 @@ public class DifferenceService {
                     "Set " + set.number() + " was answered by " + set.cupper() + " already.",
                     Map.of("set", set.number()));
         }
+        CupSetEntity.Side sweeter = side("sweeter", entry.sweeter());
+        CupSetEntity.Side preferred = side("preferred", entry.preferred());
         int odd = Objects.requireNonNull(entry.odd());
         String what = entry.what() == null || entry.what().isBlank()
                 ? null
                 : entry.what().strip();
-        set.answer(cupper, odd, what, clock.instant());
+        set.answer(cupper, odd, what, sweeter, preferred, clock.instant());
         return SetView.of(sets.saveAndFlush(set), table.told());
+    }
+
+    private static CupSetEntity.@Nullable Side side(String field, @Nullable String said) {
+        return said == null
+                ? null
+                : Codes.parse(CupSetEntity.Side.class, said)
+                        .orElseThrow(
+                                () -> new InputProblems(field, field + " is \"" + said + "\", expected odd or pair"));
     }
 
     private static void refuseIfWrong(AnswerEntry entry) {
@@ -102,6 +118,11 @@ public class DifferenceService {
                             + " sets wait for their answer: until then nobody sees how it stands.",
                     Map.of());
         }
+        if (table.blinding().unmatched()) {
+            throw new Conflict(
+                    "The cups of this table were shuffled: turn them over first, until then nobody knows who was right.",
+                    Map.of());
+        }
         int right = (int) answered.stream().filter(CupSetEntity::right).count();
         int people =
                 (int) answered.stream().map(CupSetEntity::cupper).distinct().count();
@@ -116,6 +137,25 @@ public class DifferenceService {
                 d.people(),
                 d.power(),
                 d.atMost(),
+                table.told() ? leanings(table, answered) : List.of(),
                 d.text());
+    }
+
+    private List<String> leanings(CuppingEntity table, List<CupSetEntity> answered) {
+        List<CupSetEntity> told = answered.stream().filter(CupSetEntity::right).toList();
+        String first = names.of(table.samples().get(0));
+        String second = names.of(table.samples().get(1));
+        return Stream.of(
+                        leaning(told, CupSetEntity::sweeter).text("sweeter", first, second),
+                        leaning(told, CupSetEntity::preferred).text("preferred", first, second))
+                .filter(text -> !text.isEmpty())
+                .toList();
+    }
+
+    private static Leaning leaning(List<CupSetEntity> told, Function<CupSetEntity, CupSetEntity.@Nullable Side> which) {
+        List<Boolean> said =
+                told.stream().flatMap(s -> s.isFirst(which.apply(s)).stream()).toList();
+        int first = (int) said.stream().filter(f -> f).count();
+        return Leaning.of(first, said.size() - first);
     }
 }

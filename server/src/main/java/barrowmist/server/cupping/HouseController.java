@@ -38,6 +38,12 @@ class HouseController {
         return words.all();
     }
 
+    /** Words written most at the last tables that may be told. */
+    @GetMapping("/vocabulary/lately")
+    List<String> lately() {
+        return words.lately();
+    }
+
     /** Words that cuppers wrote, for the lead to take in. */
     @GetMapping("/vocabulary/candidates")
     List<OwnWordView> candidates() {

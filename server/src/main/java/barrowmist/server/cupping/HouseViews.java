@@ -1,11 +1,16 @@
 package barrowmist.server.cupping;
 
+import barrowmist.core.cupping.CuppingForm;
 import barrowmist.core.cupping.HouseLines;
 import barrowmist.core.cupping.HouseProtocol;
+import barrowmist.core.cupping.Reference;
 import barrowmist.core.cupping.TableProtocol;
 import barrowmist.core.cupping.Vocabulary;
+import barrowmist.core.cupping.WordGroup;
+import barrowmist.server.web.Codes;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.List;
+import java.util.Optional;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
@@ -17,20 +22,42 @@ public final class HouseViews {
     /**
      * A word of the vocabulary.
      *
+     * @param column of its group on the map of words, from 0: from little heat to much
+     * @param row of its group, from 0: from what is sought to what is a fault
      * @param own whether it is the house's own
+     * @param reference what may be put out to remember it by
      */
-    public record WordView(String word, String group, String pointsTo, List<String> alsoFoundBy, boolean own) {
+    public record WordView(
+            String word,
+            String group,
+            String pointsTo,
+            int column,
+            int row,
+            List<String> alsoFoundBy,
+            boolean own,
+            @Nullable String reference) {
         static WordView of(Vocabulary.Word w, List<String> ofTheHouse) {
-            return new WordView(
+            return view(
                     w.word(),
-                    w.group().label(),
-                    w.group().pointsTo(),
+                    w.group(),
                     Stream.concat(w.alsoFoundBy().stream(), ofTheHouse.stream()).toList(),
                     false);
         }
 
+        private static WordView view(String word, WordGroup group, List<String> alsoFoundBy, boolean own) {
+            return new WordView(
+                    word,
+                    group.label(),
+                    group.pointsTo(),
+                    group.column(),
+                    group.row(),
+                    alsoFoundBy,
+                    own,
+                    Reference.of(word).orElse(null));
+        }
+
         static WordView of(LabWordEntity w) {
-            return new WordView(w.word(), w.group().label(), w.group().pointsTo(), List.of(), true);
+            return view(w.word(), w.group(), List.of(), true);
         }
     }
 
@@ -77,27 +104,42 @@ public final class HouseViews {
     /**
      * A way to prepare a table, under a name of the house.
      *
+     * @param form on which it is written down; left out where that is left as it is
      * @param reason what so many cups are for; only in answers
      */
     public record HouseProtocolView(
             @Schema(example = "Three cups") String name,
             @Schema(example = "3") int cups,
-            TableEntries.Preparation preparation,
+
+            @Schema(allowableValues = {"hundred-point", "value-assessment"}) @Nullable
+            String form,
+
+            Preparation preparation,
             @Nullable String reason) {
 
         static HouseProtocolView of(HouseProtocol p) {
-            return new HouseProtocolView(p.name(), p.cups(), TableEntries.Preparation.of(p.protocol()), null);
+            return new HouseProtocolView(
+                    p.name(), p.cups(), p.form().map(Codes::of).orElse(null), Preparation.of(p.protocol()), null);
         }
 
         HouseProtocol protocol() {
             return new HouseProtocol(
                     name == null ? "" : name.strip(),
                     cups,
+                    form == null
+                            ? Optional.empty()
+                            : Optional.of(
+                                    TableReader.form(form, CuppingForm.HUNDRED_POINT, CuppingForm.VALUE_ASSESSMENT)),
                     preparation == null ? TableProtocol.unsaid() : preparation.protocol());
         }
 
         private HouseProtocolView explained() {
-            return new HouseProtocolView(name, cups, preparation, HouseProtocol.reason(cups));
+            return new HouseProtocolView(
+                    name,
+                    cups,
+                    form,
+                    preparation == null ? Preparation.of(TableProtocol.unsaid()) : preparation.worked(),
+                    HouseProtocol.reason(cups));
         }
     }
 

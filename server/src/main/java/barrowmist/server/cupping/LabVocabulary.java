@@ -26,6 +26,7 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.context.ApplicationEventPublisher;
+import org.springframework.data.domain.PageRequest;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -33,6 +34,9 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 @KeptInTurn
 public class LabVocabulary {
+
+    private static final int LATEST_SHEETS = 30;
+    private static final int MOST_LATELY = 12;
 
     private final LabWordRepository words;
     private final SheetRepository sheets;
@@ -58,6 +62,20 @@ public class LabVocabulary {
                                 .map(LabWordEntity::word)
                                 .toList()));
         return Stream.concat(ours, own.stream().filter(o -> o.sameAs() == null).map(WordView::of))
+                .toList();
+    }
+
+    /** Words of the last sheets that may be told, those written most first: of no table that is still blind. */
+    @Transactional(readOnly = true)
+    List<String> lately() {
+        Map<String, Integer> times = new LinkedHashMap<>();
+        sheets.lastTold(PageRequest.of(0, LATEST_SHEETS)).stream()
+                .flatMap(s -> s.content().words().stream())
+                .forEach(w -> times.merge(w.word(), 1, Integer::sum));
+        return times.entrySet().stream()
+                .sorted(Map.Entry.<String, Integer>comparingByValue().reversed())
+                .limit(MOST_LATELY)
+                .map(Map.Entry::getKey)
                 .toList();
     }
 

@@ -12,14 +12,41 @@ public final class PanelViews {
     /** One cupper's final score. */
     public record CupperScore(String cupper, double score) {}
 
-    /** What a sample was given. */
+    /**
+     * What a sample was given.
+     *
+     * @param freed mean as it would be had every cupper begun at the same height; left out where that cannot be said
+     * @param qualityClass of the median, on the form that has classes
+     * @param cups cups tasted, over all cuppers
+     * @param faultyCups of them with a taint or a fault
+     * @param attributes one by one
+     * @param supplierSays what the supplier says of its lot
+     */
     public record PanelSample(
             String code,
             @Nullable Long roastId,
             double mean,
             double median,
             OptionalDouble sd,
+            OptionalDouble freed,
+            @Nullable String qualityClass,
+            int cups,
+            int faultyCups,
+            List<PanelWord> words,
+            List<PanelAttribute> attributes,
+            @Nullable String supplierSays,
             List<CupperScore> scores) {}
+
+    /**
+     * A word.
+     *
+     * @param cuppers who found it
+     * @param cups in how many cups, over all cuppers
+     */
+    public record PanelWord(String word, int cuppers, int cups) {}
+
+    /** One attribute over all cuppers. */
+    public record PanelAttribute(String field, double median, double low, double high, int n) {}
 
     /**
      * How far the cuppers agree; what cannot be said is left out.

@@ -3,39 +3,50 @@ package barrowmist.server.cupping;
 import barrowmist.core.cupping.TableKind;
 import barrowmist.core.cupping.panel.Preference;
 import barrowmist.core.cupping.panel.Ranking;
+import barrowmist.core.cupping.panel.Vote;
+import barrowmist.server.cupping.CuppingEntity.Choice;
+import barrowmist.server.cupping.RankingEntity.Party;
+import barrowmist.server.cupping.SensoryViews.KeptOrder;
+import barrowmist.server.cupping.SensoryViews.PartyView;
 import barrowmist.server.cupping.SensoryViews.PreferencePair;
 import barrowmist.server.cupping.SensoryViews.PreferenceView;
 import barrowmist.server.cupping.SensoryViews.RankSum;
 import barrowmist.server.cupping.SensoryViews.RankingEntry;
-import barrowmist.server.roast.RoastService;
+import barrowmist.server.cupping.SensoryViews.VoteShare;
+import barrowmist.server.web.Codes;
 import barrowmist.server.web.Conflict;
 import barrowmist.server.web.InputProblems;
 import barrowmist.server.web.KeptInTurn;
 import java.time.Clock;
+import java.util.Arrays;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.OptionalDouble;
 import java.util.function.ToDoubleFunction;
+import java.util.function.UnaryOperator;
 import java.util.stream.IntStream;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
-/** Roast-offs: everybody's order, and whether there is a winner. */
+/** Roast-offs: everybody's order or best, and whether there is a winner. */
 @Service
 @KeptInTurn
 public class PreferenceService {
 
     private final Tables tables;
     private final RankingRepository rankings;
-    private final RoastService roasts;
+    private final GuessService guesses;
+    private final SampleNames names;
     private final Clock clock;
 
-    PreferenceService(Tables tables, RankingRepository rankings, RoastService roasts, Clock clock) {
+    PreferenceService(Tables tables, RankingRepository rankings, GuessService guesses, SampleNames names, Clock clock) {
         this.tables = tables;
         this.rankings = rankings;
-        this.roasts = roasts;
+        this.guesses = guesses;
+        this.names = names;
         this.clock = clock;
     }
 
@@ -47,17 +58,37 @@ public class PreferenceService {
         }
         String cupper = Seats.whose(entry.cupper());
         List<String> order = Objects.requireNonNullElse(entry.order(), List.of());
-        List<String> codes =
-                table.samples().stream().map(CuppingSampleEntity::code).toList();
-        if (order.size() != codes.size() || !new HashSet<>(order).equals(new HashSet<>(codes))) {
+        refuseIfWrong(table, order);
+        Party party = party(entry.party());
+        RankingEntity kept = rankings.findByCuppingIdAndCupper(id, cupper)
+                .orElseGet(() -> new RankingEntity(table, cupper, order, clock.instant()));
+        kept.rank(order, party, clock.instant());
+        rankings.saveAndFlush(kept);
+        return new RankingEntry(cupper, order, entry.party());
+    }
+
+    private static void refuseIfWrong(CuppingEntity table, List<String> order) {
+        List<String> codes = codes(table);
+        if (table.choice() == Choice.BEST) {
+            if (order.size() != 1 || !codes.contains(order.get(0))) {
+                throw new InputProblems("order", "order is " + order + ", expected one of " + codes + ": the best");
+            }
+        } else if (order.size() != codes.size() || !new HashSet<>(order).equals(new HashSet<>(codes))) {
             throw new InputProblems(
                     "order", "order is " + order + ", expected each of " + codes + " once, the best first");
         }
-        RankingEntity kept = rankings.findByCuppingIdAndCupper(id, cupper)
-                .orElseGet(() -> new RankingEntity(table, cupper, order, clock.instant()));
-        kept.rank(order, clock.instant());
-        rankings.saveAndFlush(kept);
-        return new RankingEntry(cupper, order);
+    }
+
+    private static @Nullable Party party(@Nullable String said) {
+        return said == null
+                ? null
+                : Codes.parse(Party.class, said)
+                        .orElseThrow(() -> new InputProblems(
+                                "party", "party is \"" + said + "\", expected house, guest or trade"));
+    }
+
+    private static List<String> codes(CuppingEntity table) {
+        return table.samples().stream().map(CuppingSampleEntity::code).toList();
     }
 
     /** @throws Conflict if the table is blind and not revealed */
@@ -68,29 +99,69 @@ public class PreferenceService {
             throw new Conflict("This table is not revealed yet: until then nobody sees what others liked.", Map.of());
         }
         List<RankingEntity> all = rankings.findAllByCuppingIdOrderById(id);
-        List<String> codes =
-                table.samples().stream().map(CuppingSampleEntity::code).toList();
-        Preference preference =
-                Preference.of(codes, all.stream().map(RankingEntity::order).toList());
+        List<String> codes = codes(table);
+        boolean ordered = table.choice() == Choice.ORDER;
+        UnaryOperator<String> name = code -> names.of(table.ofCode(code).orElseThrow());
+        Preference preference = preference(codes, ordered ? all : List.of());
+        Vote vote = vote(codes, all);
+        List<RankingEntity> others = all.stream().filter(r -> !r.forTheirOwn()).toList();
         return new PreferenceView(
                 all.size(),
-                IntStream.range(0, codes.size())
-                        .mapToObj(i ->
-                                new RankSum(codes.get(i), preference.rankSums().get(i)))
-                        .toList(),
+                Codes.of(table.choice()),
+                VoteShare.of(vote),
+                vote.text(name),
+                all.size() - others.size(),
+                others.size() == all.size() ? null : said(codes, others, ordered, name),
+                parties(codes, all, ordered, name),
+                guesses.of(table),
+                ordered ? sums(codes, preference) : List.of(),
                 number(preference, Ranking::q),
                 number(preference, Ranking::p),
                 number(preference, Ranking::kendallW),
                 pairs(preference),
-                all.stream().map(r -> new RankingEntry(r.cupper(), r.order())).toList(),
-                preference.text(code -> name(table.ofCode(code).orElseThrow())));
+                all.stream().map(PreferenceService::kept).toList(),
+                said(codes, all, ordered, name));
     }
 
-    private String name(CuppingSampleEntity sample) {
-        String name = sample.roastId() != null
-                ? roasts.get(sample.roastId()).title()
-                : Objects.requireNonNull(sample.outside()).name();
-        return sample.treatment() == null ? name : name + ", " + sample.treatment();
+    private static Preference preference(List<String> codes, List<RankingEntity> of) {
+        return Preference.of(codes, of.stream().map(RankingEntity::order).toList());
+    }
+
+    private static Vote vote(List<String> codes, List<RankingEntity> of) {
+        return Vote.of(codes, of.stream().map(r -> r.order().get(0)).toList());
+    }
+
+    private static String said(
+            List<String> codes, List<RankingEntity> of, boolean ordered, UnaryOperator<String> name) {
+        return ordered ? preference(codes, of).text(name) : vote(codes, of).text(name);
+    }
+
+    private static List<PartyView> parties(
+            List<String> codes, List<RankingEntity> all, boolean ordered, UnaryOperator<String> name) {
+        return Arrays.stream(Party.values())
+                .map(party -> Map.entry(
+                        party, all.stream().filter(r -> r.party() == party).toList()))
+                .filter(e -> !e.getValue().isEmpty())
+                .map(e -> new PartyView(
+                        Codes.of(e.getKey()),
+                        e.getValue().size(),
+                        VoteShare.of(vote(codes, e.getValue())),
+                        said(codes, e.getValue(), ordered, name)))
+                .toList();
+    }
+
+    private static KeptOrder kept(RankingEntity r) {
+        return new KeptOrder(
+                r.cupper(),
+                r.order(),
+                r.party() == null ? null : Codes.of(Objects.requireNonNull(r.party())),
+                r.forTheirOwn());
+    }
+
+    private static List<RankSum> sums(List<String> codes, Preference preference) {
+        return IntStream.range(0, codes.size())
+                .mapToObj(i -> new RankSum(codes.get(i), preference.rankSums().get(i)))
+                .toList();
     }
 
     private static OptionalDouble number(Preference preference, ToDoubleFunction<Ranking> figure) {

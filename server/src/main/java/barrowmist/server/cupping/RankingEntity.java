@@ -2,6 +2,8 @@ package barrowmist.server.cupping;
 
 import jakarta.persistence.Entity;
 import jakarta.persistence.EntityListeners;
+import jakarta.persistence.EnumType;
+import jakarta.persistence.Enumerated;
 import jakarta.persistence.FetchType;
 import jakarta.persistence.GeneratedValue;
 import jakarta.persistence.GenerationType;
@@ -34,6 +36,16 @@ class RankingEntity implements TableStreams.OfTable {
     private String codes;
     private Instant rankedAt;
 
+    @Enumerated(EnumType.STRING)
+    private @Nullable Party party;
+
+    /** With whom somebody came. */
+    enum Party {
+        HOUSE,
+        GUEST,
+        TRADE
+    }
+
     @Version
     private long version;
 
@@ -43,12 +55,26 @@ class RankingEntity implements TableStreams.OfTable {
     RankingEntity(CuppingEntity cupping, String cupper, List<String> order, Instant at) {
         this.cupping = cupping;
         this.cupper = cupper;
-        rank(order, at);
+        rank(order, null, at);
     }
 
-    final void rank(List<String> order, Instant at) {
+    final void rank(List<String> order, @Nullable Party cameWith, Instant at) {
         codes = String.join(BETWEEN, order);
+        party = cameWith;
         rankedAt = at;
+    }
+
+    @Nullable
+    Party party() {
+        return party;
+    }
+
+    /** Whether what this person likes best is their own entry. */
+    boolean forTheirOwn() {
+        return cupping.ofCode(order().get(0))
+                .map(CuppingSampleEntity::entrant)
+                .filter(e -> e.strip().equalsIgnoreCase(cupper.strip()))
+                .isPresent();
     }
 
     CuppingEntity cupping() {

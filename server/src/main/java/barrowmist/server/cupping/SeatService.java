@@ -1,5 +1,6 @@
 package barrowmist.server.cupping;
 
+import barrowmist.core.cupping.TableKind;
 import barrowmist.core.cupping.panel.ServingOrders;
 import barrowmist.server.access.Seat;
 import barrowmist.server.access.SeatTokens;
@@ -19,7 +20,6 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
-import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -33,6 +33,7 @@ class SeatService implements SeatTokens {
     private final Tables tables;
     private final ClockService clocks;
     private final LabVocabulary words;
+    private final GuessService guesses;
     private final Tries tries;
     private final Clock clock;
 
@@ -42,7 +43,9 @@ class SeatService implements SeatTokens {
             Tables tables,
             ClockService clocks,
             LabVocabulary words,
+            GuessService guesses,
             Clock clock) {
+        this.guesses = guesses;
         this.cuppings = cuppings;
         this.seats = seats;
         this.tables = tables;
@@ -112,9 +115,16 @@ class SeatService implements SeatTokens {
                         .map(s -> SheetView.of(s, given.lines()))
                         .toList(),
                 given.sets().stream().map(s -> SetView.of(s, false)).toList(),
-                ranking(given, seat),
+                ranking(given, seat).map(RankingEntity::order).orElse(null),
+                ranking(given, seat).map(RankingEntity::party).map(Codes::of).orElse(null),
+                table.kind() == TableKind.ROAST_OFF ? Codes.of(table.choice()) : null,
+                guesses.own(table.id(), seat.cupper()).orElse(null),
+                Optional.ofNullable(table.protocol())
+                        .map(p -> Codes.of(p.protocol().drink().serving()))
+                        .orElse(null),
                 clocks.get(table.id()),
-                words.all());
+                words.all(),
+                words.lately());
     }
 
     private static List<String> order(CuppingEntity table, int place) {
@@ -123,11 +133,9 @@ class SeatService implements SeatTokens {
                 .toList();
     }
 
-    private static @Nullable List<String> ranking(Given given, Seat seat) {
+    private static Optional<RankingEntity> ranking(Given given, Seat seat) {
         return given.rankings().stream()
                 .filter(r -> r.cupper().equals(seat.cupper()))
-                .map(RankingEntity::order)
-                .findFirst()
-                .orElse(null);
+                .findFirst();
     }
 }

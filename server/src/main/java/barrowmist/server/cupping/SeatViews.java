@@ -3,6 +3,7 @@ package barrowmist.server.cupping;
 import barrowmist.server.cupping.ClockViews.ClockView;
 import barrowmist.server.cupping.CuppingViews.SheetView;
 import barrowmist.server.cupping.HouseViews.WordView;
+import barrowmist.server.cupping.SensoryViews.GuessEntry;
 import barrowmist.server.cupping.SensoryViews.SetView;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.List;
@@ -27,6 +28,11 @@ public final class SeatViews {
      * @param sheets the cupper's own
      * @param sets of a triangle: which are free
      * @param ranking the cupper's own order, best first; left out while there is none
+     * @param party with whom they came, as said with the order
+     * @param choice what is asked at a roast-off: all in order, or the best alone
+     * @param guess of the green, the cupper's own
+     * @param serving how it is drunk
+     * @param lately words that were written most at tables that may be told
      */
     public record SeatTableView(
             long id,
@@ -41,6 +47,17 @@ public final class SeatViews {
             List<SheetView> sheets,
             List<SetView> sets,
             @Nullable List<String> ranking,
+            @Nullable String party,
+
+            @Schema(allowableValues = {"order", "best"}) @Nullable
+            String choice,
+
+            @Nullable GuessEntry guess,
+
+            @Schema(allowableValues = {"black", "milk", "espresso"}) @Nullable
+            String serving,
+
             ClockView clock,
-            List<WordView> vocabulary) {}
+            List<WordView> vocabulary,
+            List<String> lately) {}
 }

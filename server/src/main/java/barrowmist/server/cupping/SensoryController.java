@@ -2,6 +2,7 @@ package barrowmist.server.cupping;
 
 import barrowmist.server.cupping.SensoryViews.AnswerEntry;
 import barrowmist.server.cupping.SensoryViews.DifferenceView;
+import barrowmist.server.cupping.SensoryViews.GuessEntry;
 import barrowmist.server.cupping.SensoryViews.PreferenceView;
 import barrowmist.server.cupping.SensoryViews.RankingEntry;
 import barrowmist.server.cupping.SensoryViews.SetView;
@@ -24,8 +25,10 @@ class SensoryController {
 
     private final DifferenceService differences;
     private final PreferenceService preferences;
+    private final GuessService guesses;
 
-    SensoryController(DifferenceService differences, PreferenceService preferences) {
+    SensoryController(DifferenceService differences, PreferenceService preferences, GuessService guesses) {
+        this.guesses = guesses;
         this.differences = differences;
         this.preferences = preferences;
     }
@@ -53,6 +56,13 @@ class SensoryController {
     @ResponseStatus(HttpStatus.CREATED)
     RankingEntry rank(@PathVariable long id, @RequestBody RankingEntry entry) {
         return preferences.rank(id, entry);
+    }
+
+    /** What somebody thinks of the green before the roasts are tasted. */
+    @PostMapping("/cuppings/{id}/guesses")
+    @ResponseStatus(HttpStatus.CREATED)
+    GuessEntry guess(@PathVariable long id, @RequestBody GuessEntry entry) {
+        return guesses.guess(id, entry);
     }
 
     @GetMapping("/cuppings/{id}/preference")

@@ -1,8 +1,5 @@
 package barrowmist.server.cupping;
 
-import barrowmist.core.cupping.TableProtocol;
-import barrowmist.server.web.InputProblems;
-import barrowmist.server.web.Optionals;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.time.Instant;
 import java.time.LocalDate;
@@ -25,65 +22,52 @@ public final class TableEntries {
      *
      * @param times under how many codes; 2 makes a hidden pair
      * @param treatment what was done to it, such as "quakers picked out"
+     * @param entrant whose entry it is in a roast-off
      */
     public record LaidSample(
             @Schema(example = "1") @Nullable Long roastId,
             @Nullable OutsideCoffee outside,
             @Schema(example = "1") @Nullable Integer times,
-            @Nullable String treatment) {}
+            @Nullable String treatment,
+            @Nullable String entrant) {
+
+        /** A roast of ours, as it is or with something done to it. */
+        public static LaidSample ofRoast(long roastId, @Nullable String treatment) {
+            return new LaidSample(roastId, null, null, treatment, null);
+        }
+
+        /** A coffee from outside. */
+        public static LaidSample outside(String name, int times) {
+            return new LaidSample(null, new OutsideCoffee(name, null, null), times, null, null);
+        }
+
+        /** The same as somebody's entry. */
+        public LaidSample by(String name) {
+            return new LaidSample(roastId, outside, times, treatment, name);
+        }
+    }
 
     /**
      * What stands at a place of a table that was shuffled by hand: one of what was laid.
      *
+     * @param set of a triangle
      * @param place from the left, 1 is the first
+     * @param mark what stands under the cup; instead of the rest
      * @param name of a coffee from outside
      */
     public record PlaceEntry(
+            @Schema(example = "1") @Nullable Integer set,
             @Schema(example = "1") int place,
+            @Schema(example = "KV") @Nullable String mark,
             @Schema(example = "1") @Nullable Long roastId,
             @Nullable String name,
             @Nullable String treatment) {}
-
-    /** How the cups are prepared; what is left out is not known. */
-    public record Preparation(
-            @Schema(example = "8.25") @Nullable Double doseG,
-            @Schema(example = "150") @Nullable Double waterMl,
-            @Schema(example = "93") @Nullable Double waterC,
-            @Schema(example = "150") @Nullable Double tdsPpm) {
-
-        static Preparation of(TableProtocol p) {
-            return new Preparation(
-                    Optionals.orNull(p.doseG()),
-                    Optionals.orNull(p.waterMl()),
-                    Optionals.orNull(p.waterC()),
-                    Optionals.orNull(p.tdsPpm()));
-        }
-
-        /** The same with this water and its dose, or with this dose and its water; as it is without either. */
-        Preparation fitted(@Nullable Double toWaterMl, @Nullable Double toDoseG) {
-            if (toWaterMl != null) {
-                Preparation wanted = new Preparation(doseG, toWaterMl, waterC, tdsPpm);
-                InputProblems.refuseIfAny(wanted.protocol().problems());
-                return new Preparation(TableProtocol.doseFor(toWaterMl), toWaterMl, waterC, tdsPpm);
-            }
-            if (toDoseG != null) {
-                Preparation wanted = new Preparation(toDoseG, waterMl, waterC, tdsPpm);
-                InputProblems.refuseIfAny(wanted.protocol().problems());
-                return new Preparation(toDoseG, TableProtocol.waterFor(toDoseG), waterC, tdsPpm);
-            }
-            return this;
-        }
-
-        TableProtocol protocol() {
-            return new TableProtocol(
-                    Optionals.of(doseG), Optionals.of(waterMl), Optionals.of(waterC), Optionals.of(tdsPpm));
-        }
-    }
 
     /**
      * A table as it is laid; all may be left out: now, 5 cups, open, no sample yet. {@code roastIds} alone is an open table.
      *
      * @param assessments sets of three that a triangle serves
+     * @param choice what is asked at a roast-off: all in order, or the best alone
      */
     public record CuppingEntry(
             @Nullable Instant cuppedAt,
@@ -100,16 +84,29 @@ public final class TableEntries {
             String blind,
 
             @Schema(example = "18") @Nullable Integer assessments,
+
+            @Schema(allowableValues = {"order", "best"}) @Nullable
+            String choice,
+
             @Nullable Preparation protocol,
             @Nullable List<LaidSample> samples) {
 
         public static CuppingEntry open(@Nullable Instant cuppedAt, @Nullable Integer cups, List<Long> roastIds) {
-            return new CuppingEntry(cuppedAt, cups, roastIds, null, null, null, null, null, null);
+            return new CuppingEntry(cuppedAt, cups, roastIds, null, null, null, null, null, null, null);
         }
     }
 
-    /** Whatever is to be said of a whole table. */
-    public record NoteEntry(@Nullable String note) {}
+    /**
+     * Whatever is to be said of a whole table.
+     *
+     * @param before what stood there when it was written; where that has changed, nothing is kept
+     */
+    public record NoteEntry(@Nullable String note, @Nullable String before) {}
+
+    /** Why a key that was put away is fetched all the same. */
+    public record SealEntry(
+            @Schema(example = "A bowl was knocked over") @Nullable
+            String reason) {}
 
     /** Why a table is revealed although something is unfinished. */
     public record RevealEntry(@Nullable String reason) {}

@@ -55,9 +55,6 @@ final class TableReader {
             throw new InputProblems(
                     "blind", "A triangle is never open: who sees what is in the cups has no answer to give");
         }
-        if (blind == Blindness.UNDERSIDE && !kind().shuffledByHand()) {
-            throw new InputProblems("blind", "A triangle is coded: its sets are served by their key");
-        }
         return blind;
     }
 
@@ -126,9 +123,29 @@ final class TableReader {
         }
         List<TableSample> out = new ArrayList<>();
         for (int i = 0; i < times; i++) {
-            out.add(new TableSample(s.roastId(), s.outside(), s.treatment()));
+            out.add(new TableSample(s.roastId(), s.outside(), s.treatment(), entrant(s), null));
         }
         return out;
+    }
+
+    private @Nullable String entrant(LaidSample s) {
+        String name = s.entrant() == null ? "" : s.entrant().strip();
+        if (!name.isEmpty() && kind() != TableKind.ROAST_OFF) {
+            throw new InputProblems("samples", "Only a roast-off has entries of somebody");
+        }
+        return name.isEmpty() ? null : name;
+    }
+
+    /** What is asked at a roast-off; none elsewhere. */
+    CuppingEntity.@Nullable Choice choice() {
+        if (kind() != TableKind.ROAST_OFF) {
+            return null;
+        }
+        return entry.choice() == null
+                ? CuppingEntity.Choice.ORDER
+                : Codes.parse(CuppingEntity.Choice.class, entry.choice())
+                        .orElseThrow(() -> new InputProblems(
+                                "choice", "choice is \"" + entry.choice() + "\", expected order or best"));
     }
 
     private void refuseIfWrong(int cups, List<TableSample> samples) {
@@ -148,6 +165,9 @@ final class TableReader {
         if (s.outside() != null) {
             checks.text(
                     "samples", "The name of a coffee from outside", s.outside().name(), MAX_TEXT);
+        }
+        if (s.entrant() != null && s.entrant().length() > Seats.LONGEST) {
+            checks.add("samples", Seats.tooLong(s.entrant()));
         }
         if (tooLong(s.treatment()) || s.outside() != null && tooLong(s.outside().from())) {
             checks.add("samples", "A treatment or origin has at most " + MAX_TEXT + " characters");

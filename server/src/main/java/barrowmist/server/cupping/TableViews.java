@@ -6,12 +6,12 @@ import barrowmist.server.cupping.CuppingViews.SheetView;
 import barrowmist.server.cupping.SensoryViews.ServedSet;
 import barrowmist.server.cupping.SensoryViews.SetView;
 import barrowmist.server.cupping.TableEntries.OutsideCoffee;
-import barrowmist.server.cupping.TableEntries.Preparation;
 import barrowmist.server.web.Codes;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
 /** Tables on the wire. */
@@ -22,19 +22,26 @@ public final class TableViews {
     /** A sample that is on the table too early or too late, and by how much. */
     public record RestWarning(long roastId, String text) {}
 
-    /** What stands on the table; only the code of a coded one that is not revealed. */
+    /**
+     * What stands on the table; only the code of a coded one that is not revealed.
+     *
+     * @param mark what stands under its cups; left out where they are not shuffled
+     * @param entrant whose entry it is
+     */
     public record TableSampleView(
             String code,
+            @Nullable String mark,
             @Nullable Long roastId,
             @Nullable OutsideCoffee outside,
-            @Nullable String treatment) {
+            @Nullable String treatment,
+            @Nullable String entrant) {
 
         static TableSampleView of(CuppingSampleEntity s) {
-            return new TableSampleView(s.code(), s.roastId(), s.outside(), s.treatment());
+            return new TableSampleView(s.code(), s.mark(), s.roastId(), s.outside(), s.treatment(), s.entrant());
         }
 
         static TableSampleView coded(CuppingSampleEntity s) {
-            return new TableSampleView(s.code(), null, null, null);
+            return new TableSampleView(s.code(), null, null, null, null, null);
         }
     }
 
@@ -64,6 +71,9 @@ public final class TableViews {
      * @param unmatched whether its cups, shuffled by hand, are still to be turned over
      * @param told whether what is in the cups may be told
      * @param keySeenAt when the key was first looked at before the reveal
+     * @param seal of a key that somebody put away from themselves; left out where nobody did
+     * @param choice what is asked at a roast-off: all in order, or the best alone
+     * @param marks what stands under shuffled cups, in an order that says nothing; left out elsewhere and when told
      * @param warnings rest of the samples; left out in lists and on coded tables that are not revealed
      * @param preparation what is to be said of dose and water before the pour; left out in lists
      */
@@ -89,6 +99,12 @@ public final class TableViews {
             @Nullable Instant revealedAt,
             @Nullable String revealReason,
             @Nullable Instant keySeenAt,
+            @Nullable SealView seal,
+
+            @Schema(allowableValues = {"order", "best"}) @Nullable
+            String choice,
+
+            List<String> marks,
             @Nullable Preparation protocol,
             List<TableSampleView> samples,
             List<CupperProgress> progress,
@@ -119,6 +135,9 @@ public final class TableViews {
                     c.blinding().revealedAt(),
                     c.blinding().revealReason(),
                     c.blinding().keySeenAt(),
+                    SealView.of(c.blinding()),
+                    c.kind() == TableKind.ROAST_OFF ? Codes.of(c.choice()) : null,
+                    told ? List.of() : marksOf(c),
                     c.protocol(),
                     c.samples().stream()
                             .map(told ? TableSampleView::of : TableSampleView::coded)
@@ -157,6 +176,9 @@ public final class TableViews {
                     revealedAt,
                     revealReason,
                     keySeenAt,
+                    seal,
+                    choice,
+                    marks,
                     protocol,
                     samples,
                     progress,
@@ -169,6 +191,31 @@ public final class TableViews {
                     sheets,
                     newWarnings,
                     newPreparation);
+        }
+    }
+
+    private static List<String> marksOf(CuppingEntity c) {
+        return c.samples().stream()
+                .flatMap(s -> Stream.ofNullable(s.mark()))
+                .sorted()
+                .toList();
+    }
+
+    /**
+     * A key that somebody put away from themselves.
+     *
+     * @param brokenAt when it was fetched all the same; left out while it is put away
+     * @param by who fetched it; left out in a lab without accounts
+     */
+    public record SealView(
+            Instant sealedAt,
+            @Nullable Instant brokenAt,
+            @Nullable String by,
+            @Nullable String reason) {
+
+        static @Nullable SealView of(Blinding b) {
+            Instant at = b.sealedAt();
+            return at == null ? null : new SealView(at, b.sealBrokenAt(), b.sealBrokenBy(), b.sealReason());
         }
     }
 

@@ -67,10 +67,10 @@ class TableWarnings {
                 .filter(s -> Objects.equals(s.roastId(), roast.id()))
                 .count();
         int cups = table.kind() == TableKind.TRIANGLE ? CUPS_A_SET * sets.countByCuppingId(table.id()) : table.cups();
-        double dose = Optional.ofNullable(table.protocol())
-                .map(p -> p.protocol().doseG())
-                .orElse(TableProtocol.usual().doseG())
-                .orElse(TableProtocol.usual().doseG().orElseThrow());
+        double dose = SampleNeeds.doseG(
+                table.protocol() == null
+                        ? TableProtocol.unsaid()
+                        : table.protocol().protocol());
         return new SampleNeeds(dose, cups * codes, codes)
                 .warning(bench.figures(roast.id()).roastedG(), shelf.keptG(roast.id()));
     }

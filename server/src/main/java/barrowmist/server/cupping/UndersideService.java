@@ -1,6 +1,7 @@
 package barrowmist.server.cupping;
 
 import barrowmist.core.cupping.Blindness;
+import barrowmist.core.cupping.TableKind;
 import barrowmist.server.cupping.CuppingSampleEntity.TableSample;
 import barrowmist.server.cupping.TableEntries.OutsideCoffee;
 import barrowmist.server.cupping.TableEntries.PlaceEntry;
@@ -23,12 +24,16 @@ import org.springframework.stereotype.Service;
 @KeptInTurn
 class UndersideService {
 
+    private static final int CUPS_A_SET = 3;
+
     private final Tables tables;
     private final SheetRepository sheets;
+    private final CupSetRepository sets;
     private final Clock clock;
 
-    UndersideService(Tables tables, SheetRepository sheets, Clock clock) {
+    UndersideService(Tables tables, SheetRepository sheets, CupSetRepository sets, Clock clock) {
         this.tables = tables;
+        this.sets = sets;
         this.sheets = sheets;
         this.clock = clock;
     }
@@ -38,7 +43,7 @@ class UndersideService {
         return table.samples().stream()
                 .map(CuppingSampleEntity::what)
                 .sorted(Comparator.comparing(TableSample::toString))
-                .map(w -> new TableSampleView("", w.roastId(), w.outside(), w.treatment()))
+                .map(w -> new TableSampleView("", w.mark(), w.roastId(), w.outside(), w.treatment(), w.entrant()))
                 .toList();
     }
 
@@ -53,6 +58,15 @@ class UndersideService {
             throw new Conflict(
                     "Only cups that were shuffled by hand are matched, and only before the reveal.", Map.of());
         }
+        if (table.kind() == TableKind.TRIANGLE) {
+            matchSets(table, places);
+        } else {
+            matchPlaces(table, places);
+        }
+        table.blinding().matched(clock.instant());
+    }
+
+    private void matchPlaces(CuppingEntity table, List<PlaceEntry> places) {
         List<TableSample> left = new ArrayList<>(
                 table.samples().stream().map(CuppingSampleEntity::what).toList());
         List<TableSample> at = new ArrayList<>();
@@ -63,7 +77,36 @@ class UndersideService {
             table.samples().get(i).put(at.get(i));
         }
         settle(table);
-        table.blinding().matched(clock.instant());
+    }
+
+    /** Of each set two cups hold one of the coffees and one holds the other. */
+    private void matchSets(CuppingEntity table, List<PlaceEntry> places) {
+        for (CupSetEntity set : sets.findAllByCuppingIdOrderByNumber(table.id())) {
+            List<PlaceEntry> cups = places.stream()
+                    .filter(p -> Objects.equals(p.set(), set.number()))
+                    .toList();
+            List<Boolean> second = new ArrayList<>();
+            for (int place = 1; place <= CUPS_A_SET; place++) {
+                PlaceEntry cup = named(cups, String.valueOf(place));
+                second.add(isSecond(table, cup));
+            }
+            if (second.stream().distinct().count() != 2) {
+                throw new InputProblems(
+                        "places", "Set " + set.number() + " has three cups of one coffee: look under them again");
+            }
+            set.serve(second);
+        }
+    }
+
+    private static boolean isSecond(CuppingEntity table, PlaceEntry cup) {
+        List<TableSample> both =
+                table.samples().stream().map(CuppingSampleEntity::what).toList();
+        boolean first = stands(both.get(0), cup);
+        if (first == stands(both.get(1), cup)) {
+            throw new InputProblems(
+                    "places", "Cup " + cup.place() + " of set " + cup.set() + " is none of the two that were laid");
+        }
+        return !first;
     }
 
     /** Every sheet is of what stands at its place; at the reveal once more, for one that was opened at the same moment. */
@@ -84,9 +127,7 @@ class UndersideService {
     /** Takes what stands there out of what is left of the table. */
     private static TableSample taken(List<TableSample> left, PlaceEntry entry) {
         TableSample found = left.stream()
-                .filter(w -> Objects.equals(w.roastId(), entry.roastId())
-                        && Objects.equals(name(w), entry.name())
-                        && Objects.equals(w.treatment(), entry.treatment()))
+                .filter(w -> stands(w, entry))
                 .findFirst()
                 .orElseThrow(() -> new InputProblems(
                         "places",
@@ -94,6 +135,15 @@ class UndersideService {
                                 + " was not laid, or stands elsewhere already"));
         left.remove(found);
         return found;
+    }
+
+    /** By what stands under the cup, or by what is in it. */
+    private static boolean stands(TableSample laid, PlaceEntry entry) {
+        return entry.mark() != null
+                ? entry.mark().strip().equalsIgnoreCase(laid.mark())
+                : Objects.equals(laid.roastId(), entry.roastId())
+                        && Objects.equals(name(laid), entry.name())
+                        && Objects.equals(laid.treatment(), entry.treatment());
     }
 
     private static @Nullable String name(TableSample what) {

@@ -7,7 +7,6 @@ import barrowmist.server.cupping.SheetContent.WordMark;
 import barrowmist.server.cupping.SheetService;
 import barrowmist.server.cupping.TableEntries.CuppingEntry;
 import barrowmist.server.cupping.TableEntries.LaidSample;
-import barrowmist.server.cupping.TableEntries.OutsideCoffee;
 import barrowmist.server.cupping.TableEntries.RevealEntry;
 import barrowmist.server.cupping.TableViews.TableSampleView;
 import java.time.Clock;
@@ -69,9 +68,8 @@ class DemoForms {
                 "coded",
                 null,
                 null,
-                coffees.stream()
-                        .map(name -> new LaidSample(null, new OutsideCoffee(name, null, null), 1, null))
-                        .toList());
+                null,
+                coffees.stream().map(name -> LaidSample.outside(name, 1)).toList());
     }
 
     private void triage() {

@@ -5,6 +5,7 @@ import barrowmist.server.demo.DemoBatch.Hand;
 import barrowmist.server.green.LotEntry;
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Map;
 
 /** The invented scenario: ten lots of four suppliers, and the roasts that were made of nine of them. */
 final class DemoLab {
@@ -44,6 +45,12 @@ final class DemoLab {
                 lot("Zaramonde Bench", SACK, "Costa Rica", "honey", today.minusDays(2), 34.5, 10.9, 715, "16/17"));
     }
 
+    private static final Map<String, String> SUPPLIERS_SAY = Map.of(
+            "Gatovu Hill", "Orange, black tea, cane sugar; bright and clean",
+            "Mwendo Slope", "Blackcurrant, grapefruit, long",
+            "Serra Quimbroa", "Milk chocolate, dried fruit, low acidity",
+            "Velquora Hollow", "Caramel, apple, round");
+
     private static LotEntry lot(
             String name,
             String supplier,
@@ -54,7 +61,8 @@ final class DemoLab {
             double moisture,
             double density,
             String screen) {
-        return new LotEntry(name, supplier, origin, process, arrival, kg, moisture, density, screen, null);
+        String notes = SUPPLIERS_SAY.get(name);
+        return new LotEntry(name, supplier, origin, process, arrival, kg, moisture, density, screen, notes, null);
     }
 
     /** The roasts in order of time. */

@@ -27,10 +27,12 @@ import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.time.LocalTime;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
@@ -47,6 +49,7 @@ class DemoSeeder implements BeforeOpening {
     private static final LocalTime FIRST_BATCH = LocalTime.of(9, 10);
     private static final int MINUTES_BETWEEN_BATCHES = 14;
     private static final int CUPS = 5;
+    private static final int ENTRIES = 3;
 
     private final LotService lots;
     private final MachineService machines;
@@ -117,8 +120,23 @@ class DemoSeeder implements BeforeOpening {
                     i));
         }
         green.seed(lotIds, machineId, today);
-        tables.seed(roastIds.get(0));
+        tables.seed(roastIds.get(0), ofOneLot(all, roastIds));
         forms.seed();
+    }
+
+    /** The first roasts of the lot that was roasted most, for a roast-off. */
+    private static List<Long> ofOneLot(List<DemoRoast> all, List<Long> roastIds) {
+        return IntStream.range(0, all.size())
+                .boxed()
+                .collect(Collectors.groupingBy(i -> all.get(i).lot()))
+                .values()
+                .stream()
+                .max(Comparator.comparingInt(List::size))
+                .orElseThrow()
+                .stream()
+                .limit(ENTRIES)
+                .map(roastIds::get)
+                .toList();
     }
 
     private static LocalDateTime batchTime(LocalDate today, DemoRoast roast, int index) {

@@ -4,15 +4,16 @@ import barrowmist.core.cupping.Attribute;
 import barrowmist.server.cupping.CuppingService;
 import barrowmist.server.cupping.CuppingViews.SheetEntry;
 import barrowmist.server.cupping.DifferenceService;
+import barrowmist.server.cupping.GuessService;
 import barrowmist.server.cupping.PreferenceService;
 import barrowmist.server.cupping.SensoryViews.AnswerEntry;
+import barrowmist.server.cupping.SensoryViews.GuessEntry;
 import barrowmist.server.cupping.SensoryViews.RankingEntry;
 import barrowmist.server.cupping.SensoryViews.ServedSet;
 import barrowmist.server.cupping.SheetContent.WordMark;
 import barrowmist.server.cupping.SheetService;
 import barrowmist.server.cupping.TableEntries.CuppingEntry;
 import barrowmist.server.cupping.TableEntries.LaidSample;
-import barrowmist.server.cupping.TableEntries.OutsideCoffee;
 import barrowmist.server.cupping.TableEntries.RevealEntry;
 import barrowmist.server.cupping.TableViews.CuppingView;
 import barrowmist.server.cupping.TableViews.TableSampleView;
@@ -66,6 +67,7 @@ class DemoTables {
     private final SheetService sheets;
     private final DifferenceService differences;
     private final PreferenceService preferences;
+    private final GuessService guesses;
     private final Clock clock;
 
     DemoTables(
@@ -73,37 +75,38 @@ class DemoTables {
             SheetService sheets,
             DifferenceService differences,
             PreferenceService preferences,
+            GuessService guesses,
             Clock clock) {
         this.cuppings = cuppings;
         this.sheets = sheets;
         this.differences = differences;
         this.preferences = preferences;
+        this.guesses = guesses;
         this.clock = clock;
     }
 
-    /** @param roastId the roast that is cupped once as it is and once with its quakers picked out */
-    void seed(long roastId) {
+    /**
+     * @param roastId the roast that is cupped once as it is and once with its quakers picked out
+     * @param ofOneLot three roasts for the roast-off
+     */
+    void seed(long roastId, List<Long> ofOneLot) {
         for (int week = WEEKS; week >= 1; week--) {
             offers(clock.instant().minus(Duration.ofDays(7L * week)), week);
         }
-        LaidSample asItIs = new LaidSample(roastId, null, null, null);
-        triangle(List.of(asItIs, new LaidSample(roastId, null, null, "quakers picked out")), 15, 12);
-        triangle(List.of(asItIs, new LaidSample(roastId, null, null, "water 210 ppm")), 7, 9);
-        roastOff();
-    }
-
-    private static LaidSample outside(String name, int times) {
-        return new LaidSample(null, new OutsideCoffee(name, null, null), times, null);
+        LaidSample asItIs = LaidSample.ofRoast(roastId, null);
+        triangle(List.of(asItIs, LaidSample.ofRoast(roastId, "quakers picked out")), 15, 12);
+        triangle(List.of(asItIs, LaidSample.ofRoast(roastId, "water 210 ppm")), 7, 9);
+        roastOff(ofOneLot);
     }
 
     private static CuppingEntry entry(Instant when, String kind, @Nullable Integer sets, List<LaidSample> samples) {
-        return new CuppingEntry(when, CUPS, null, kind, null, "coded", sets, null, samples);
+        return new CuppingEntry(when, CUPS, null, kind, null, "coded", sets, null, null, samples);
     }
 
     /** The first offer lies twice: does the table agree with itself? */
     private void offers(Instant when, int week) {
         List<LaidSample> samples = IntStream.range(0, OFFERS.size())
-                .mapToObj(i -> outside(OFFERS.get(i).name(), i == 0 ? 2 : 1))
+                .mapToObj(i -> LaidSample.outside(OFFERS.get(i).name(), i == 0 ? 2 : 1))
                 .toList();
         long id = cuppings.open(entry(when, "scoring", null, samples)).id();
         Random chance = new Random(week);
@@ -135,38 +138,60 @@ class DemoTables {
         Instant when = clock.instant().minus(Duration.ofDays(daysAgo));
         long id = cuppings.open(entry(when, "triangle", sets, samples)).id();
         for (ServedSet set : cuppings.key(id).sets()) {
-            int odd = set.set() <= right ? set.odd() : set.odd() % 3 + 1;
+            int single = set.odd().orElseThrow();
+            int odd = set.set() <= right ? single : single % 3 + 1;
             String cupper = CUPPERS.get(set.set() % CUPPERS.size()).name();
-            differences.answer(id, new AnswerEntry(cupper, set.set(), odd, set.set() == 1 ? "cleaner, sweeter" : null));
+            // who tells them apart finds the second sweeter, all but one of them
+            boolean second = set.codes().get(single - 1).equals("B") != (set.set() == 2);
+            String side = second ? "odd" : "pair";
+            String what = set.set() == 1 ? "cleaner, sweeter" : null;
+            differences.answer(id, new AnswerEntry(cupper, set.set(), odd, what, side, side));
         }
         cuppings.reveal(id, new RevealEntry(null));
     }
 
-    /** Best first, by place in the list of what is laid. */
-    private static final List<List<Integer>> ORDERS = List.of(
-            List.of(0, 1, 2),
-            List.of(0, 1, 2),
-            List.of(0, 2, 1),
-            List.of(0, 1, 2),
-            List.of(1, 0, 2),
-            List.of(0, 1, 2),
-            List.of(0, 2, 1),
-            List.of(0, 1, 2),
-            List.of(0, 1, 2));
+    /**
+     * Somebody at the roast-off.
+     *
+     * @param order best first, by place in the list of what is laid
+     * @param origin what was guessed from the green
+     */
+    private record Taster(
+            String name,
+            String party,
+            List<Integer> order,
+            @Nullable String origin,
+            @Nullable String process) {}
 
-    private void roastOff() {
-        List<String> names = List.of("House blend, trial 3", "House blend, trial 1", "House blend, as it is");
+    private static final List<Taster> TASTERS = List.of(
+            new Taster("Marit O.", "house", List.of(0, 1, 2), null, null),
+            new Taster("Tobin W.", "house", List.of(1, 0, 2), null, null),
+            new Taster("Guest 1", "guest", List.of(0, 2, 1), "Burundi", "washed"),
+            new Taster("Guest 2", "guest", List.of(0, 1, 2), null, "washed"),
+            new Taster("Guest 3", "guest", List.of(0, 1, 2), "Brazil", null),
+            new Taster("Guest 4", "guest", List.of(0, 2, 1), null, null),
+            new Taster("Café at the weir", "trade", List.of(0, 1, 2), "Rwanda", "washed"),
+            new Taster("Bakery Lund", "trade", List.of(0, 2, 1), null, null),
+            new Taster("Guest 5", "guest", List.of(0, 1, 2), null, null));
+
+    /** Three roasts of one lot, two of them entries of people who taste too. */
+    private void roastOff(List<Long> roastIds) {
+        List<LaidSample> entries = List.of(
+                LaidSample.ofRoast(roastIds.get(0), null).by("Marit O."),
+                LaidSample.ofRoast(roastIds.get(1), null).by("Tobin W."),
+                LaidSample.ofRoast(roastIds.get(2), null));
         Instant when = clock.instant().minus(Duration.ofDays(4));
-        CuppingView table = cuppings.open(entry(
-                when, "roast-off", null, names.stream().map(n -> outside(n, 1)).toList()));
-        Map<String, String> codes = cuppings.key(table.id()).samples().stream()
-                .collect(Collectors.toMap(
-                        s -> Objects.requireNonNull(s.outside()).name(), TableSampleView::code));
-        for (int i = 0; i < ORDERS.size(); i++) {
-            List<String> order = ORDERS.get(i).stream()
-                    .map(place -> Objects.requireNonNull(codes.get(names.get(place))))
+        CuppingView table = cuppings.open(entry(when, "roast-off", null, entries));
+        Map<Long, String> codes = cuppings.key(table.id()).samples().stream()
+                .collect(Collectors.toMap(s -> Objects.requireNonNull(s.roastId()), TableSampleView::code));
+        for (Taster t : TASTERS) {
+            List<String> order = t.order().stream()
+                    .map(place -> Objects.requireNonNull(codes.get(roastIds.get(place))))
                     .toList();
-            preferences.rank(table.id(), new RankingEntry("Guest " + (i + 1), order));
+            if (t.origin() != null || t.process() != null) {
+                guesses.guess(table.id(), new GuessEntry(t.name(), t.origin(), t.process()));
+            }
+            preferences.rank(table.id(), new RankingEntry(t.name(), order, t.party()));
         }
         cuppings.reveal(table.id(), new RevealEntry(null));
     }

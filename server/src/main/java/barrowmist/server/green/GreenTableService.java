@@ -99,6 +99,7 @@ class GreenTableService {
                 Optionals.orNull(lot.moisturePct()),
                 Optionals.orNull(lot.densityGPerL()),
                 lot.screen(),
+                null,
                 null);
     }
 

@@ -43,6 +43,7 @@ public class LotEntity {
     private @Nullable Double densityGPerL;
 
     private @Nullable String screen;
+    private @Nullable String supplierNotes;
 
     @Version
     private long version;
@@ -63,9 +64,12 @@ public class LotEntity {
         kg = entry.kg();
         moisturePct = entry.moisturePct();
         densityGPerL = entry.densityGPerL();
-        screen = entry.screen() == null || entry.screen().isBlank()
-                ? null
-                : entry.screen().strip();
+        screen = said(entry.screen());
+        supplierNotes = said(entry.supplierNotes());
+    }
+
+    private static @Nullable String said(@Nullable String text) {
+        return text == null || text.isBlank() ? null : text.strip();
     }
 
     public GreenFacts facts() {
@@ -89,6 +93,11 @@ public class LotEntity {
 
     public String supplier() {
         return supplier;
+    }
+
+    /** What the supplier says of the cup. */
+    public @Nullable String supplierNotes() {
+        return supplierNotes;
     }
 
     public String origin() {
@@ -127,6 +136,7 @@ public class LotEntity {
                 moisturePct,
                 densityGPerL,
                 screen,
+                supplierNotes,
                 roasts,
                 version,
                 newest);

@@ -1,11 +1,14 @@
 package barrowmist.server.green;
 
+import barrowmist.core.check.FieldProblem;
 import barrowmist.core.green.LotRules;
 import barrowmist.core.green.Process;
 import barrowmist.server.web.Optionals;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.time.LocalDate;
+import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.List;
 import java.util.Locale;
 import org.jspecify.annotations.Nullable;
 
@@ -25,7 +28,25 @@ public record LotEntry(
         @Schema(example = "10.8") @Nullable Double moisturePct,
         @Schema(example = "712") @Nullable Double densityGPerL,
         @Schema(example = "16/17") @Nullable String screen,
+
+        @Schema(example = "Red fruit, cane sugar, long finish") @Nullable
+        String supplierNotes,
+
         @Nullable Long version) {
+
+    private static final int LONGEST_NOTES = 1000;
+
+    /** Every problem of it. */
+    List<FieldProblem> problems(LocalDate today) {
+        List<FieldProblem> problems = new ArrayList<>(LotRules.problems(forRules(), today));
+        if (supplierNotes != null && supplierNotes.strip().length() > LONGEST_NOTES) {
+            problems.add(new FieldProblem(
+                    "supplierNotes",
+                    "The supplier's notes have " + supplierNotes.strip().length() + " characters, at most "
+                            + LONGEST_NOTES + " are kept"));
+        }
+        return List.copyOf(problems);
+    }
 
     /** The core's view of this entry, for its rules. */
     LotRules.Entry forRules() {

@@ -1,6 +1,5 @@
 package barrowmist.server.green;
 
-import barrowmist.core.green.LotRules;
 import barrowmist.core.green.SampleStage;
 import barrowmist.server.web.Conflict;
 import barrowmist.server.web.InputProblems;
@@ -114,6 +113,6 @@ public class LotService {
     }
 
     private void check(LotEntry entry) {
-        InputProblems.refuseIfAny(LotRules.problems(entry.forRules(), LocalDate.now(clock)));
+        InputProblems.refuseIfAny(entry.problems(LocalDate.now(clock)));
     }
 }

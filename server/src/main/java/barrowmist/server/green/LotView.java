@@ -15,6 +15,7 @@ public record LotView(
         @Nullable Double moisturePct,
         @Nullable Double densityGPerL,
         @Nullable String screen,
+        @Nullable String supplierNotes,
         long roasts,
         long version,
         @Nullable NewestSample newest) {

@@ -108,4 +108,55 @@ class ClockTest {
         assertThat(lab.post(clock + "/pour", "{\"waterC\":45,\"roomC\":44}").status())
                 .isEqualTo(422);
     }
+
+    @Test
+    void fromTheFirstGrindTheWaterIsOnWithinAQuarterOfAnHour() {
+        JsonNode ground = lab.post(clock + "/ground", "{}").body();
+        assertThat(Duration.between(
+                        Instant.parse(ground.get("groundAt").asString()),
+                        Instant.parse(ground.get("pourBy").asString())))
+                .isEqualTo(Duration.ofMinutes(15));
+        JsonNode covered = lab.post(clock + "/ground", "{\"covered\":true}").body();
+        assertThat(covered.get("groundAt")).as("the first time stands").isEqualTo(ground.get("groundAt"));
+        assertThat(Duration.between(
+                        Instant.parse(covered.get("groundAt").asString()),
+                        Instant.parse(covered.get("pourBy").asString())))
+                .isEqualTo(Duration.ofMinutes(30));
+        assertThat(lab.post(clock + "/pour", "{}").body().get("pouredLate").asBoolean())
+                .isFalse();
+        jdbc.update("update cupping set poured_at = dateadd(minute, 31, poured_at) where id = ?", id);
+        assertThat(lab.get(clock).body().get("pouredLate").asBoolean()).isTrue();
+        assertThat(lab.delete(clock + "/pour").body().get("pourBy"))
+                .as("ground it is still")
+                .isNotNull();
+        assertThat(lab.delete(clock + "/ground").body().has("groundAt")).isFalse();
+    }
+
+    @Test
+    void aPourThatIsTappedMovesItsBreak() {
+        lab.post(clock + "/pour", "{\"gapS\":20}");
+        pass(45);
+        JsonNode tapped = lab.post(clock + "/pours", "{\"code\":\"2\"}").body();
+        assertThat(tapped.at("/samples/1/pourS").asDouble()).isBetween(45.0, 60.0);
+        assertThat(tapped.at("/samples/1/poured").asBoolean()).isTrue();
+        assertThat(tapped.at("/samples/1/breakS").asDouble()
+                        - tapped.at("/samples/1/pourS").asDouble())
+                .isCloseTo(240, within(1e-6));
+        pass(60);
+        assertThat(lab.post(clock + "/pours", "{\"code\":\"2\"}").body().at("/samples/1/pourS"))
+                .as("poured once")
+                .isEqualTo(tapped.at("/samples/1/pourS"));
+        assertThat(lab.post(clock + "/pours", "{\"code\":\"9\"}").status()).isEqualTo(422);
+    }
+
+    @Test
+    void theHouseMayBreakAndTasteAtItsOwnTime() {
+        long own = lab.post("/api/cuppings", """
+                {"samples":[{"outside":{"name":"A bag"}}],"protocol":{"breakS":270,"tasteS":720}}""").id();
+        JsonNode view = lab.get("/api/cuppings/" + own + "/clock").body();
+        assertThat(from(view, "break")).isEqualTo(270);
+        assertThat(from(view, "taste")).isEqualTo(720);
+        assertThat(lab.post("/api/cuppings", "{\"protocol\":{\"breakS\":400}}").status())
+                .isEqualTo(422);
+    }
 }

@@ -217,6 +217,13 @@ class FormsTest {
                         .get("note")
                         .asString())
                 .isEqualTo("the grinder ran warm");
+        assertThat(lab.put(table + "/note", "{\"note\":\"mine\",\"before\":\"\"}")
+                        .status())
+                .as("written while another note was kept")
+                .isEqualTo(409);
+        assertThat(lab.put(table + "/note", "{\"note\":\"it did\",\"before\":\"the grinder ran warm\"}")
+                        .status())
+                .isEqualTo(200);
         assertThat(lab.put(table + "/note", "{\"note\":\"%s\"}".formatted("x".repeat(2001)))
                         .status())
                 .isEqualTo(422);

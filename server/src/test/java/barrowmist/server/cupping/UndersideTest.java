@@ -6,6 +6,9 @@ import barrowmist.core.roast.KnownLog;
 import barrowmist.server.Lab;
 import barrowmist.server.Lab.Answer;
 import barrowmist.server.LabTest;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
@@ -119,8 +122,61 @@ class UndersideTest {
         assertThat(match("""
                 [{"place":1,"roastId":%1$d},{"place":2,"roastId":%1$d},{"place":3,"name":"A bag"}]""".formatted(first)).status()).isEqualTo(422);
         assertThat(lab.get(table).body().get("unmatched").asBoolean()).isTrue();
-        assertThat(lab.post("/api/cuppings", "{\"kind\":\"triangle\",\"blind\":\"underside\"}")
+    }
+
+    @Test
+    void whatStandsUnderTheCupsMatchesThemWithoutTellingWhatItIs() {
+        List<String> marks = new ArrayList<>();
+        lab.get(table).body().get("marks").forEach(m -> marks.add(m.asString()));
+        assertThat(marks).hasSize(3).doesNotHaveDuplicates().isSorted();
+        JsonNode prepared = lab.get(table + "/preparation").body().get("samples");
+        assertThat(prepared).extracting(s -> s.get("code").asString()).containsExactlyElementsOf(marks);
+        String places = "[{\"place\":1,\"mark\":\"%s\"},{\"place\":2,\"mark\":\"%s\"},{\"place\":3,\"mark\":\"%s\"}]";
+        assertThat(match(places.formatted(marks.get(0), marks.get(0), marks.get(2)))
                         .status())
                 .isEqualTo(422);
+        assertThat(match(places.formatted(marks.get(2), marks.get(0).toLowerCase(Locale.ROOT), marks.get(1)))
+                        .status())
+                .isEqualTo(204);
+        JsonNode told = lab.post(table + "/reveal", "{}").body();
+        assertThat(told.get("samples").get(0).get("mark").asString()).isEqualTo(marks.get(2));
+        assertThat(told.get("samples").get(0).path("roastId"))
+                .isEqualTo(prepared.get(2).path("roastId"));
+        assertThat(told.get("marks")).isEmpty();
+    }
+
+    @Test
+    void aTriangleShuffledByHandIsRightOrWrongOnlyWhenItsCupsAreTurnedOver() {
+        JsonNode laid = lab.post("/api/cuppings", """
+                {"kind":"triangle","blind":"underside","assessments":2,"samples":[{"roastId":%d},{"roastId":%d}]}""".formatted(first, second)).body();
+        table = "/api/cuppings/" + laid.get("id");
+        assertThat(lab.get(table + "/key").body().get("sets")).isEmpty();
+        for (int set = 1; set <= 2; set++) {
+            assertThat(lab.post(table + "/answers", "{\"cupper\":\"Ines\",\"set\":%d,\"odd\":2}".formatted(set))
+                            .status())
+                    .isEqualTo(201);
+        }
+        assertThat(lab.get(table + "/difference").status()).isEqualTo(409);
+        assertThat(lab.post(table + "/reveal", "{}").status()).isEqualTo(422);
+        String a = laid.get("marks").get(0).asString();
+        String b = laid.get("marks").get(1).asString();
+        assertThat(match(sets(a, a, a, b, b, a)).status()).as("three alike").isEqualTo(422);
+        assertThat(match(sets(a, b, a, "ZZ", b, a)).status()).as("not laid").isEqualTo(422);
+        assertThat(match(sets(a, b, a, b, b, a)).status()).isEqualTo(204);
+        JsonNode difference = lab.get(table + "/difference").body();
+        assertThat(difference.get("n").asInt()).isEqualTo(2);
+        assertThat(difference.get("right").asInt()).isEqualTo(1);
+        JsonNode told = lab.post(table + "/reveal", "{}").body();
+        assertThat(told.at("/sets/0/odd").asInt()).isEqualTo(2);
+        assertThat(told.at("/sets/1/odd").asInt()).isEqualTo(3);
+    }
+
+    private static String sets(String... marks) {
+        StringBuilder all = new StringBuilder("[");
+        for (int i = 0; i < marks.length; i++) {
+            all.append(i == 0 ? "" : ",")
+                    .append("{\"set\":%d,\"place\":%d,\"mark\":\"%s\"}".formatted(1 + i / 3, 1 + i % 3, marks[i]));
+        }
+        return all.append("]").toString();
     }
 }

@@ -158,11 +158,13 @@ class DemoLabTest {
         assertThat(lab.get("/api/vocabulary/candidates").body().toString())
                 .isEqualTo("[{\"word\":\"marzipan\",\"times\":3}]");
         assertThat(byKind.get("roast-off")).hasSize(1);
-        assertThat(lab.get("/api/cuppings/" + byKind.get("roast-off").get(0) + "/preference")
-                        .body()
-                        .get("text")
-                        .asString())
-                .startsWith("House blend, trial 3");
+        JsonNode liked = lab.get("/api/cuppings/" + byKind.get("roast-off").get(0) + "/preference")
+                .body();
+        assertThat(liked.get("text").asString()).endsWith("roast 1 is preferred to every other.");
+        assertThat(liked.get("own").asInt()).isEqualTo(2);
+        assertThat(liked.get("withoutOwn").asString()).contains("roast 1");
+        assertThat(liked.get("guesses").toString()).contains("\"originRight\":true", "\"originRight\":false");
+        assertThat(liked.get("parties")).hasSize(3);
     }
 
     @Test
@@ -171,8 +173,8 @@ class DemoLabTest {
         MachineService machines = mock(MachineService.class);
         RoastService roasts = mock(RoastService.class);
         when(lots.list())
-                .thenReturn(
-                        List.of(new LotView(1, "Own", "S", "O", "washed", TODAY, 60, null, null, null, 0, 0, null)));
+                .thenReturn(List.of(
+                        new LotView(1, "Own", "S", "O", "washed", TODAY, 60, null, null, null, null, 0, 0, null)));
         new DemoSeeder(
                         lots,
                         machines,

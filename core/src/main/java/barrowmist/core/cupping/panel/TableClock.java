@@ -3,28 +3,29 @@ package barrowmist.core.cupping.panel;
 import barrowmist.core.check.Checks;
 import barrowmist.core.check.FieldProblem;
 import barrowmist.core.cupping.TableProtocol;
+import barrowmist.core.cupping.TableTiming;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.OptionalDouble;
 
 /**
  * What is to be done at a table, and when: from the first pour on, s (SCA cupping protocol, from memory: crust broken at
- * 4:00, allowed 3:00 to 5:00, skimmed within about a minute, first tasted at about 71 °C, sweetness, uniformity and clean cup
- * near 37 °C, an end at 21 °C).
+ * 4:00, allowed 3:00 to 5:00, skimmed within about a minute, flavour and aftertaste at about 71 °C, acidity, body and balance
+ * from 60 °C on, sweetness, uniformity and clean cup near 37 °C, an end at 21 °C; no more than 15 minutes from grinding to
+ * the water, 30 where the cups are covered).
  *
  * @param cooling how the cups cool
- * @param cups number of samples that are poured one after the other
- * @param gapS between one sample's pour and the next, s
- * @param firstTasteC from which temperature on is tasted, °C
+ * @param pouredS when each sample was or will be poured, in the order of the table, s since the first pour
+ * @param timing when the crust is broken and tasting begins
  */
-public record TableClock(CupCooling cooling, int cups, double gapS, double firstTasteC) {
+public record TableClock(CupCooling cooling, List<Double> pouredS, TableTiming timing) {
 
-    public static final double BREAK_S = 240;
-    public static final double EARLIEST_BREAK_S = 180;
-    public static final double LATEST_BREAK_S = 300;
-    public static final double FIRST_TASTE_C = 71;
+    private static final double GROUND_S = 900;
+    private static final double GROUND_COVERED_S = 1800;
 
     private static final double SKIM_S = 60;
+    private static final double SECOND_ROUND_C = 60;
     private static final double LAST_ROUND_C = 37;
     private static final double END_C = 21;
 
@@ -73,6 +74,7 @@ public record TableClock(CupCooling cooling, int cups, double gapS, double first
         SKIM,
         WAIT,
         TASTE,
+        SECOND_ROUND,
         LAST_ROUND,
         STOP
     }
@@ -88,37 +90,66 @@ public record TableClock(CupCooling cooling, int cups, double gapS, double first
 
         /** @param afterPourS s after this sample's own pour */
         public static Break at(double afterPourS) {
-            return new Break(afterPourS < EARLIEST_BREAK_S, afterPourS > LATEST_BREAK_S);
+            return new Break(afterPourS < TableTiming.EARLIEST_BREAK_S, afterPourS > TableTiming.LATEST_BREAK_S);
         }
     }
 
-    /** When the sample at a place was or will be poured, s since the first pour. */
-    public double pouredS(int place) {
-        return place * gapS;
+    /** How long ground coffee may wait for its water, s. */
+    public static double groundS(boolean covered) {
+        return covered ? GROUND_COVERED_S : GROUND_S;
+    }
+
+    /**
+     * When each sample was or will be poured, s since the first pour.
+     *
+     * @param samples on the table
+     * @param gapS between one pour and the next where nobody taps, s
+     * @param tapped by place, from 0, when somebody poured
+     */
+    public static List<Double> pours(int samples, double gapS, Map<Integer, Double> tapped) {
+        List<Double> pours = new ArrayList<>();
+        for (int i = 0; i < samples; i++) {
+            pours.add(tapped.getOrDefault(i, i == 0 ? 0 : pours.get(i - 1) + gapS));
+        }
+        return List.copyOf(pours);
     }
 
     /** Every step, in order; each lasts until the next. */
     public List<Step> steps() {
         OptionalDouble none = OptionalDouble.empty();
-        double lastPourS = pouredS(Math.max(0, cups - 1));
+        double lastPourS = pouredS.stream().mapToDouble(s -> s).max().orElse(0);
+        double breakS = timing.toBreakS();
         List<Step> steps = new ArrayList<>();
         if (lastPourS > 0) {
             steps.add(new Step(Stage.POUR, 0, none));
         }
-        steps.add(new Step(Stage.LEAVE, lastPourS > 0 ? Math.min(lastPourS + 1, BREAK_S) : 0, none));
-        steps.add(new Step(Stage.BREAK, BREAK_S, none));
-        steps.add(new Step(Stage.SKIM, BREAK_S + lastPourS + SKIM_S / 2, none));
-        double skimmedS = BREAK_S + lastPourS + 2 * SKIM_S;
-        double tasteS = Math.max(skimmedS, reaches(firstTasteC));
-        if (tasteS > skimmedS) {
-            steps.add(new Step(Stage.WAIT, skimmedS, none));
-        }
-        steps.add(new Step(Stage.TASTE, tasteS, OptionalDouble.of(firstTasteC)));
-        double last = Math.max(LAST_ROUND_C, cooling.roomC() + 2 * NEAR_ROOM_C);
-        steps.add(new Step(Stage.LAST_ROUND, Math.max(tasteS, reaches(last)), OptionalDouble.of(last)));
-        double end = Math.max(END_C, cooling.roomC() + NEAR_ROOM_C);
-        steps.add(new Step(Stage.STOP, Math.max(tasteS, reaches(end)), OptionalDouble.of(end)));
+        steps.add(new Step(Stage.LEAVE, lastPourS > 0 ? Math.min(lastPourS + 1, breakS) : 0, none));
+        steps.add(new Step(Stage.BREAK, breakS, none));
+        steps.add(new Step(Stage.SKIM, breakS + lastPourS + SKIM_S / 2, none));
+        rounds(steps, breakS + lastPourS + 2 * SKIM_S);
         return List.copyOf(steps);
+    }
+
+    private void rounds(List<Step> steps, double skimmedS) {
+        boolean byTime = timing.tasteS().isPresent();
+        double firstC = timing.toTasteC();
+        double tasteS = Math.max(skimmedS, timing.tasteS().orElseGet(() -> reaches(firstC)));
+        if (tasteS > skimmedS) {
+            steps.add(new Step(Stage.WAIT, skimmedS, OptionalDouble.empty()));
+        }
+        double lastC = Math.max(LAST_ROUND_C, cooling.roomC() + 2 * NEAR_ROOM_C);
+        double lastS = Math.max(tasteS, reaches(lastC));
+        double secondC = firstC > SECOND_ROUND_C ? SECOND_ROUND_C : (firstC + lastC) / 2;
+        steps.add(new Step(Stage.TASTE, tasteS, byTime ? OptionalDouble.empty() : OptionalDouble.of(firstC)));
+        if (reaches(secondC) > tasteS && secondC > lastC) {
+            steps.add(new Step(Stage.SECOND_ROUND, reaches(secondC), OptionalDouble.of(secondC)));
+        } else {
+            // cups that are tasted late have no temperature of their own between: half-way
+            steps.add(new Step(Stage.SECOND_ROUND, (tasteS + lastS) / 2, OptionalDouble.empty()));
+        }
+        steps.add(new Step(Stage.LAST_ROUND, lastS, OptionalDouble.of(lastC)));
+        double endC = Math.max(END_C, cooling.roomC() + NEAR_ROOM_C);
+        steps.add(new Step(Stage.STOP, Math.max(tasteS, reaches(endC)), OptionalDouble.of(endC)));
     }
 
     private double reaches(double c) {

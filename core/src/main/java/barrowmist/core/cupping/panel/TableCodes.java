@@ -18,6 +18,9 @@ public final class TableCodes {
     /** Letters and digits that nobody takes for one another, said or written. */
     private static final String EASY = "ACDEFHJKMNPRTUVWXY3479";
 
+    /** The same without digits, and without letters that are another one upside down. */
+    private static final String LETTERS = "CDEFHJKPRTVY";
+
     private TableCodes() {}
 
     /** Codes of three different digits, all different, in rising order: where a sample stands says nothing of it. */
@@ -47,11 +50,24 @@ public final class TableCodes {
                 : IntStream.rangeClosed(1, count).mapToObj(String::valueOf).toList();
     }
 
+    /** Two letters each for the undersides of cups, all different, in no order. */
+    public static List<String> marks(int count, RandomGenerator random) {
+        Set<String> marks = new LinkedHashSet<>();
+        while (marks.size() < count) {
+            marks.add(drawn(LETTERS, 2, random));
+        }
+        return List.copyOf(marks);
+    }
+
     /** A code to join a table by. */
     public static String join(RandomGenerator random) {
+        return drawn(EASY, JOIN_LENGTH, random);
+    }
+
+    private static String drawn(String from, int length, RandomGenerator random) {
         StringBuilder code = new StringBuilder();
-        for (int i = 0; i < JOIN_LENGTH; i++) {
-            code.append(EASY.charAt(random.nextInt(EASY.length())));
+        for (int i = 0; i < length; i++) {
+            code.append(from.charAt(random.nextInt(from.length())));
         }
         return code.toString();
     }
