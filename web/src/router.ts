@@ -66,6 +66,21 @@ export const router = createRouter({
       meta: { title: 'Wall' },
     },
     {
+      path: '/cupping/:id(\\d+)/prepare',
+      component: () => import('@/cupping/PreparePage.vue'),
+      meta: { title: 'Prepare' },
+    },
+    {
+      path: '/cupping/cuppers',
+      component: () => import('@/cupping/CuppersPage.vue'),
+      meta: { title: 'Cuppers' },
+    },
+    {
+      path: '/cupping/cuppers/:name',
+      component: () => import('@/cupping/CupperPage.vue'),
+      meta: { title: 'Cupper' },
+    },
+    {
       path: '/cupping/house',
       component: () => import('@/cupping/HousePage.vue'),
       meta: { title: 'Our words, scales and lines' },

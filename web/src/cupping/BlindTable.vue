@@ -1,7 +1,9 @@
 <script setup lang="ts">
 import PageState from '@/shared/components/PageState.vue'
 import { moment } from '@/shared/format/text'
+import { useWho } from '@/shared/who'
 import RevealCard from './RevealCard.vue'
+import TableNote from './TableNote.vue'
 import TakeSeat from './TakeSeat.vue'
 import type { useBlindTable } from './useBlindTable'
 
@@ -15,6 +17,7 @@ const props = defineProps<{
   done?: boolean
   at: ReturnType<typeof useBlindTable>
 }>()
+const who = useWho()
 const { table, roasts, cupper, seated, told, over } = props.at
 </script>
 
@@ -32,6 +35,10 @@ const { table, roasts, cupper, seated, told, over } = props.at
           {{ moment(table.data.value.cuppedAt) }} · {{ says }}<template v-if="over"> · revealed</template
           ><template v-else-if="seated"> · {{ cupper }}</template>
         </span>
+        <span class="spacer" />
+        <v-btn v-if="!over && who.prepares" variant="outlined" :to="`/cupping/${table.data.value.id}/prepare`"
+          >Prepare</v-btn
+        >
       </div>
       <TakeSeat
         v-if="!over && !seated && !done"
@@ -42,6 +49,7 @@ const { table, roasts, cupper, seated, told, over } = props.at
       />
       <slot v-if="seated && !over" name="choice" />
       <slot name="result" />
+      <TableNote :id="table.data.value.id" :note="table.data.value.note" @kept="table.reload()" />
       <RevealCard v-if="!told" :table="table.data.value" :tasting="seated" @changed="table.reload()" />
     </template>
   </PageState>

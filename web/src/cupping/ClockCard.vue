@@ -3,10 +3,11 @@ import { computed, ref, shallowRef, watch } from 'vue'
 import { useIntervalFn } from '@vueuse/core'
 import { answer, api, type Answer, type Failure } from '@/shared/api/client'
 import { useLoad } from '@/shared/api/useLoad'
-import NumberField from '@/shared/components/NumberField.vue'
 import { clock as clockText } from '@/shared/format/text'
-import { degree, typedTemperature } from '@/shared/format/units'
 import { usePreferences } from '@/shared/preferences'
+import { useWho } from '@/shared/who'
+import BeforePour from './BeforePour.vue'
+import CupThermometer from './CupThermometer.vue'
 import { NEXT, SAY, sampleNow, stepAt, type Clock } from './clock'
 
 /** The table's clock: the one thing to do now, large; it is the server's, the same on every screen. */
@@ -21,6 +22,8 @@ const OFFERED_S = 90
 const preferences = usePreferences()
 const path = { params: { path: { id: props.id } } }
 const only = !!props.clock
+const who = useWho()
+const mayTouch = computed(() => !only && who.prepares)
 const loaded = useLoad<Clock>(() =>
   props.clock ? Promise.resolve({ data: props.clock }) : answer(api.GET('/api/cuppings/{id}/clock', path)),
 )
@@ -29,7 +32,6 @@ const view = shallowRef<Clock>()
 const behindMs = ref(0)
 const nowMs = ref(Date.now())
 const failure = ref<Failure>()
-const cupC = ref<number>()
 const gapS = ref<number>()
 const again = ref(false)
 
@@ -90,6 +92,11 @@ async function send(call: Promise<Answer<Clock>>) {
     await loaded.reload()
   }
 }
+const ground = (covered: boolean) =>
+  send(answer(api.POST('/api/cuppings/{id}/clock/ground', { ...path, body: { covered } })))
+const notGround = () => send(answer(api.DELETE('/api/cuppings/{id}/clock/ground', path)))
+const poured = (code: string) =>
+  send(answer(api.POST('/api/cuppings/{id}/clock/pours', { ...path, body: { code } })))
 const pour = () =>
   send(answer(api.POST('/api/cuppings/{id}/clock/pour', { ...path, body: { gapS: gapS.value } })))
 const takeBack = () => {
@@ -98,30 +105,22 @@ const takeBack = () => {
 }
 const broke = (code: string) =>
   send(answer(api.POST('/api/cuppings/{id}/clock/breaks', { ...path, body: { code } })))
-async function read() {
-  if (cupC.value === undefined) {
-    return
-  }
-  const c = typedTemperature(cupC.value, preferences.units)
-  cupC.value = undefined
-  await send(answer(api.POST('/api/cuppings/{id}/clock/readings', { ...path, body: { c } })))
-}
+const read = (c: number) =>
+  send(answer(api.POST('/api/cuppings/{id}/clock/readings', { ...path, body: { c } })))
 </script>
 
 <template>
-  <section v-if="view" class="card clock" aria-label="Clock of the table">
-    <span v-if="atS === undefined && only" class="quiet">The clock begins with the pour.</span>
-    <template v-else-if="atS === undefined">
-      <v-btn color="primary" size="x-large" @click="pour">Pour now</v-btn>
-      <NumberField
-        v-if="view.samples.length > 1"
-        v-model="gapS"
-        label="Between two pours"
-        unit="s"
-        class="gap"
-      />
-      <span class="quiet">The clock starts with the first pour. The crust is broken at 4:00.</span>
-    </template>
+  <section v-if="view && view.steps.length" class="card clock" aria-label="Clock of the table">
+    <span v-if="atS === undefined && !mayTouch" class="quiet">The clock begins with the pour.</span>
+    <BeforePour
+      v-else-if="atS === undefined"
+      v-model:gap-s="gapS"
+      :clock="view"
+      :now-ms="nowMs + behindMs"
+      @ground="ground"
+      @not-ground="notGround"
+      @pour="pour"
+    />
     <template v-else>
       <output class="figure time">{{ clockText(atS) }}</output>
       <div class="now">
@@ -132,27 +131,32 @@ async function read() {
             >, {{ preferences.wholeTemperature(step.next.c) }}</template
           >
         </span>
+        <span v-if="view.pouredLate" class="ember">Poured later after grinding than it should be.</span>
         <span v-for="s in wrongBreaks" :key="s.code" class="ember">
           {{ name(s.code) }} was broken {{ s.late ? 'late' : 'early' }}, at
           {{ clockText(s.brokenS! - s.pourS) }}.
         </span>
       </div>
       <v-btn
-        v-if="!only && sample && atS >= sample.breakS - OFFERED_S && step.now?.stage !== 'pour'"
+        v-if="mayTouch && sample && step.now?.stage === 'pour' && !sample.poured && atS > 0.5"
+        variant="outlined"
+        size="x-large"
+        @click="poured(sample.code)"
+        >Poured: {{ name(sample.code) }}</v-btn
+      >
+      <v-btn
+        v-if="mayTouch && sample && atS >= sample.breakS - OFFERED_S && step.now?.stage !== 'pour'"
         variant="outlined"
         size="x-large"
         @click="broke(sample.code)"
         >Broken: {{ name(sample.code) }}</v-btn
       >
-      <form v-if="!only && atS > 60" class="thermometer" @submit.prevent="read">
-        <NumberField v-model="cupC" label="Thermometer in a cup" :unit="degree(preferences.units)" />
-        <v-btn type="submit" variant="text" :disabled="cupC === undefined">Read</v-btn>
-      </form>
-      <template v-if="!only && again">
+      <CupThermometer v-if="mayTouch && atS > 60" @read="read" />
+      <template v-if="mayTouch && again">
         <v-btn variant="outlined" @click="takeBack">Forget this pour and its breaks</v-btn>
         <v-btn variant="text" @click="again = false">Go on</v-btn>
       </template>
-      <v-btn v-else-if="!only" variant="text" @click="again = true">Pour again…</v-btn>
+      <v-btn v-else-if="mayTouch" variant="text" @click="again = true">Pour again…</v-btn>
     </template>
     <p v-if="failure" class="ember" role="alert">{{ failure.problems[0]?.message ?? failure.message }}</p>
   </section>
@@ -177,13 +181,5 @@ async function read() {
 }
 .say {
   font-size: 1.25rem;
-}
-.gap,
-.thermometer .v-input {
-  width: 190px;
-}
-.thermometer {
-  display: flex;
-  align-items: center;
 }
 </style>

@@ -6,10 +6,12 @@ import { useLoad } from '@/shared/api/useLoad'
 import PageState from '@/shared/components/PageState.vue'
 import { moment, plural, roastName } from '@/shared/format/text'
 import LayTable from './LayTable.vue'
+import { useWho } from '@/shared/who'
 import { verdictCounts } from './triage'
 
 /** Roasts that wait for the table, and the cuppings that were. */
 const route = useRoute()
+const who = useWho()
 const roasts = useLoad(() => answer(api.GET('/api/roasts')))
 const cuppings = useLoad(() => answer(api.GET('/api/cuppings')))
 const chosen = [route.query.roast ?? []].flat().map(Number).filter(Number.isInteger)
@@ -43,10 +45,14 @@ function scores(c: Schemas['CuppingView']): string {
     return `${c.sets.length - c.unfinished} of ${plural(c.sets.length, 'set')} answered`
   }
   if (c.kind === 'roast-off') {
-    return plural(c.ranked.length, 'order')
+    return plural(c.ranked.length, c.choice === 'best' ? 'vote' : 'order')
   }
   if (c.kind === 'triage' && c.told) {
     return verdictCounts(c.sheets)
+  }
+  const given = c.sheets.flatMap((s) => s.finalScore ?? [])
+  if (c.told && given.length > c.samples.length) {
+    return `${Math.min(...given).toFixed(2)} to ${Math.max(...given).toFixed(2)}`
   }
   return c.told
     ? c.sheets.map((s) => s.finalScore?.toFixed(2) ?? 'half filled').join(', ') || 'not begun'
@@ -59,6 +65,7 @@ function scores(c: Schemas['CuppingView']): string {
     <h1>Cupping</h1>
     <span class="quiet">choose the samples for the table, or open an earlier one</span>
     <span class="spacer" />
+    <v-btn v-if="who.cups" variant="text" to="/cupping/cuppers">Cuppers</v-btn>
     <v-btn variant="outlined" to="/cupping/house">Our words, scales and lines</v-btn>
   </div>
   <PageState
@@ -67,7 +74,7 @@ function scores(c: Schemas['CuppingView']): string {
     :there="!!cuppings.data.value && !!roasts.data.value"
     @retry="(roasts.reload(), cuppings.reload())"
   >
-    <LayTable :roasts="roasts.data.value ?? []" :waiting="waiting" :chosen="chosen" />
+    <LayTable v-if="who.prepares" :roasts="roasts.data.value ?? []" :waiting="waiting" :chosen="chosen" />
     <h2 class="mt-6 mb-2">Earlier</h2>
     <p v-if="cuppings.data.value?.length === 0" class="quiet">None yet.</p>
     <div v-else class="card table-scroll">

@@ -18,6 +18,7 @@ const result = computed(() => loaded.data.value)
 const of = (count: number) => `${(100 * count) / Math.max(1, result.value?.n ?? 1)}%`
 const percent = (share: number) =>
   share < 0.001 ? 'less than 0.1 %' : `${(100 * share).toFixed(share < 0.01 ? 1 : 0)} %`
+const SIDE: Record<string, string> = { odd: 'the odd one', pair: 'the two alike' }
 const answered = computed(() => props.sets.filter((s) => s.answered))
 </script>
 
@@ -37,6 +38,7 @@ const answered = computed(() => props.sets.filter((s) => s.answered))
       >
     </div>
     <p class="said">{{ result.text }}</p>
+    <p v-for="l in result.leanings" :key="l">Among those who told them apart: {{ l }}</p>
     <p v-if="reason" class="quiet">Revealed before every set was answered: {{ reason }}</p>
     <dl class="figures">
       <dt>Chance of so many by guessing (one-sided, exact)</dt>
@@ -54,6 +56,7 @@ const answered = computed(() => props.sets.filter((s) => s.answered))
             <th>Who</th>
             <th>Took cup</th>
             <th>What differs</th>
+            <th>Sweeter, liked better</th>
           </tr>
         </thead>
         <tbody>
@@ -65,6 +68,7 @@ const answered = computed(() => props.sets.filter((s) => s.answered))
               ><span v-else class="quiet">the odd one was {{ s.odd }}</span>
             </td>
             <td>{{ s.what }}</td>
+            <td>{{ [SIDE[s.sweeter ?? ''], SIDE[s.preferred ?? '']].filter(Boolean).join(', ') }}</td>
           </tr>
         </tbody>
       </table>

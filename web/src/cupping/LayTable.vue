@@ -10,7 +10,7 @@ import LaidRoasts from './LaidRoasts.vue'
 import OutsideCoffees from './OutsideCoffees.vue'
 import ProtocolChoice from './ProtocolChoice.vue'
 import TablePreparation from './TablePreparation.vue'
-import { BLIND, CHOICES, FORMS, KINDS } from './laying'
+import { BLIND, CHOICES, FORMS, KINDS, samplesOf, told } from './laying'
 
 /** What is to stand on the table, who may know it, and how the cups are prepared. */
 const props = defineProps<{
@@ -52,23 +52,9 @@ const roastOff = computed(() => form.value.kind === 'roast-off')
 /** A choice between coffees one knows is none. */
 const blind = computed(() => (!onSheets.value && form.value.blind === 'open' ? 'coded' : form.value.blind))
 const coded = computed(() => blind.value !== 'open')
-const shuffled = computed(() => blind.value === 'underside')
 const ways = computed(() => (onSheets.value ? BLIND : BLIND.filter((b) => b.value !== 'open')))
 /** All that is to stand on the table. */
-const laid = computed(() => {
-  const { chosen, twice, treated, entrants, outside } = form.value
-  const entrant = (id: number) => (roastOff.value && entrants[id]?.trim()) || undefined
-  const again = chosen.filter((id) => treated[id]?.trim())
-  return [
-    ...chosen.map((roastId) => ({
-      roastId,
-      times: pairs.value && twice.includes(roastId) ? 2 : 1,
-      entrant: entrant(roastId),
-    })),
-    ...again.map((roastId) => ({ roastId, times: 1, treatment: treated[roastId]!.trim() })),
-    ...outside.map((o) => ({ outside: o, times: 1 })),
-  ]
-})
+const laid = computed(() => samplesOf(form.value, { pairs: pairs.value, entries: roastOff.value }))
 const count = computed(() => laid.value.reduce((sum, s) => sum + s.times, 0))
 const kinds = useLoad(() => answer(api.GET('/api/table-kinds')))
 /** Why these cannot be laid as they are. */
@@ -172,19 +158,7 @@ async function open() {
       <TablePreparation v-model="form.protocol" :failure="failure" />
     </div>
     <p v-if="triangle && plan.data.value" class="quiet">{{ plan.data.value.text }}</p>
-    <p class="quiet">
-      {{
-        triangle && shuffled
-          ? 'Of each set two cups of either coffee are prepared and marked underneath, shuffled, and one is taken away unseen: nobody knows which coffee is there once until the cups are turned over.'
-          : triangle
-            ? 'Who prepares sees in the key which coffee goes into which cup; everybody else tastes blind.'
-            : shuffled
-              ? 'Each bowl gets a mark underneath; shuffle them, and taste by place from the left. At the reveal the bowls are turned over.'
-              : coded
-                ? 'Each sample gets a code of three digits. What stands under it, and what others gave, is told when the table is revealed.'
-                : 'Everybody sees what is in the cups.'
-      }}
-    </p>
+    <p class="quiet">{{ told(triangle, blind) }}</p>
     <p v-if="failure" class="ember" role="alert">{{ failure.problems[0]?.message ?? failure.message }}</p>
     <p v-if="wrong && count > 0" class="quiet">{{ wrong }}</p>
     <v-btn

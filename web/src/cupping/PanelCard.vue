@@ -1,51 +1,44 @@
 <script setup lang="ts">
-import { computed } from 'vue'
+import { computed, ref } from 'vue'
 import { answer, api, type Schemas } from '@/shared/api/client'
 import { useLoad } from '@/shared/api/useLoad'
-import { signed } from '@/shared/format/text'
+import { plural } from '@/shared/format/text'
+import AgreementList from './AgreementList.vue'
+import ByAttribute from './ByAttribute.vue'
 
 /** What the table showed: every cupper’s score as a dot, how far they agree, and whether an order can be said. */
 const props = defineProps<{
   id: number
   names: Record<string, string>
-  sheets: Schemas['SheetView'][]
+  form: string
   reason?: string
 }>()
 const loaded = useLoad(() =>
   answer(api.GET('/api/cuppings/{id}/panel', { params: { path: { id: props.id } } })),
 )
 const panel = computed(() => loaded.data.value)
-const best = computed(() => [...(panel.value?.samples ?? [])].sort((a, b) => b.mean - a.mean))
+/** Whether means are shown as they would be had every cupper begun at the same height. */
+const freed = ref(false)
+const freeable = computed(() => panel.value?.samples.some((s) => s.freed !== undefined) ?? false)
+const mean = (s: Schemas['PanelSample']) => (freed.value ? s.freed : undefined) ?? s.mean
+const best = computed(() => [...(panel.value?.samples ?? [])].sort((a, b) => mean(b) - mean(a)))
+const offsets = computed(() => new Map(panel.value?.cuppers.map((c) => [c.name, c.offset]) ?? []))
+/** A score as its dot is drawn: where it was given, or where it would be without the cupper's own offset. */
+const drawn = (x: { cupper: string; score: number }) =>
+  freed.value ? x.score - (offsets.value.get(x.cupper) ?? 0) : x.score
+const words = (s: Schemas['PanelSample']) =>
+  s.words
+    .map((w) => `${w.word} ${w.cuppers} of ${s.scores.length || w.cuppers}, ${plural(w.cups, 'cup')}`)
+    .join('; ')
 const range = computed(() => {
-  const all = best.value.flatMap((s) => s.scores.map((x) => x.score))
+  const all = best.value.flatMap((s) => s.scores.map(drawn))
   const low = Math.floor(Math.min(...all))
   return { low, high: Math.max(low + 1, Math.ceil(Math.max(...all))) }
 })
 const left = (score: number) => `${(100 * (score - range.value.low)) / (range.value.high - range.value.low)}%`
-/** Words by how many cuppers found them, the most agreed first. */
-const words = (code: string) => {
-  const found = new Map<string, number>()
-  const sheets = props.sheets.filter((s) => s.code === code)
-  sheets.flatMap((s) => s.words).forEach((w) => found.set(w.word, (found.get(w.word) ?? 0) + 1))
-  return [...found]
-    .sort((a, b) => b[1] - a[1])
-    .map(([word, cuppers]) => `${word} ${cuppers} of ${sheets.length}`)
-    .join(', ')
-}
 /** How many of the scores before it are the same: such dots stand on each other. */
-const alike = (scores: { score: number }[], i: number) =>
-  scores.slice(0, i).filter((x) => x.score === scores[i]!.score).length
-const offset = (points: number) =>
-  Math.abs(points) < 0.05 ? 'at the table’s mean' : `${signed(points)} points from the table’s mean`
-const icc = computed(() => {
-  const a = panel.value?.agreement
-  return a?.icc21 === undefined
-    ? undefined
-    : a.icc21.toFixed(2) +
-        (a.icc21Lower === a.icc21Upper
-          ? ''
-          : ` (95 %: ${a.icc21Lower!.toFixed(2)} to ${a.icc21Upper!.toFixed(2)})`)
-})
+const alike = (scores: Schemas['CupperScore'][], i: number) =>
+  scores.slice(0, i).filter((x) => Math.abs(drawn(x) - drawn(scores[i]!)) < 0.05).length
 </script>
 
 <template>
@@ -53,6 +46,14 @@ const icc = computed(() => {
     <h2 id="panel-title">What the table showed</h2>
     <p class="said">{{ panel.text }}</p>
     <p v-if="reason" class="quiet">Revealed before everybody had finished: {{ reason }}</p>
+    <v-switch
+      v-if="freeable"
+      v-model="freed"
+      label="as if every cupper began at the same height"
+      hide-details
+      density="compact"
+      color="primary"
+    />
     <div class="table-scroll">
       <table class="plain">
         <thead>
@@ -74,15 +75,19 @@ const icc = computed(() => {
                 names[s.code] ?? s.code
               }}</router-link>
               <template v-else>{{ names[s.code] ?? s.code }}</template>
+              <span v-if="s.qualityClass" class="quiet class">{{ s.qualityClass }}</span>
+              <span v-if="s.faultyCups" class="ember class"
+                >{{ s.faultyCups }} of {{ plural(s.cups, 'cup') }} with a taint or fault</span
+              >
             </td>
             <td>
               <div class="dots">
-                <span class="median" :style="{ left: left(s.median) }" />
+                <span v-if="!freed" class="median" :style="{ left: left(s.median) }" />
                 <span
                   v-for="(x, i) in s.scores"
                   :key="x.cupper"
                   class="dot"
-                  :style="{ left: left(x.score), bottom: `${2 + 9 * alike(s.scores, i)}px` }"
+                  :style="{ left: left(drawn(x)), bottom: `${2 + 9 * alike(s.scores, i)}px` }"
                   :title="`${x.cupper} ${x.score.toFixed(2)}`"
                   :aria-label="`${x.cupper} ${x.score.toFixed(2)}`"
                   role="img"
@@ -92,40 +97,22 @@ const icc = computed(() => {
             <td class="num">
               <b>{{ s.median.toFixed(2) }}</b>
             </td>
-            <td class="num">{{ s.mean.toFixed(2) }}</td>
+            <td class="num">{{ mean(s).toFixed(2) }}</td>
             <td class="num">{{ s.sd === undefined ? '' : `±${s.sd.toFixed(2)}` }}</td>
-            <td>{{ words(s.code) }}</td>
+            <td>
+              {{ words(s) }}
+              <span v-if="s.supplierSays" class="quiet class">Supplier: {{ s.supplierSays }}</span>
+            </td>
           </tr>
         </tbody>
       </table>
     </div>
-    <div v-if="panel.cuppers.length > 1" class="agree">
-      <dl>
-        <template v-if="icc">
-          <dt>One cupper’s scores, agreement (ICC)</dt>
-          <dd>{{ icc }}</dd>
-        </template>
-        <template v-if="panel.agreement?.kendallW !== undefined">
-          <dt>Same order (Kendall’s W)</dt>
-          <dd>{{ panel.agreement.kendallW.toFixed(2) }}</dd>
-        </template>
-        <template v-if="panel.agreement?.smallestDifference !== undefined">
-          <dt>Smallest difference it could show</dt>
-          <dd>{{ panel.agreement.smallestDifference.toFixed(2) }} points</dd>
-        </template>
-      </dl>
-      <dl>
-        <template v-for="c in panel.cuppers" :key="c.name">
-          <dt>{{ c.name || 'no name' }}</dt>
-          <dd>
-            {{ offset(c.offset)
-            }}<template v-if="c.repeats !== undefined"
-              >; the same coffee twice within ±{{ c.repeats.toFixed(2) }}</template
-            >
-          </dd>
-        </template>
-      </dl>
-    </div>
+    <p v-if="freed" class="quiet">
+      The means are those of a model in which each score is its sample’s and its cupper’s part; what was given
+      stands as it is.
+    </p>
+    <ByAttribute :samples="best" :names="names" :form="form" />
+    <AgreementList v-if="panel.cuppers.length > 1" :panel="panel" />
     <p v-if="panel.leftOut.length" class="quiet">
       Not in the agreement, because a score is missing: {{ panel.leftOut.join(', ') }}.
     </p>
@@ -141,6 +128,10 @@ const icc = computed(() => {
 }
 .said {
   font-weight: 600;
+}
+.class {
+  display: block;
+  font-size: 0.9rem;
 }
 .dots-head {
   width: 30%;
@@ -172,21 +163,5 @@ const icc = computed(() => {
   width: 3px;
   height: 30px;
   background: var(--ink);
-}
-.agree {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 10px 48px;
-}
-.agree dl {
-  display: grid;
-  grid-template-columns: auto auto;
-  gap: 2px 16px;
-}
-.agree dt {
-  color: var(--ink-2);
-}
-.agree dd {
-  font-weight: 600;
 }
 </style>

@@ -1,11 +1,12 @@
 <script setup lang="ts">
-import { computed, ref, watch } from 'vue'
+import { computed, ref } from 'vue'
 import { answer, api, type Failure, type Schemas } from '@/shared/api/client'
-import { moment, plural, roastName } from '@/shared/format/text'
+import { plural } from '@/shared/format/text'
 import JoinedSeats from './JoinedSeats.vue'
-import KeyTable from './KeyTable.vue'
 import JoinNote from './JoinNote.vue'
+import KeyPart from './KeyPart.vue'
 import PlacesForm from './PlacesForm.vue'
+import { useWho } from '@/shared/who'
 import { useChanges } from './useChanges'
 
 /** How far everybody is, the key for who prepares, and the reveal. */
@@ -15,9 +16,8 @@ const props = defineProps<{
   tasting?: boolean
 }>()
 const emit = defineEmits<{ changed: [] }>()
-const key = ref<Schemas['TableKey']>()
-const names = ref<Record<number, string>>({})
-const asking = ref<'key' | 'reveal'>()
+const who = useWho()
+const asking = ref(false)
 const reason = ref('')
 const failure = ref<Failure>()
 // others score on their own tablets
@@ -35,33 +35,17 @@ const cuppers = computed(() => {
     finished: props.table.progress.filter((p) => p.cupper === name && p.unscored === 0).length,
   }))
 })
-watch(
-  () => props.tasting,
-  (now) => (key.value = now ? undefined : key.value),
-)
 const unfinished = computed(() => props.table.unfinished)
 const triangle = computed(() => props.table.kind === 'triangle')
-async function showKey() {
-  const [result, roasts] = await Promise.all([
-    answer(api.GET('/api/cuppings/{id}/key', path.value)),
-    answer(api.GET('/api/roasts')),
-  ])
-  failure.value = result.failure ?? roasts.failure
-  key.value = result.data
-  names.value = Object.fromEntries((roasts.data ?? []).map((r) => [r.id, roastName(r)]))
-  asking.value = undefined
-  emit('changed')
-}
-
 /** A table is revealed once its cups, where they were shuffled by hand, are turned over. */
-const turning = computed(() => asking.value === 'reveal' && props.table.unmatched)
+const turning = computed(() => asking.value && props.table.unmatched)
 async function reveal() {
   const result = await answer(
     api.POST('/api/cuppings/{id}/reveal', { ...path.value, body: { reason: reason.value } }),
   )
   failure.value = result.failure
   if (result.data) {
-    asking.value = undefined
+    asking.value = false
     emit('changed')
   }
 }
@@ -89,10 +73,8 @@ async function reveal() {
         <b>{{ c.name }}</b> {{ c.finished }} of {{ table.samples.length }} scored
       </li>
     </ul>
-    <p v-if="table.keySeenAt" class="quiet">The key was looked at, first {{ moment(table.keySeenAt) }}.</p>
-    <KeyTable v-if="key" :keyed="key" :names="names" />
-    <PlacesForm v-if="turning" :table="table" @matched="emit('changed')" @left="asking = undefined" />
-    <form v-else-if="asking === 'reveal'" class="ask" @submit.prevent="reveal">
+    <PlacesForm v-if="turning" :table="table" @matched="emit('changed')" @left="asking = false" />
+    <form v-else-if="asking" class="ask" @submit.prevent="reveal">
       <p>
         {{
           unfinished
@@ -111,19 +93,16 @@ async function reveal() {
       <v-btn type="submit" color="primary" :disabled="unfinished > 0 && !reason.trim()"
         >Reveal the table</v-btn
       >
-      <v-btn variant="text" @click="asking = undefined">Not yet</v-btn>
+      <v-btn variant="text" @click="asking = false">Not yet</v-btn>
     </form>
-    <div v-else-if="asking === 'key'" class="ask">
-      <p>The key is for whoever prepares the cups. That it was looked at is noted on the table.</p>
-      <v-btn color="primary" @click="showKey">Show the key</v-btn>
-      <v-btn variant="text" @click="asking = undefined">Leave it</v-btn>
-    </div>
     <div v-else class="ask">
-      <v-btn variant="outlined" @click="asking = 'reveal'">Reveal…</v-btn>
+      <v-btn v-if="who.leads" variant="outlined" @click="asking = true">Reveal…</v-btn>
       <v-btn variant="text" :to="`/cupping/${table.id}/wall`">Wall screen</v-btn>
-      <v-btn v-if="key" variant="text" @click="key = undefined">Hide the key</v-btn>
-      <v-btn v-else-if="table.blind === 'coded'" variant="text" @click="asking = 'key'">Key…</v-btn>
+      <v-btn v-if="table.form" variant="text" :href="`/api/cuppings/${table.id}/forms.pdf`" target="_blank"
+        >Forms to print</v-btn
+      >
     </div>
+    <KeyPart v-if="!asking" :table="table" :tasting="tasting" @changed="emit('changed')" />
     <p v-if="failure" class="ember" role="alert">{{ failure.problems[0]?.message ?? failure.message }}</p>
   </section>
 </template>

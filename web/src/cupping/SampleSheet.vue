@@ -9,6 +9,7 @@ import { useForm } from './useForms'
 const props = defineProps<{
   sheet: Schemas['SheetView']
   vocabulary: Schemas['WordView'][]
+  lately?: string[]
   seated?: boolean
 }>()
 const emit = defineEmits<{ reload: [] }>()
@@ -21,6 +22,7 @@ const { form, failure, loading, reload } = useForm(() => props.sheet.form)
       v-if="form!.form === 'triage'"
       :sheet="sheet"
       :vocabulary="vocabulary"
+      :lately="lately"
       @reload="emit('reload')"
     />
     <SheetForm
@@ -28,6 +30,7 @@ const { form, failure, loading, reload } = useForm(() => props.sheet.form)
       :sheet="sheet"
       :form="form!"
       :vocabulary="vocabulary"
+      :lately="lately"
       :seated="seated"
       @reload="emit('reload')"
     />

@@ -11,9 +11,12 @@ import RevealCard from './RevealCard.vue'
 import SampleNav from './SampleNav.vue'
 import SampleSheet from './SampleSheet.vue'
 import SideBySide from './SideBySide.vue'
+import TableNote from './TableNote.vue'
 import TakeSeat from './TakeSeat.vue'
 import TriageCard from './TriageCard.vue'
+import { SERVED } from './laying'
 import { useTable } from './useTable'
+import { useWho } from '@/shared/who'
 
 /** One table: its samples side by side, and the sheet of the one in hand; on a coded one the reveal, then the panel. */
 const FORM_NAMES = {
@@ -24,7 +27,9 @@ const FORM_NAMES = {
 const TODAY_MS = 12 * 3_600_000
 const props = defineProps<{ id: number }>()
 const route = useRoute()
+const who = useWho()
 const vocabulary = useLoad(() => answer(api.GET('/api/vocabulary')))
+const lately = useLoad(() => answer(api.GET('/api/vocabulary/lately')))
 const { table, roasts, cupper, seated, sheet, failure, shown, coded, told, samples, current, take, sitDown } =
   useTable(props.id, Number(route.query.sheet))
 
@@ -77,12 +82,18 @@ const scoring = computed(() => !coded.value || (!told.value && seated.value))
         <span class="quiet">
           {{ moment(table.data.value.cuppedAt) }} · {{ plural(table.data.value.cups, 'cup') }} ·
           {{ FORM_NAMES[table.data.value.form ?? 'hundred-point'] }}
+          <template v-if="SERVED[table.data.value.protocol?.serving ?? '']">
+            · {{ SERVED[table.data.value.protocol?.serving ?? ''] }}
+          </template>
           <template v-if="coded">
             · {{ told ? 'revealed' : table.data.value.blind === 'coded' ? 'coded' : 'cups shuffled' }}
             <template v-if="scoring"> · {{ cupper }}</template>
           </template>
         </span>
         <span class="spacer" />
+        <v-btn v-if="running && who.prepares" variant="outlined" :to="`/cupping/${id}/prepare`"
+          >Prepare</v-btn
+        >
         <v-btn v-if="told && current?.roastId && !coded" color="primary" :to="`/trace/${current.roastId}`"
           >Trace</v-btn
         >
@@ -125,6 +136,7 @@ const scoring = computed(() => !coded.value || (!told.value && seated.value))
         :key="`${sheet.id}-${shown}`"
         :sheet="sheet"
         :vocabulary="vocabulary.data.value ?? []"
+        :lately="lately.data.value ?? []"
         :seated="coded"
         @reload="take(current?.code, true)"
       />
@@ -144,9 +156,10 @@ const scoring = computed(() => !coded.value || (!told.value && seated.value))
         :id="id"
         :key="shown"
         :names="Object.fromEntries(samples.map((s) => [s.code, s.name]))"
-        :sheets="table.data.value.sheets"
+        :form="table.data.value.form ?? 'hundred-point'"
         :reason="table.data.value.revealReason"
       />
+      <TableNote :id="id" :note="table.data.value.note" @kept="table.reload()" />
     </template>
   </PageState>
 </template>

@@ -6,6 +6,7 @@ import { useLoad } from '@/shared/api/useLoad'
 import PageState from '@/shared/components/PageState.vue'
 import { usePreferences } from '@/shared/preferences'
 import ClockCard from './ClockCard.vue'
+import GuessCard from './GuessCard.vue'
 import OrderCard from './OrderCard.vue'
 import SampleNav from './SampleNav.vue'
 import SetCard from './SetCard.vue'
@@ -41,6 +42,13 @@ watch(
   () => void beginAll(),
   { once: true },
 )
+/** This cupper's own words at this table, then those used lately at others. */
+const lately = computed(() => [
+  ...new Set([
+    ...(table.data.value?.sheets ?? []).flatMap((s) => s.words.map((w) => w.word)),
+    ...(table.data.value?.lately ?? []),
+  ]),
+])
 const own = (code: string) => table.data.value?.sheets.find((s) => s.code === code)
 /** Where there is something to compare attribute by attribute. */
 const scored = computed(
@@ -133,6 +141,7 @@ function getUp() {
             :key="`${sheet.id}-${renewed}`"
             :sheet="sheet"
             :vocabulary="table.data.value.vocabulary"
+            :lately="lately"
             seated
             @reload="take(sheet.code, true)"
           />
@@ -148,14 +157,26 @@ function getUp() {
         :cupper="table.data.value.cupper"
         @changed="table.reload()"
       />
-      <OrderCard
-        v-else
-        :id="id"
-        :codes="table.data.value.codes"
-        :cupper="table.data.value.cupper"
-        :before="table.data.value.ranking"
-        @kept="table.reload()"
-      />
+      <template v-else>
+        <GuessCard
+          :id="id"
+          :cupper="table.data.value.cupper"
+          :before="table.data.value.guess"
+          @kept="table.reload()"
+        />
+        <OrderCard
+          :id="id"
+          :codes="table.data.value.codes"
+          :cupper="table.data.value.cupper"
+          :choice="table.data.value.choice"
+          :before="table.data.value.ranking"
+          :party-before="table.data.value.party"
+          @kept="table.reload()"
+        />
+      </template>
+      <p v-if="table.data.value.serving === 'milk'" class="caution mt-4">
+        There is milk in these cups: an allergen.
+      </p>
       <p class="caution mt-4">
         Let the cups fall below {{ preferences.wholeTemperature(65) }} before tasting. Rinse the spoon between
         cups, and spit. Do not taste what smells of chemicals or mould.

@@ -2,6 +2,7 @@
 import { computed, ref } from 'vue'
 import { answer, api, type Failure, type Schemas } from '@/shared/api/client'
 import { useDraft } from '@/shared/kept/useDraft'
+import SideQuestions from './SideQuestions.vue'
 import { useKeys } from '@/shared/keyboard/useKeys'
 
 /** Sets of three cups, one after the other: which is not like the others? */
@@ -9,7 +10,10 @@ const props = defineProps<{ id: number; sets: Schemas['SetView'][]; cupper: stri
 const emit = defineEmits<{ changed: [] }>()
 const answered = computed(() => props.sets.filter((s) => s.answered).length)
 /** A choice that is not sent yet; found again by this cupper after a reload. */
-const choice = ref<{ set?: number; odd?: number; what: string }>({ what: '' })
+type Side = Schemas['AnswerEntry']['sweeter']
+const choice = ref<{ set?: number; odd?: number; what: string; sweeter?: Side; preferred?: Side }>({
+  what: '',
+})
 useDraft(`choice.${props.id}.${props.cupper}`, choice)
 const failure = ref<Failure>()
 const sending = ref(false)
@@ -31,7 +35,7 @@ if (!set.value || set.value.answered) {
 }
 
 async function keep() {
-  const { set: number, odd, what } = choice.value
+  const { set: number, odd, what, sweeter, preferred } = choice.value
   if (sending.value || odd === undefined || number === undefined) {
     return
   }
@@ -39,7 +43,7 @@ async function keep() {
   const result = await answer(
     api.POST('/api/cuppings/{id}/answers', {
       params: { path: { id: props.id } },
-      body: { cupper: props.cupper, set: number, odd, what },
+      body: { cupper: props.cupper, set: number, odd, what, sweeter, preferred },
     }),
   )
   sending.value = false
@@ -100,6 +104,11 @@ useKeys(
         hide-details
         autocomplete="off"
         @keydown.enter.prevent="keep"
+      />
+      <SideQuestions
+        v-if="choice.odd"
+        v-model:sweeter="choice.sweeter"
+        v-model:preferred="choice.preferred"
       />
       <p v-if="failure" class="ember" role="alert">
         {{ failure.problems[0]?.message ?? failure.message }}

@@ -17,6 +17,7 @@ const props = defineProps<{
   sheet: Schemas['SheetView']
   form: Form
   vocabulary: Schemas['WordView'][]
+  lately?: string[]
   /** On a coded table a sheet stays its cupper's. */
   seated?: boolean
 }>()
@@ -93,6 +94,7 @@ useKeys([{ key: 'u', does: 'undo the last change on this sheet', run: () => canU
         <WordFinder
           v-model="content.words"
           :vocabulary="vocabulary"
+          :lately="lately ?? []"
           :cups="content.cups.length"
           :places="form.places"
         />

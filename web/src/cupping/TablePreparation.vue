@@ -101,6 +101,14 @@ const put = (field: Field | 'serving' | 'grind', v: number | string | undefined)
   display: flex;
   align-items: center;
   cursor: pointer;
+  gap: 10px;
+  font-weight: 600;
+}
+.timed summary::before {
+  content: '+';
+}
+.timed[open] summary::before {
+  content: '–';
 }
 .fields {
   display: grid;

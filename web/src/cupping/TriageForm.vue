@@ -7,7 +7,11 @@ import { VERDICTS, type Verdict } from './triage'
 import { useSheet } from './useSheet'
 
 /** One line on one of many offers. */
-const props = defineProps<{ sheet: Schemas['SheetView']; vocabulary: Schemas['WordView'][] }>()
+const props = defineProps<{
+  sheet: Schemas['SheetView']
+  vocabulary: Schemas['WordView'][]
+  lately?: string[]
+}>()
 const emit = defineEmits<{ reload: [] }>()
 const { content, kept } = useSheet(props.sheet)
 const say = (verdict: Verdict) =>
@@ -30,7 +34,13 @@ useKeys(VERDICTS.map((v) => ({ key: v.key, does: v.title.toLowerCase(), run: () 
       >
     </div>
     <v-text-field v-model="content.note" label="In a line" maxlength="2000" hide-details />
-    <WordFinder v-model="content.words" :vocabulary="vocabulary" :cups="content.cups.length" :places="[]" />
+    <WordFinder
+      v-model="content.words"
+      :vocabulary="vocabulary"
+      :lately="lately ?? []"
+      :cups="content.cups.length"
+      :places="[]"
+    />
     <KeptNote :kept="kept" @theirs="emit('reload')" />
   </section>
 </template>

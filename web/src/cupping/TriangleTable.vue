@@ -12,6 +12,8 @@ const at = useBlindTable(props.id)
 const { table, me, told, names } = at
 const sets = computed(() => table.data.value?.sets ?? [])
 const answered = computed(() => sets.value.filter((s) => s.answered).length)
+/** Whether it can be said who was right: not of cups that nobody has turned over yet. */
+const countable = computed(() => told.value || (done.value && !table.data.value?.unmatched))
 const done = computed(() => answered.value === sets.value.length)
 </script>
 
@@ -28,7 +30,7 @@ const done = computed(() => answered.value === sets.value.length)
     </template>
     <template #result>
       <DifferenceCard
-        v-if="answered > 0 && (told || done)"
+        v-if="answered > 0 && countable"
         :id="id"
         :key="`${answered} ${told}`"
         :sets="sets"

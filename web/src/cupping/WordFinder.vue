@@ -1,8 +1,10 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
+import { useStorage } from '@vueuse/core'
 import type { Schemas } from '@/shared/api/client'
 import { useKeys } from '@/shared/keyboard/useKeys'
 import FoundWords from './FoundWords.vue'
+import WordMap from './WordMap.vue'
 import { matchingWords, plainWord, withWord, type WordMark } from './sheetContent'
 
 /** Taste words by cup: found by typing or by group, then marked cup by cup. */
@@ -11,6 +13,8 @@ const props = defineProps<{
   cups: number
   /** Where words belong on this form; none where they belong nowhere. */
   places: Schemas['PlaceView'][]
+  /** Words that were written most at the last tables. */
+  lately: string[]
 }>()
 const words = defineModel<WordMark[]>({ required: true })
 
@@ -18,6 +22,10 @@ const MOST_SHOWN = 8
 const typed = ref('')
 const field = ref<{ focus: () => void }>()
 const openGroup = ref<string>()
+/** Whether the whole map stays in view on this device. */
+const mapped = useStorage('barrowmist.wordMap', false)
+const chosen = computed(() => words.value.map((w) => w.word))
+const recent = computed(() => props.lately.filter((w) => !chosen.value.includes(w)))
 
 const matches = computed(() => matchingWords(props.vocabulary, typed.value).slice(0, MOST_SHOWN))
 const groups = computed(() => [...new Map(props.vocabulary.map((w) => [w.group, w.pointsTo])).entries()])
@@ -27,6 +35,13 @@ const own = computed(() => {
   const word = plainWord(typed.value)
   return word && !props.vocabulary.some((w) => w.word === word || w.alsoFoundBy.includes(word)) ? word : ''
 })
+/** What may be put out for the words that are chosen. */
+const things = computed(() =>
+  chosen.value.flatMap((word) => {
+    const thing = props.vocabulary.find((v) => v.word === word)?.reference
+    return thing ? [`${word}: ${thing}`] : []
+  }),
+)
 
 function add(word: string) {
   words.value = withWord(words.value, word, props.cups)
@@ -67,7 +82,16 @@ useKeys([{ key: '/', does: 'find a taste word', run: () => field.value?.focus() 
         “{{ own }}”, in your own word
       </button>
     </div>
-    <div v-else class="choices">
+    <template v-else>
+      <div v-if="recent.length" class="choices" role="group" aria-label="Words used lately">
+        <button v-for="w in recent" :key="w" type="button" class="chip" @click="add(w)">{{ w }}</button>
+      </div>
+      <v-btn variant="text" class="maps" :aria-pressed="mapped" @click="mapped = !mapped">{{
+        mapped ? 'Put the map of words away' : 'Map of all words'
+      }}</v-btn>
+      <WordMap v-if="mapped" :vocabulary="vocabulary" :chosen="chosen" @pick="add" />
+    </template>
+    <div v-if="!mapped && !matches.length && !own" class="choices">
       <button
         v-for="[group, pointsTo] in groups"
         :key="group"
@@ -81,17 +105,21 @@ useKeys([{ key: '/', does: 'find a taste word', run: () => field.value?.focus() 
         {{ group }}
       </button>
     </div>
-    <div v-if="openGroup && !matches.length && !own" class="choices inner">
+    <div v-if="!mapped && openGroup && !matches.length && !own" class="choices inner">
       <p class="quiet">may point to: {{ groups.find(([g]) => g === openGroup)?.[1] }}</p>
       <button v-for="w in inGroup" :key="w.word" type="button" class="chip" @click="add(w.word)">
         {{ w.word }}
       </button>
     </div>
+    <p v-if="things.length" class="quiet">To remember it by: {{ things.join('; ') }}</p>
     <FoundWords v-model="words" :cups="cups" :places="places" @emptied="field?.focus()" />
   </div>
 </template>
 
 <style scoped>
+.maps {
+  min-height: 48px;
+}
 .choices {
   display: flex;
   flex-wrap: wrap;

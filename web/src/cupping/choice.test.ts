@@ -2,6 +2,8 @@ import { flushPromises } from '@vue/test-utils'
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
 import { mountApp, stubServer } from '@/shared/testMount'
 import DifferenceCard from './DifferenceCard.vue'
+import GuessCard from './GuessCard.vue'
+import OrderCard from './OrderCard.vue'
 import PreferenceCard from './PreferenceCard.vue'
 import RoastOffTable from './RoastOffTable.vue'
 import { button, table } from './testTables'
@@ -117,9 +119,49 @@ describe('RoastOffTable', () => {
   })
 })
 
+describe('OrderCard', () => {
+  it('takes the best alone where no more is asked, and with whom somebody came', async () => {
+    const sent = stubServer(() => ({
+      status: 201,
+      body: { cupper: 'Ines', order: ['507'], party: 'guest' },
+    }))
+    const card = mountApp(OrderCard, { id: 5, codes: ['214', '507'], cupper: 'Ines', choice: 'best' })
+    expect(card.text()).toContain('Touch the one you like best')
+    await button(card, '507').trigger('click')
+    expect(card.text()).not.toContain('214')
+    await button(card, 'a guest').trigger('click')
+    await button(card, 'Keep my vote').trigger('click')
+    await flushPromises()
+    expect(sent.at(-1)?.body).toEqual({ cupper: 'Ines', order: ['507'], party: 'guest' })
+    expect(card.text()).toContain('Thank you, Ines')
+  })
+})
+
+describe('GuessCard', () => {
+  it('keeps a guess, and nothing where nothing was guessed', async () => {
+    const sent = stubServer(() => ({ status: 201, body: {} }))
+    const card = mountApp(GuessCard, { id: 5, cupper: 'Ines' })
+    expect(button(card, 'Keep my guess').attributes('disabled')).toBeDefined()
+    await card.find('input').setValue('Rwanda')
+    await card.find('form').trigger('submit')
+    await flushPromises()
+    expect(sent.at(-1)?.body).toEqual({ cupper: 'Ines', origin: 'Rwanda' })
+    expect(card.text()).toContain('told at the reveal')
+  })
+})
+
 describe('PreferenceCard', () => {
   const liked = {
     n: 1,
+    choice: 'order',
+    votes: [
+      { code: '214', votes: 0, lower: 0, upper: 0.79 },
+      { code: '507', votes: 1, lower: 0.21, upper: 1 },
+    ],
+    voted: 'No winner shown.',
+    own: 0,
+    parties: [],
+    guesses: [],
     rankSums: [
       { code: '214', sum: 2 },
       { code: '507', sum: 1 },
@@ -138,6 +180,31 @@ describe('PreferenceCard', () => {
     ])
     expect(card.text()).not.toContain('Friedman')
     expect(card.text()).toContain('1 person')
+  })
+
+  it('says votes with their interval, one’s own entry, guests apart and what was guessed', async () => {
+    const more = {
+      choice: 'best',
+      rankSums: [],
+      own: 1,
+      withoutOwn: 'Slope is liked best.',
+      parties: [
+        { party: 'guest', people: 6, votes: [], text: 'Hill is liked best.' },
+        { party: 'trade', people: 3, votes: [], text: 'No winner shown.' },
+      ],
+      guesses: [
+        { cupper: 'Ines', origin: 'Rwanda', originRight: true, process: 'natural', processRight: false },
+      ],
+    }
+    stubServer(() => ({ body: { ...liked, ...more } }))
+    const card = mountApp(PreferenceCard, { id: 5, names: { 214: 'Hill', 507: 'Slope' } })
+    await flushPromises()
+    expect(card.find('tbody tr').text()).toContain('507 · Slope121 to 100 %')
+    expect(card.text()).toContain('1 person put their own entry first. Without them: Slope is liked best.')
+    expect(card.text()).toContain('Guests (6): Hill is liked best.')
+    expect(card.text()).toContain('Rwanda ✓')
+    expect(card.text()).toContain('natural ✗')
+    expect(card.text()).not.toContain('Mean place')
   })
 
   it('says chance and pairs where there are several', async () => {

@@ -77,12 +77,35 @@ describe('CupMarks', () => {
 
 describe('WordFinder', () => {
   const vocabulary = [
-    { word: 'flat', group: 'dull and closed', pointsTo: 'heat that dragged on', alsoFoundBy: [] },
-    { word: 'bready', group: 'grain', pointsTo: 'baking', alsoFoundBy: ['bread'] },
-    { word: 'berry', group: 'fruit', pointsTo: 'the coffee itself', alsoFoundBy: [] },
+    {
+      word: 'flat',
+      group: 'dull and closed',
+      pointsTo: 'heat that dragged on',
+      alsoFoundBy: [],
+      column: 2,
+      row: 1,
+      reference: 'a grey day',
+    },
+    { word: 'bready', group: 'grain', pointsTo: 'baking', alsoFoundBy: ['bread'], column: 1, row: 1 },
+    { word: 'berry', group: 'fruit', pointsTo: 'the coffee itself', alsoFoundBy: [], column: 0, row: 0 },
   ]
-  const finder = (modelValue: unknown = [], places: object[] = []) =>
-    mountApp(WordFinder, { vocabulary, cups: 3, modelValue, places })
+  const finder = (modelValue: unknown = [], places: object[] = [], lately: string[] = []) =>
+    mountApp(WordFinder, { vocabulary, cups: 3, modelValue, places, lately })
+
+  it('offers the words used lately first, and the whole map where it is wanted', async () => {
+    localStorage.clear()
+    const words = finder([{ word: 'flat', cups: [1] }], [], ['flat', 'berry'])
+    const lately = words.find('[aria-label="Words used lately"]')
+    expect(lately.findAll('button').map((b) => b.text())).toEqual(['berry'])
+    expect(words.text()).toContain('flat: a grey day')
+    await words.find('.maps').trigger('click')
+    const patches = words.findAll('.patch')
+    expect(patches.map((p) => p.attributes('aria-label'))).toEqual(['fruit', 'grain', 'dull and closed'])
+    expect(words.find('[aria-pressed=true]').text()).toContain('Put the map')
+    await patches[1]!.find('button').trigger('click')
+    expect(words.emitted('update:modelValue')?.[0]?.[0]).toContainEqual({ word: 'bready', cups: [1, 2, 3] })
+    localStorage.clear()
+  })
 
   it('takes the first match on Enter, in all cups', async () => {
     const words = finder()

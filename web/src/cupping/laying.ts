@@ -28,6 +28,44 @@ export const SERVINGS = [
 /** How a table is drunk, where it is not black. */
 export const SERVED: Record<string, string> = { milk: 'with milk', espresso: 'as espresso' }
 
+/** What was chosen to stand on a table. */
+interface Chosen {
+  chosen: number[]
+  twice: number[]
+  treated: Record<number, string>
+  entrants: Record<number, string>
+  outside: { name: string }[]
+}
+/** The samples of a table: each roast once or under two codes, once more treated, and coffees from outside. */
+export function samplesOf(c: Chosen, may: { pairs: boolean; entries: boolean }) {
+  const again = c.chosen.filter((id) => c.treated[id]?.trim())
+  return [
+    ...c.chosen.map((roastId) => ({
+      roastId,
+      times: may.pairs && c.twice.includes(roastId) ? 2 : 1,
+      entrant: (may.entries && c.entrants[roastId]?.trim()) || undefined,
+    })),
+    ...again.map((roastId) => ({ roastId, times: 1, treatment: c.treated[roastId]!.trim() })),
+    ...c.outside.map((o) => ({ outside: o, times: 1 })),
+  ]
+}
+
+/** What being blind in this way asks of everybody. */
+export function told(triangle: boolean, blind: Schemas['CuppingView']['blind']): string {
+  if (triangle) {
+    return blind === 'underside'
+      ? 'Of each set two cups of either coffee are prepared and marked underneath, shuffled, and one is taken away unseen: nobody knows which coffee is there once until the cups are turned over.'
+      : 'Who prepares sees in the key which coffee goes into which cup; everybody else tastes blind.'
+  }
+  return {
+    underside:
+      'Each bowl gets a mark underneath; shuffle them, and taste by place from the left. At the reveal the bowls are turned over.',
+    coded:
+      'Each sample gets a code of three digits. What stands under it, and what others gave, is told when the table is revealed.',
+    open: 'Everybody sees what is in the cups.',
+  }[blind]
+}
+
 type Preparation = Schemas['Preparation']
 export interface PreparedField {
   field: Exclude<keyof Preparation, 'serving' | 'grind' | 'ratio'>

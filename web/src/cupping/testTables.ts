@@ -25,6 +25,7 @@ export const table = (more: object = {}) =>
     sets: [],
     ranked: [],
     joined: [],
+    marks: [],
     roastIds: [],
     sheets: [],
     ...more,

@@ -22,6 +22,7 @@ const entry = ref({
   moisturePct: props.lot?.moisturePct,
   densityGPerL: props.lot?.densityGPerL,
   screen: props.lot?.screen ?? '',
+  supplierNotes: props.lot?.supplierNotes ?? '',
 })
 const draft = useDraft(`lot.${props.lot?.id ?? 'new'}`, entry, props.lot?.version)
 const unreadable = reactive(new Set<string>())
@@ -113,6 +114,14 @@ function cancel() {
         :error-messages="at('screen') ?? []"
       />
     </div>
+    <v-textarea
+      v-model="entry.supplierNotes"
+      label="What the supplier says of the cup"
+      rows="1"
+      auto-grow
+      maxlength="1000"
+      :error-messages="at('supplierNotes') ?? []"
+    />
     <div class="actions">
       <v-btn type="submit" color="primary" :loading="saving" :disabled="blocked">{{
         lot ? 'Save' : 'Keep the lot'

@@ -68,6 +68,9 @@ const facts = computed(() => {
         @saved="((changing = false), lot.reload())"
         @cancel="changing = false"
       />
+      <p v-if="lot.data.value.supplierNotes" class="says">
+        <span class="quiet">The supplier says:</span> {{ lot.data.value.supplierNotes }}
+      </p>
       <dl class="card facts">
         <div v-for="[name, value] in facts" :key="name">
           <dt class="label">{{ name }}</dt>

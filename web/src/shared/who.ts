@@ -10,6 +10,11 @@ export const useWho = defineStore('who', () => {
   /** Whether somebody must say who they are before anything else. */
   const needed = computed(() => !!session.value && !session.value.name && !session.value.open)
   const lead = computed(() => session.value?.role === 'lead')
+  /** Whether whoever sits here may do what these roles may; in an open lab everybody may everything. */
+  const is = (...roles: string[]) => !session.value?.role || roles.includes(session.value.role)
+  const leads = computed(() => is('lead'))
+  const prepares = computed(() => is('lead', 'roaster'))
+  const cups = computed(() => is('lead', 'cupper'))
 
   /** Asked once; a server that does not answer is told of by the pages themselves. */
   const known = ref(false)
@@ -43,5 +48,19 @@ export const useWho = defineStore('who', () => {
 
   // a session that ended meanwhile: what is on the page stays, and is asked for again after signing in
   whenSignedOut(() => void refresh())
-  return { session, needed, known, shown, lead, refresh, signIn, makeFirst, recover, signOut }
+  return {
+    session,
+    needed,
+    known,
+    shown,
+    lead,
+    leads,
+    prepares,
+    cups,
+    refresh,
+    signIn,
+    makeFirst,
+    recover,
+    signOut,
+  }
 })

@@ -35,8 +35,8 @@ public record PreparationSteps(TableProtocol protocol, TableKind kind, Blindness
     private List<String> brewed() {
         List<String> out = new ArrayList<>();
         protocol.tdsPpm().ifPresent(ppm -> out.add("Fresh water of %s ppm in the kettle.".formatted(plain(ppm))));
-        out.add("Bowls all alike, empty, in the order below%s.".formatted(underside()));
-        out.add("Sample by sample in this order: purge the grinder with a dose of it, then grind each cup on its own%s."
+        out.add("Bowls all alike, empty, in that order%s.".formatted(underside()));
+        out.add("Sample by sample: purge the grinder with a dose of it, then grind each cup on its own%s."
                 .formatted(protocol.grind().map(g -> ", " + g).orElse(", a little coarser than for filter")));
         out.add(
                 ("Press \"ground\" at the first one. From there the water is on within %d minutes, or %d where the cups are"
@@ -61,7 +61,7 @@ public record PreparationSteps(TableProtocol protocol, TableKind kind, Blindness
     private List<String> pulled() {
         Drink.Shot shot = protocol.drink().shot();
         List<String> out = new ArrayList<>();
-        out.add("Warm cups, all alike, in the order below%s.".formatted(underside()));
+        out.add("Warm cups, all alike, in that order%s.".formatted(underside()));
         out.add("For each: purge the grinder, dose%s, and pull%s%s%s."
                 .formatted(
                         part(protocol.doseG(), " g"),
@@ -87,7 +87,7 @@ public record PreparationSteps(TableProtocol protocol, TableKind kind, Blindness
         return blind == Blindness.UNDERSIDE
                 ? "Of each set prepare two cups of either coffee, shuffle the four, and take one away without looking under"
                         + " it: nobody knows which coffee is there once."
-                : "Fill the cups of each set from left to right as below, and put its number before them.";
+                : "Fill the cups of each set from left to right, and put its number before them.";
     }
 
     /** What to take care of. */

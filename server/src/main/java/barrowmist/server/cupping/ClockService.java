@@ -2,23 +2,16 @@ package barrowmist.server.cupping;
 
 import barrowmist.core.check.Checks;
 import barrowmist.core.cupping.Drink;
-import barrowmist.core.cupping.TableProtocol;
 import barrowmist.core.cupping.panel.CupCooling;
 import barrowmist.core.cupping.panel.TableClock;
-import barrowmist.server.cupping.ClockViews.ClockSample;
-import barrowmist.server.cupping.ClockViews.ClockStep;
 import barrowmist.server.cupping.ClockViews.ClockView;
 import barrowmist.server.cupping.ClockViews.PourEntry;
-import barrowmist.server.web.Codes;
 import barrowmist.server.web.Conflict;
 import barrowmist.server.web.InputProblems;
 import barrowmist.server.web.KeptInTurn;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
-import java.util.ArrayList;
-import java.util.HashMap;
-import java.util.List;
 import java.util.Map;
 import java.util.OptionalDouble;
 import org.springframework.stereotype.Service;
@@ -41,7 +34,7 @@ class ClockService {
 
     @Transactional(readOnly = true)
     ClockView get(long id) {
-        return view(tables.get(id));
+        return ClockFace.at(tables.get(id), clock.instant());
     }
 
     /** @throws Conflict if the clock of this table runs already */
@@ -59,7 +52,7 @@ class ClockService {
                 entry.roomC() == null ? usual.roomC() : entry.roomC());
         InputProblems.refuseIfAny(pour.problems());
         table.pour(clock.instant(), table.clock().poured(pour));
-        return view(table);
+        return ClockFace.at(table, clock.instant());
     }
 
     /** Takes the pour back, with what was noted since. */
@@ -67,24 +60,14 @@ class ClockService {
         CuppingEntity table = tables.get(id);
         ClockContent before = table.clock();
         table.pour(null, ClockContent.none().ground(before.groundAt(), Boolean.TRUE.equals(before.covered())));
-        return view(table);
+        return ClockFace.at(table, clock.instant());
     }
 
     private static void refuseWithoutCrust(CuppingEntity table) {
-        if (drink(table) == Drink.Serving.ESPRESSO) {
+        if (table.prepared().drink().serving() == Drink.Serving.ESPRESSO) {
             throw new Conflict(
                     "Espresso is tasted as it is pulled: there is no crust to break, and no clock for it.", Map.of());
         }
-    }
-
-    private static Drink.Serving drink(CuppingEntity table) {
-        return protocol(table).drink().serving();
-    }
-
-    private static TableProtocol protocol(CuppingEntity table) {
-        return table.protocol() == null
-                ? TableProtocol.unsaid()
-                : table.protocol().protocol();
     }
 
     /** The first of it is ground now; said again, the first time stands. */
@@ -93,13 +76,13 @@ class ClockService {
         refuseWithoutCrust(table);
         Instant before = table.clock().groundAt();
         table.keep(table.clock().ground(before == null ? clock.instant() : before, covered));
-        return view(table);
+        return ClockFace.at(table, clock.instant());
     }
 
     ClockView notGround(long id) {
         CuppingEntity table = tables.get(id);
         table.keep(table.clock().ground(null, false));
-        return view(table);
+        return ClockFace.at(table, clock.instant());
     }
 
     /** A sample was poured now, and not when it was foretold; a second time changes nothing. */
@@ -108,7 +91,7 @@ class ClockService {
         double nowS = runningS(table);
         refuseUnknown(table, code);
         table.keep(table.clock().tapped(code, nowS));
-        return view(table);
+        return ClockFace.at(table, clock.instant());
     }
 
     /** A crust was broken now; a second time changes nothing. */
@@ -117,7 +100,7 @@ class ClockService {
         double nowS = runningS(table);
         refuseUnknown(table, code);
         table.keep(table.clock().broken(code, nowS));
-        return view(table);
+        return ClockFace.at(table, clock.instant());
     }
 
     private static void refuseUnknown(CuppingEntity table, String code) {
@@ -142,7 +125,7 @@ class ClockService {
                 .range("c", "Temperature in the cup", c, content.roomC(), content.waterC(), "°C")
                 .problems());
         table.keep(content.read(new CupCooling.Reading(nowS, c)));
-        return view(table);
+        return ClockFace.at(table, clock.instant());
     }
 
     /** How warm the cups of a sample are at a moment, as their cooling is foretold, °C; empty where no clock runs. */
@@ -151,7 +134,7 @@ class ClockService {
             return OptionalDouble.empty();
         }
         ClockContent content = table.clock();
-        double pouredS = pours(table).get(table.samples().indexOf(sample));
+        double pouredS = ClockFace.pours(table).get(table.samples().indexOf(sample));
         double sinceS = Duration.between(table.pouredAt(), at).toNanos() / NANOS_PER_S - pouredS;
         return sinceS < 0
                 ? OptionalDouble.empty()
@@ -163,65 +146,5 @@ class ClockService {
             throw new Conflict("The clock of this table does not run yet: pour first.", Map.of());
         }
         return Duration.between(table.pouredAt(), clock.instant()).toNanos() / NANOS_PER_S;
-    }
-
-    private static List<Double> pours(CuppingEntity table) {
-        ClockContent content = table.clock();
-        Map<Integer, Double> tapped = new HashMap<>();
-        for (int i = 0; i < table.samples().size(); i++) {
-            Double at = content.tapped().get(table.samples().get(i).code());
-            if (at != null) {
-                tapped.put(i, at);
-            }
-        }
-        return TableClock.pours(table.samples().size(), content.gapS(), tapped);
-    }
-
-    private ClockView view(CuppingEntity table) {
-        ClockContent content = table.clock();
-        TableProtocol protocol = protocol(table);
-        List<Double> pours = pours(table);
-        TableClock clockOf = new TableClock(content.cooling(), pours, protocol.timing());
-        List<ClockSample> samples = new ArrayList<>();
-        for (int i = 0; i < pours.size(); i++) {
-            samples.add(sample(
-                    table.samples().get(i).code(),
-                    pours.get(i),
-                    content,
-                    protocol.timing().toBreakS()));
-        }
-        boolean brewed = protocol.drink().serving() != Drink.Serving.ESPRESSO;
-        Instant pourBy = content.pourBy();
-        Instant poured = table.pouredAt();
-        return new ClockView(
-                clock.instant(),
-                poured,
-                content.groundAt(),
-                Boolean.TRUE.equals(content.covered()),
-                pourBy,
-                poured != null && pourBy != null && poured.isAfter(pourBy),
-                brewed ? steps(clockOf) : List.of(),
-                samples,
-                content.gapS(),
-                content.readings().size());
-    }
-
-    private static List<ClockStep> steps(TableClock clock) {
-        return clock.steps().stream()
-                .map(s -> new ClockStep(Codes.of(s.stage()), s.fromS(), s.c()))
-                .toList();
-    }
-
-    private static ClockSample sample(String code, double pourS, ClockContent content, double breakS) {
-        Double brokenS = content.brokenS().get(code);
-        TableClock.Break how = TableClock.Break.at(brokenS == null ? breakS : brokenS - pourS);
-        return new ClockSample(
-                code,
-                pourS,
-                content.tapped().containsKey(code),
-                pourS + breakS,
-                brokenS == null ? OptionalDouble.empty() : OptionalDouble.of(brokenS),
-                how.early(),
-                how.late());
     }
 }

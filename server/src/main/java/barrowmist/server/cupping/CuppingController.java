@@ -3,6 +3,7 @@ package barrowmist.server.cupping;
 import barrowmist.core.cupping.TableKind;
 import barrowmist.server.cupping.CuppingViews.SheetEntry;
 import barrowmist.server.cupping.CuppingViews.SheetView;
+import barrowmist.server.cupping.KeyViews.TableKey;
 import barrowmist.server.cupping.PanelViews.PanelView;
 import barrowmist.server.cupping.TableEntries.CuppingEntry;
 import barrowmist.server.cupping.TableEntries.NoteEntry;
@@ -10,7 +11,6 @@ import barrowmist.server.cupping.TableEntries.PlaceEntry;
 import barrowmist.server.cupping.TableEntries.RevealEntry;
 import barrowmist.server.cupping.TableEntries.SealEntry;
 import barrowmist.server.cupping.TableViews.CuppingView;
-import barrowmist.server.cupping.TableViews.TableKey;
 import barrowmist.server.cupping.TableViews.TableKindView;
 import java.util.Arrays;
 import java.util.List;
@@ -36,6 +36,7 @@ class CuppingController {
     private final UndersideService undersides;
     private final TableNotes notes;
     private final TableKeys keys;
+    private final EarlierPreparations preparations;
 
     CuppingController(
             CuppingService cuppings,
@@ -43,7 +44,9 @@ class CuppingController {
             PanelService panels,
             UndersideService undersides,
             TableNotes notes,
-            TableKeys keys) {
+            TableKeys keys,
+            EarlierPreparations preparations) {
+        this.preparations = preparations;
         this.notes = notes;
         this.keys = keys;
         this.undersides = undersides;
@@ -63,7 +66,7 @@ class CuppingController {
     Preparation preparation(
             @RequestParam(required = false) @Nullable Double waterMl,
             @RequestParam(required = false) @Nullable Double doseG) {
-        return cuppings.nextPreparation().fitted(waterMl, doseG);
+        return preparations.next().fitted(waterMl, doseG);
     }
 
     @GetMapping("/cuppings")

@@ -2,6 +2,7 @@ package barrowmist.server.cupping;
 
 import barrowmist.core.cupping.CuppingForm;
 import barrowmist.core.cupping.TableKind;
+import barrowmist.core.cupping.TableProtocol;
 import barrowmist.server.cupping.CuppingSampleEntity.TableSample;
 import barrowmist.server.web.Codes;
 import barrowmist.server.web.Json;
@@ -89,14 +90,6 @@ class CuppingEntity implements TableStreams.OfTable {
         this.choice = choice;
     }
 
-    /** What is asked of each person at a roast-off. */
-    enum Choice {
-        /** All samples, the best first. */
-        ORDER,
-        /** The best alone. */
-        BEST
-    }
-
     Choice choice() {
         return Objects.requireNonNullElse(choice, Choice.ORDER);
     }
@@ -158,8 +151,22 @@ class CuppingEntity implements TableStreams.OfTable {
         return protocolJson == null ? null : Json.read(protocolJson, Preparation.class);
     }
 
+    /** The same for the core; where nothing was kept nothing is said. */
+    TableProtocol prepared() {
+        Preparation kept = protocol();
+        return kept == null ? TableProtocol.unsaid() : kept.protocol();
+    }
+
     List<CuppingSampleEntity> samples() {
         return samples;
+    }
+
+    /** What stands under its cups, in an order that says nothing; empty where they are not shuffled. */
+    List<String> marks() {
+        return samples.stream()
+                .flatMap(s -> Stream.ofNullable(s.mark()))
+                .sorted()
+                .toList();
     }
 
     /** Roasts of ours on it, each once. */

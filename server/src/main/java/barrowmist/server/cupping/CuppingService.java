@@ -1,17 +1,15 @@
 package barrowmist.server.cupping;
 
 import barrowmist.core.cupping.Blindness;
-import barrowmist.core.cupping.Drink;
 import barrowmist.core.cupping.TableKind;
-import barrowmist.core.cupping.TableProtocol;
 import barrowmist.core.cupping.panel.TableCodes;
 import barrowmist.core.cupping.panel.Triangle;
 import barrowmist.server.cupping.CuppingSampleEntity.TableSample;
+import barrowmist.server.cupping.KeyViews.TableKey;
 import barrowmist.server.cupping.SensoryViews.ServedSet;
 import barrowmist.server.cupping.TableEntries.CuppingEntry;
 import barrowmist.server.cupping.TableEntries.RevealEntry;
 import barrowmist.server.cupping.TableViews.CuppingView;
-import barrowmist.server.cupping.TableViews.TableKey;
 import barrowmist.server.cupping.TableViews.TableSampleView;
 import barrowmist.server.roast.RoastChanged;
 import barrowmist.server.roast.RoastService;
@@ -19,12 +17,10 @@ import barrowmist.server.web.InputProblems;
 import barrowmist.server.web.KeptInTurn;
 import java.security.SecureRandom;
 import java.time.Clock;
-import java.time.Instant;
 import java.util.Collections;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
-import java.util.Optional;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.data.domain.PageRequest;
 import org.springframework.stereotype.Service;
@@ -37,7 +33,6 @@ public class CuppingService {
 
     private static final int USUAL_CUPS = 5;
     private static final int LISTED = 500;
-    private static final int LOOKED_THROUGH = 30;
     private static final int MAX_REASON = 400;
 
     private final CuppingRepository cuppings;
@@ -47,6 +42,7 @@ public class CuppingService {
     private final RoastService roasts;
     private final TableWarnings warnings;
     private final TableKeys keys;
+    private final EarlierPreparations preparations;
     private final Clock clock;
     private final ApplicationEventPublisher told;
     private final SecureRandom random = new SecureRandom();
@@ -59,11 +55,13 @@ public class CuppingService {
             RoastService roasts,
             TableWarnings warnings,
             TableKeys keys,
+            EarlierPreparations preparations,
             Clock clock,
             ApplicationEventPublisher told) {
         this.told = told;
         this.warnings = warnings;
         this.keys = keys;
+        this.preparations = preparations;
         this.cuppings = cuppings;
         this.sets = sets;
         this.tables = tables;
@@ -101,7 +99,7 @@ public class CuppingService {
         cuppings.saveAndFlush(table);
         serve(table, coded ? Triangle.sets(sets, random) : List.of(), sets);
         // whoever lays it knows what is laid
-        return view(table).with(warnings.of(table), preparation(table));
+        return CuppingView.of(table, tables.given(table), warnings.of(table), preparations.warnings(table));
     }
 
     /** Sets as they are drawn; none are drawn where the cups are shuffled by hand. */
@@ -166,38 +164,6 @@ public class CuppingService {
     }
 
     private CuppingView view(CuppingEntity c) {
-        CuppingView view = CuppingView.of(c, tables.given(c));
-        return view.with(c.told() ? warnings.of(c) : List.of(), preparation(c));
-    }
-
-    private List<String> preparation(CuppingEntity c) {
-        if (c.protocol() == null) {
-            return List.of();
-        }
-        TableProtocol before = like(c).map(Preparation::protocol).orElse(TableProtocol.unsaid());
-        return c.protocol().protocol().warnings(before);
-    }
-
-    /** The last table of the same kind, served in the same way: with others it was never to compare. */
-    private Optional<Preparation> like(CuppingEntity c) {
-        Drink.Serving serving =
-                Objects.requireNonNull(c.protocol()).protocol().drink().serving();
-        return cuppings.withProtocolBefore(c.cuppedAt(), c.id(), PageRequest.of(0, LOOKED_THROUGH)).stream()
-                .filter(t -> t.kind() == c.kind())
-                .flatMap(t -> Optional.ofNullable(t.protocol()).stream())
-                .filter(p -> p.protocol().drink().serving() == serving)
-                .findFirst();
-    }
-
-    private Optional<Preparation> lastBefore(Instant when, long butNot) {
-        return cuppings.withProtocolBefore(when, butNot, PageRequest.of(0, 1)).stream()
-                .findFirst()
-                .map(CuppingEntity::protocol);
-    }
-
-    /** How the next table would be prepared: as the last one was, or by the published protocol. */
-    @Transactional(readOnly = true)
-    Preparation nextPreparation() {
-        return lastBefore(clock.instant(), 0).orElseGet(() -> Preparation.of(TableProtocol.usual()));
+        return CuppingView.of(c, tables.given(c), c.told() ? warnings.of(c) : List.of(), preparations.warnings(c));
     }
 }

@@ -2,8 +2,8 @@ package barrowmist.server.cupping;
 
 import barrowmist.core.cupping.TableKind;
 import barrowmist.core.green.Process;
-import barrowmist.server.cupping.SensoryViews.GuessEntry;
-import barrowmist.server.cupping.SensoryViews.GuessView;
+import barrowmist.server.cupping.PreferenceViews.GuessEntry;
+import barrowmist.server.cupping.PreferenceViews.GuessView;
 import barrowmist.server.green.LotEntity;
 import barrowmist.server.roast.RoastEntity;
 import barrowmist.server.roast.RoastService;

@@ -5,7 +5,6 @@ import barrowmist.core.cupping.PreparationSteps;
 import barrowmist.core.cupping.Reference;
 import barrowmist.core.cupping.SampleNeeds;
 import barrowmist.core.cupping.TableKind;
-import barrowmist.core.cupping.TableProtocol;
 import barrowmist.core.units.Wording;
 import barrowmist.server.cupping.PreparationViews.PreparationView;
 import barrowmist.server.cupping.PreparationViews.PutOut;
@@ -50,9 +49,8 @@ class PreparationService {
     PreparationView sheet(long id, List<String> words, Wording wording) {
         CuppingEntity table = tables.get(id);
         keys.open(table);
-        TableProtocol protocol = protocol(table);
-        PreparationSteps steps =
-                new PreparationSteps(protocol, table.kind(), table.blinding().blind(), wording);
+        PreparationSteps steps = new PreparationSteps(
+                table.prepared(), table.kind(), table.blinding().blind(), wording);
         List<CupSetEntity> served = sets.findAllByCuppingIdOrderByNumber(id);
         List<String> said = new ArrayList<>(warnings.of(table).stream()
                 .map(w -> names.of(CuppingSampleEntity.TableSample.ofRoast(w.roastId())) + ". " + w.text())
@@ -72,12 +70,6 @@ class PreparationService {
                 Reference.of(words).stream().map(PutOut::of).toList());
     }
 
-    private static TableProtocol protocol(CuppingEntity table) {
-        return table.protocol() == null
-                ? TableProtocol.unsaid()
-                : table.protocol().protocol();
-    }
-
     private Stream<WeighedSample> samples(CuppingEntity table, List<CupSetEntity> served) {
         boolean shuffled = table.blinding().blind() == Blindness.UNDERSIDE;
         Stream<CuppingSampleEntity> inOrder = table.samples().stream();
@@ -91,7 +83,7 @@ class PreparationService {
 
     private WeighedSample weighed(
             CuppingEntity table, CuppingSampleEntity s, boolean shuffled, List<CupSetEntity> served) {
-        double dose = SampleNeeds.doseG(protocol(table));
+        double dose = SampleNeeds.doseG(table.prepared());
         int cups = table.kind() != TableKind.TRIANGLE
                 ? table.cups()
                 : shuffled

@@ -119,9 +119,7 @@ class SeatService implements SeatTokens {
                 ranking(given, seat).map(RankingEntity::party).map(Codes::of).orElse(null),
                 table.kind() == TableKind.ROAST_OFF ? Codes.of(table.choice()) : null,
                 guesses.own(table.id(), seat.cupper()).orElse(null),
-                Optional.ofNullable(table.protocol())
-                        .map(p -> Codes.of(p.protocol().drink().serving()))
-                        .orElse(null),
+                Codes.of(table.prepared().drink().serving()),
                 clocks.get(table.id()),
                 words.all(),
                 words.lately());

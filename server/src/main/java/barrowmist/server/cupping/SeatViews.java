@@ -3,7 +3,7 @@ package barrowmist.server.cupping;
 import barrowmist.server.cupping.ClockViews.ClockView;
 import barrowmist.server.cupping.CuppingViews.SheetView;
 import barrowmist.server.cupping.HouseViews.WordView;
-import barrowmist.server.cupping.SensoryViews.GuessEntry;
+import barrowmist.server.cupping.PreferenceViews.GuessEntry;
 import barrowmist.server.cupping.SensoryViews.SetView;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.List;
@@ -54,7 +54,7 @@ public final class SeatViews {
 
             @Nullable GuessEntry guess,
 
-            @Schema(allowableValues = {"black", "milk", "espresso"}) @Nullable
+            @Schema(allowableValues = {"black", "milk", "espresso"})
             String serving,
 
             ClockView clock,

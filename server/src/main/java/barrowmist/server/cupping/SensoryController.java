@@ -1,10 +1,10 @@
 package barrowmist.server.cupping;
 
+import barrowmist.server.cupping.PreferenceViews.GuessEntry;
+import barrowmist.server.cupping.PreferenceViews.PreferenceView;
+import barrowmist.server.cupping.PreferenceViews.RankingEntry;
 import barrowmist.server.cupping.SensoryViews.AnswerEntry;
 import barrowmist.server.cupping.SensoryViews.DifferenceView;
-import barrowmist.server.cupping.SensoryViews.GuessEntry;
-import barrowmist.server.cupping.SensoryViews.PreferenceView;
-import barrowmist.server.cupping.SensoryViews.RankingEntry;
 import barrowmist.server.cupping.SensoryViews.SetView;
 import barrowmist.server.cupping.SensoryViews.TrianglePlanView;
 import org.jspecify.annotations.Nullable;

@@ -1,11 +1,9 @@
 package barrowmist.server.cupping;
 
 import barrowmist.core.cupping.panel.TrianglePlan;
-import barrowmist.core.cupping.panel.Vote;
 import barrowmist.server.web.Codes;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.List;
-import java.util.OptionalDouble;
 import java.util.OptionalInt;
 import org.jspecify.annotations.Nullable;
 
@@ -138,99 +136,5 @@ public final class SensoryViews {
             double power,
             double atMost,
             List<String> leanings,
-            String text) {}
-
-    /**
-     * One person's order, best first: every code once; the best alone where only that is asked.
-     *
-     * @param party with whom they came
-     */
-    public record RankingEntry(
-            @Schema(example = "Ines K.") @Nullable String cupper,
-            @Schema(example = "[\"214\",\"507\"]") @Nullable List<String> order,
-
-            @Schema(allowableValues = {"house", "guest", "trade"}) @Nullable
-            String party) {}
-
-    /**
-     * An order that was kept.
-     *
-     * @param own whether the best of it is this person's own entry
-     */
-    public record KeptOrder(
-            String cupper, List<String> order, @Nullable String party, boolean own) {}
-
-    /** What somebody guesses from the green alone. */
-    public record GuessEntry(
-            @Schema(example = "Ines K.") @Nullable String cupper,
-            @Schema(example = "Nicaragua") @Nullable String origin,
-
-            @Schema(allowableValues = {"washed", "natural", "honey", "semi-washed", "other"}) @Nullable
-            String process) {}
-
-    /** A guess and whether it was right; left out where nothing of ours stands on the table. */
-    public record GuessView(
-            String cupper,
-            @Nullable String origin,
-            @Nullable Boolean originRight,
-            @Nullable String process,
-            @Nullable Boolean processRight) {}
-
-    /**
-     * One sample's votes.
-     *
-     * @param lower share of people who like it best, 95 % confidence, [0, 1]
-     */
-    public record VoteShare(String code, int votes, double lower, double upper) {
-
-        static List<VoteShare> of(Vote vote) {
-            return vote.shares().stream()
-                    .map(s -> new VoteShare(s.code(), s.votes(), s.lower(), s.upper()))
-                    .toList();
-        }
-    }
-
-    /** The same for some of the people alone. */
-    public record PartyView(
-            @Schema(allowableValues = {"house", "guest", "trade"})
-            String party,
-
-            int people,
-            List<VoteShare> votes,
-            String text) {}
-
-    /** The sum of a sample's ranks; 1 is best. */
-    public record RankSum(String code, double sum) {}
-
-    /** Two samples, and the chance that they come so far apart where nobody prefers either, after Holm's correction. */
-    public record PreferencePair(String a, String b, double p) {}
-
-    /**
-     * What people liked; what cannot be said is left out.
-     *
-     * @param rankSums empty where only the best was asked for
-     * @param votes everybody's best
-     * @param voted what these say
-     * @param own how many of them are for one's own entry
-     * @param withoutOwn what is said without these; left out where there are none
-     * @param parties people apart, by with whom they came
-     */
-    public record PreferenceView(
-            int n,
-
-            @Schema(allowableValues = {"order", "best"}) String choice,
-
-            List<VoteShare> votes,
-            String voted,
-            int own,
-            @Nullable String withoutOwn,
-            List<PartyView> parties,
-            List<GuessView> guesses,
-            List<RankSum> rankSums,
-            OptionalDouble friedmanQ,
-            OptionalDouble p,
-            OptionalDouble kendallW,
-            List<PreferencePair> pairs,
-            List<KeptOrder> rankings,
             String text) {}
 }

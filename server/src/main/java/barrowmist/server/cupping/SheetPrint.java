@@ -37,6 +37,7 @@ final class SheetPrint {
             String cupper,
             List<ScoreLine> rows,
             List<CupLine> cupRows,
+            List<PlaceLine> amounts,
             List<PlaceLine> places,
             String note,
             String sum,
@@ -57,6 +58,7 @@ final class SheetPrint {
                         .map(a -> line(a, scores.get(a.field())))
                         .toList(),
                 cupLines(form, cups, given),
+                amounts(scales, given),
                 places(scales, given),
                 given.flatMap(e -> Optional.ofNullable(e.content().note())).orElse(""),
                 form == CuppingForm.TRIAGE ? "out / look again / through" : "Final score",
@@ -101,6 +103,20 @@ final class SheetPrint {
                         .mapToObj(i -> new CupBox(i + 1, i < marks.size() && crossed.test(marks.get(i))))
                         .toList(),
                 rule);
+    }
+
+    /** How much there is of something, on scales that are named. */
+    private static List<PlaceLine> amounts(FormView scales, Optional<SheetEntity> given) {
+        Map<String, Integer> marked = given.flatMap(
+                        e -> Optional.ofNullable(e.content().intensities()))
+                .orElse(Map.of());
+        return scales.intensities().stream()
+                .map(i -> new PlaceLine(
+                        "%s (%.0f to %.0f)".formatted(Wording.capital(i.label()), i.least(), i.most()),
+                        Optional.ofNullable(marked.get(i.field()))
+                                .map(String::valueOf)
+                                .orElse("____")))
+                .toList();
     }
 
     private static List<PlaceLine> places(FormView scales, Optional<SheetEntity> given) {

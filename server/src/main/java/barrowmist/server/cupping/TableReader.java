@@ -137,13 +137,14 @@ final class TableReader {
     }
 
     /** What is asked at a roast-off; none elsewhere. */
-    CuppingEntity.@Nullable Choice choice() {
+    @Nullable
+    Choice choice() {
         if (kind() != TableKind.ROAST_OFF) {
             return null;
         }
         return entry.choice() == null
-                ? CuppingEntity.Choice.ORDER
-                : Codes.parse(CuppingEntity.Choice.class, entry.choice())
+                ? Choice.ORDER
+                : Codes.parse(Choice.class, entry.choice())
                         .orElseThrow(() -> new InputProblems(
                                 "choice", "choice is \"" + entry.choice() + "\", expected order or best"));
     }

@@ -3,7 +3,7 @@ package barrowmist.server.cupping;
 import barrowmist.core.cupping.CuppingForm;
 import barrowmist.core.cupping.TableKind;
 import barrowmist.server.cupping.CuppingViews.SheetView;
-import barrowmist.server.cupping.SensoryViews.ServedSet;
+import barrowmist.server.cupping.KeyViews.SealView;
 import barrowmist.server.cupping.SensoryViews.SetView;
 import barrowmist.server.cupping.TableEntries.OutsideCoffee;
 import barrowmist.server.web.Codes;
@@ -11,7 +11,6 @@ import io.swagger.v3.oas.annotations.media.Schema;
 import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
-import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
 /** Tables on the wire. */
@@ -118,7 +117,16 @@ public final class TableViews {
             @Nullable List<RestWarning> warnings,
             @Nullable List<String> preparation) {
 
+        /** In a list: nothing is worked out of its samples and its preparation. */
         static CuppingView of(CuppingEntity c, Given given) {
+            return of(c, given, null, null);
+        }
+
+        static CuppingView of(
+                CuppingEntity c,
+                Given given,
+                @Nullable List<RestWarning> warnings,
+                @Nullable List<String> preparation) {
             List<SheetEntity> sheets = given.sheets();
             boolean told = c.told();
             return new CuppingView(
@@ -137,7 +145,7 @@ public final class TableViews {
                     c.blinding().keySeenAt(),
                     SealView.of(c.blinding()),
                     c.kind() == TableKind.ROAST_OFF ? Codes.of(c.choice()) : null,
-                    told ? List.of() : marksOf(c),
+                    told ? List.of() : c.marks(),
                     c.protocol(),
                     c.samples().stream()
                             .map(told ? TableSampleView::of : TableSampleView::coded)
@@ -157,65 +165,8 @@ public final class TableViews {
                                     .map(s -> SheetView.of(s, given.lines()))
                                     .toList()
                             : List.of(),
-                    null,
-                    null);
-        }
-
-        CuppingView with(List<RestWarning> newWarnings, List<String> newPreparation) {
-            return new CuppingView(
-                    id,
-                    cuppedAt,
-                    cups,
-                    kind,
-                    form,
-                    note,
-                    blind,
-                    told,
-                    unmatched,
-                    joinCode,
-                    revealedAt,
-                    revealReason,
-                    keySeenAt,
-                    seal,
-                    choice,
-                    marks,
-                    protocol,
-                    samples,
-                    progress,
-                    unfinished,
-                    missing,
-                    sets,
-                    ranked,
-                    joined,
-                    roastIds,
-                    sheets,
-                    newWarnings,
-                    newPreparation);
-        }
-    }
-
-    private static List<String> marksOf(CuppingEntity c) {
-        return c.samples().stream()
-                .flatMap(s -> Stream.ofNullable(s.mark()))
-                .sorted()
-                .toList();
-    }
-
-    /**
-     * A key that somebody put away from themselves.
-     *
-     * @param brokenAt when it was fetched all the same; left out while it is put away
-     * @param by who fetched it; left out in a lab without accounts
-     */
-    public record SealView(
-            Instant sealedAt,
-            @Nullable Instant brokenAt,
-            @Nullable String by,
-            @Nullable String reason) {
-
-        static @Nullable SealView of(Blinding b) {
-            Instant at = b.sealedAt();
-            return at == null ? null : new SealView(at, b.sealBrokenAt(), b.sealBrokenBy(), b.sealReason());
+                    warnings,
+                    preparation);
         }
     }
 
@@ -227,9 +178,6 @@ public final class TableViews {
                         .or(() -> sheets.stream().map(SheetEntity::form).findFirst())
                         .or(() -> Optional.of(CuppingForm.HUNDRED_POINT));
     }
-
-    /** What stands under which code, and in the cups of a triangle's sets. */
-    public record TableKey(List<TableSampleView> samples, List<ServedSet> sets, List<RestWarning> warnings) {}
 
     /** How many samples a table of a kind may hold. */
     public record TableKindView(

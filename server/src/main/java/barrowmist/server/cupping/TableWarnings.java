@@ -2,7 +2,6 @@ package barrowmist.server.cupping;
 
 import barrowmist.core.cupping.SampleNeeds;
 import barrowmist.core.cupping.TableKind;
-import barrowmist.core.cupping.TableProtocol;
 import barrowmist.core.rest.Rest;
 import barrowmist.core.rest.RestSchool;
 import barrowmist.server.cupping.TableViews.RestWarning;
@@ -67,10 +66,7 @@ class TableWarnings {
                 .filter(s -> Objects.equals(s.roastId(), roast.id()))
                 .count();
         int cups = table.kind() == TableKind.TRIANGLE ? CUPS_A_SET * sets.countByCuppingId(table.id()) : table.cups();
-        double dose = SampleNeeds.doseG(
-                table.protocol() == null
-                        ? TableProtocol.unsaid()
-                        : table.protocol().protocol());
+        double dose = SampleNeeds.doseG(table.prepared());
         return new SampleNeeds(dose, cups * codes, codes)
                 .warning(bench.figures(roast.id()).roastedG(), shelf.keptG(roast.id()));
     }

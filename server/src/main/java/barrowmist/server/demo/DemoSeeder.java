@@ -60,6 +60,7 @@ class DemoSeeder implements BeforeOpening {
     private final SheetService sheets;
     private final DemoGreen green;
     private final DemoTables tables;
+    private final DemoRoastOff roastOff;
     private final DemoForms forms;
     private final Clock clock;
     private final int standInPort;
@@ -74,6 +75,7 @@ class DemoSeeder implements BeforeOpening {
             SheetService sheets,
             DemoGreen green,
             DemoTables tables,
+            DemoRoastOff roastOff,
             DemoForms forms,
             Clock clock,
             @Value("${barrowmist.standin.port:8502}") int standInPort) {
@@ -86,6 +88,7 @@ class DemoSeeder implements BeforeOpening {
         this.sheets = sheets;
         this.green = green;
         this.tables = tables;
+        this.roastOff = roastOff;
         this.forms = forms;
         this.clock = clock;
         this.standInPort = standInPort;
@@ -120,7 +123,8 @@ class DemoSeeder implements BeforeOpening {
                     i));
         }
         green.seed(lotIds, machineId, today);
-        tables.seed(roastIds.get(0), ofOneLot(all, roastIds));
+        tables.seed(roastIds.get(0));
+        roastOff.seed(ofOneLot(all, roastIds));
         forms.seed();
     }
 

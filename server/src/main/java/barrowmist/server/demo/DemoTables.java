@@ -4,18 +4,14 @@ import barrowmist.core.cupping.Attribute;
 import barrowmist.server.cupping.CuppingService;
 import barrowmist.server.cupping.CuppingViews.SheetEntry;
 import barrowmist.server.cupping.DifferenceService;
-import barrowmist.server.cupping.GuessService;
-import barrowmist.server.cupping.PreferenceService;
+import barrowmist.server.cupping.KeyViews.TableKey;
 import barrowmist.server.cupping.SensoryViews.AnswerEntry;
-import barrowmist.server.cupping.SensoryViews.GuessEntry;
-import barrowmist.server.cupping.SensoryViews.RankingEntry;
 import barrowmist.server.cupping.SensoryViews.ServedSet;
 import barrowmist.server.cupping.SheetContent.WordMark;
 import barrowmist.server.cupping.SheetService;
 import barrowmist.server.cupping.TableEntries.CuppingEntry;
 import barrowmist.server.cupping.TableEntries.LaidSample;
 import barrowmist.server.cupping.TableEntries.RevealEntry;
-import barrowmist.server.cupping.TableViews.CuppingView;
 import barrowmist.server.cupping.TableViews.TableSampleView;
 import java.time.Clock;
 import java.time.Duration;
@@ -25,12 +21,11 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Random;
-import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 
-/** A month of blind tables by three cuppers who differ, two triangles and a roast-off. */
+/** A month of blind tables by three cuppers who differ and two triangles. */
 @Component
 class DemoTables {
 
@@ -66,37 +61,23 @@ class DemoTables {
     private final CuppingService cuppings;
     private final SheetService sheets;
     private final DifferenceService differences;
-    private final PreferenceService preferences;
-    private final GuessService guesses;
     private final Clock clock;
 
-    DemoTables(
-            CuppingService cuppings,
-            SheetService sheets,
-            DifferenceService differences,
-            PreferenceService preferences,
-            GuessService guesses,
-            Clock clock) {
+    DemoTables(CuppingService cuppings, SheetService sheets, DifferenceService differences, Clock clock) {
         this.cuppings = cuppings;
         this.sheets = sheets;
         this.differences = differences;
-        this.preferences = preferences;
-        this.guesses = guesses;
         this.clock = clock;
     }
 
-    /**
-     * @param roastId the roast that is cupped once as it is and once with its quakers picked out
-     * @param ofOneLot three roasts for the roast-off
-     */
-    void seed(long roastId, List<Long> ofOneLot) {
+    /** @param roastId the roast that is cupped once as it is and once with its quakers picked out */
+    void seed(long roastId) {
         for (int week = WEEKS; week >= 1; week--) {
             offers(clock.instant().minus(Duration.ofDays(7L * week)), week);
         }
         LaidSample asItIs = LaidSample.ofRoast(roastId, null);
         triangle(List.of(asItIs, LaidSample.ofRoast(roastId, "quakers picked out")), 15, 12);
         triangle(List.of(asItIs, LaidSample.ofRoast(roastId, "water 210 ppm")), 7, 9);
-        roastOff(ofOneLot);
     }
 
     private static CuppingEntry entry(Instant when, String kind, @Nullable Integer sets, List<LaidSample> samples) {
@@ -137,62 +118,22 @@ class DemoTables {
         int sets = 18;
         Instant when = clock.instant().minus(Duration.ofDays(daysAgo));
         long id = cuppings.open(entry(when, "triangle", sets, samples)).id();
-        for (ServedSet set : cuppings.key(id).sets()) {
+        TableKey key = cuppings.key(id);
+        String treated = key.samples().stream()
+                .filter(s -> s.treatment() != null)
+                .map(TableSampleView::code)
+                .findFirst()
+                .orElseThrow();
+        for (ServedSet set : key.sets()) {
             int single = set.odd().orElseThrow();
             int odd = set.set() <= right ? single : single % 3 + 1;
             String cupper = CUPPERS.get(set.set() % CUPPERS.size()).name();
-            // who tells them apart finds the second sweeter, all but one of them
-            boolean second = set.codes().get(single - 1).equals("B") != (set.set() == 2);
+            // who tells them apart finds what was treated sweeter, all but one of them
+            boolean second = set.codes().get(single - 1).equals(treated) != (set.set() == 2);
             String side = second ? "odd" : "pair";
             String what = set.set() == 1 ? "cleaner, sweeter" : null;
             differences.answer(id, new AnswerEntry(cupper, set.set(), odd, what, side, side));
         }
         cuppings.reveal(id, new RevealEntry(null));
-    }
-
-    /**
-     * Somebody at the roast-off.
-     *
-     * @param order best first, by place in the list of what is laid
-     * @param origin what was guessed from the green
-     */
-    private record Taster(
-            String name,
-            String party,
-            List<Integer> order,
-            @Nullable String origin,
-            @Nullable String process) {}
-
-    private static final List<Taster> TASTERS = List.of(
-            new Taster("Marit O.", "house", List.of(0, 1, 2), null, null),
-            new Taster("Tobin W.", "house", List.of(1, 0, 2), null, null),
-            new Taster("Guest 1", "guest", List.of(0, 2, 1), "Burundi", "washed"),
-            new Taster("Guest 2", "guest", List.of(0, 1, 2), null, "washed"),
-            new Taster("Guest 3", "guest", List.of(0, 1, 2), "Brazil", null),
-            new Taster("Guest 4", "guest", List.of(0, 2, 1), null, null),
-            new Taster("Café at the weir", "trade", List.of(0, 1, 2), "Rwanda", "washed"),
-            new Taster("Bakery Lund", "trade", List.of(0, 2, 1), null, null),
-            new Taster("Guest 5", "guest", List.of(0, 1, 2), null, null));
-
-    /** Three roasts of one lot, two of them entries of people who taste too. */
-    private void roastOff(List<Long> roastIds) {
-        List<LaidSample> entries = List.of(
-                LaidSample.ofRoast(roastIds.get(0), null).by("Marit O."),
-                LaidSample.ofRoast(roastIds.get(1), null).by("Tobin W."),
-                LaidSample.ofRoast(roastIds.get(2), null));
-        Instant when = clock.instant().minus(Duration.ofDays(4));
-        CuppingView table = cuppings.open(entry(when, "roast-off", null, entries));
-        Map<Long, String> codes = cuppings.key(table.id()).samples().stream()
-                .collect(Collectors.toMap(s -> Objects.requireNonNull(s.roastId()), TableSampleView::code));
-        for (Taster t : TASTERS) {
-            List<String> order = t.order().stream()
-                    .map(place -> Objects.requireNonNull(codes.get(roastIds.get(place))))
-                    .toList();
-            if (t.origin() != null || t.process() != null) {
-                guesses.guess(table.id(), new GuessEntry(t.name(), t.origin(), t.process()));
-            }
-            preferences.rank(table.id(), new RankingEntry(t.name(), order, t.party()));
-        }
-        cuppings.reveal(table.id(), new RevealEntry(null));
     }
 }

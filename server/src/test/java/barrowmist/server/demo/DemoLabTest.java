@@ -185,6 +185,7 @@ class DemoLabTest {
                         mock(SheetService.class),
                         mock(DemoGreen.class),
                         mock(DemoTables.class),
+                        mock(DemoRoastOff.class),
                         mock(DemoForms.class),
                         Clock.systemUTC(),
                         8502)

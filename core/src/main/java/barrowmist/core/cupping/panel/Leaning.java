@@ -36,9 +36,10 @@ public record Leaning(int first, int second, double p) {
         if (first + second == 0) {
             return "";
         }
-        String counted = "%d for %s, %d for %s".formatted(first, firstName, second, secondName);
         return leansToFirst()
-                .map(toFirst -> "%s is found %s (%s).".formatted(toFirst ? firstName : secondName, what, counted))
-                .orElse("Neither is shown to be %s (%s).".formatted(what, counted));
+                .map(toFirst -> "%s is %s: %d of %d say so."
+                        .formatted(toFirst ? firstName : secondName, what, Math.max(first, second), first + second))
+                .orElse("Neither is shown to be %s: %d for %s, %d for %s."
+                        .formatted(what, first, firstName, second, secondName));
     }
 }

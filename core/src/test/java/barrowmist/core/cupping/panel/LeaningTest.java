@@ -21,9 +21,9 @@ class LeaningTest {
     @Test
     void itSaysWhichAndWhereNobodySaidNothing() {
         assertThat(Leaning.of(1, 9).text("sweeter", "the old", "the new"))
-                .isEqualTo("the new is found sweeter (1 for the old, 9 for the new).");
+                .isEqualTo("the new is sweeter: 9 of 10 say so.");
         assertThat(Leaning.of(3, 2).text("preferred", "the old", "the new"))
-                .isEqualTo("Neither is shown to be preferred (3 for the old, 2 for the new).");
+                .isEqualTo("Neither is shown to be preferred: 3 for the old, 2 for the new.");
         assertThat(Leaning.of(0, 0).text("sweeter", "a", "b")).isEmpty();
     }
 }

@@ -34,6 +34,9 @@ class VoteTest {
         assertThat(of(18, 4, 3).winner()).contains("A");
         assertThat(of(18, 4, 3).text(c -> c)).isEqualTo("A is liked best: 18 of 25 votes.");
         assertThat(of(10, 8, 7).winner()).isEmpty();
+        // of the two with most votes 8 of 9: two-sided 0.039; 7 of 9: 0.18
+        assertThat(of(1, 0, 8).winner()).contains("C");
+        assertThat(of(2, 0, 7).winner()).isEmpty();
         assertThat(of(10, 8, 7).text(c -> c)).startsWith("No winner shown: the most votes, 10 of 25,");
     }
 
