@@ -42,7 +42,7 @@ async function keep(before = typed.value.before) {
 </script>
 
 <template>
-  <section v-if="who.leads || note" class="card note" aria-label="A note on the whole table">
+  <section v-if="who.leads || note" class="card note" aria-label="Note">
     <template v-if="who.leads">
       <v-textarea
         v-model="text"

@@ -7,6 +7,7 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.BoundingBox;
+import java.time.Duration;
 import java.util.List;
 import java.util.Locale;
 import org.junit.jupiter.api.Test;
@@ -75,7 +76,12 @@ class CuppingDayIT {
         assertThat(wall.getByText("finished", new Page.GetByTextOptions().setExact(true)))
                 .isVisible();
         tobinIsWithoutANetworkForAWhile(second, tobin);
-        LAB.app().restart();
+        LAB.app().restartAfter(Duration.ofMinutes(6));
+        head.reload();
+        Locator broken = head.getByText("Broken: ").first();
+        String latest = broken.textContent().strip().replace("Broken: ", "");
+        broken.click();
+        assertThat(head.getByText(latest + " was broken late, at")).isVisible();
         // one attribute across all samples, after the power cut
         third.reload();
         ruda.button("Side by side, one attribute at a time").tap();

@@ -47,6 +47,8 @@ final class Person {
         page.getByRole(AriaRole.OPTION, new Page.GetByRoleOptions().setName(option))
                 .first()
                 .click();
+        // a list that is still closing has options of the same names
+        assertThat(page.getByRole(AriaRole.OPTION)).hasCount(0);
     }
 
     /** In an empty lab the import page asks for the roaster's name first. */

@@ -51,10 +51,11 @@ class TableIT {
         assertThat(Chromium.violations(lead)).isEmpty();
         String url = lead.url();
 
-        says("Key… says what stands under it, for whoever prepares; that it was looked at is noted on the table.");
+        says(
+                "Key… says what stands under each code. Both are for whoever prepares; that they looked is noted on the table.");
         leading.button("Key…").click();
         leading.button("Show the key").click();
-        assertThat(lead.getByText("Corner shop bag")).isVisible();
+        assertThat(lead.getByText("Corner shop bag").first()).isVisible();
         assertThat(lead.getByText("The key was looked at")).isVisible();
         leading.button("Hide the key").click();
 
@@ -101,7 +102,10 @@ class TableIT {
                 "Reveal… ends the scoring: every cupper's score as a dot, how far they agree, and whether an order can be said at"
                         + " all.");
         assertThat(lead.getByText("stands apart from the others")).isVisible();
-        assertThat(lead.getByText("Corner shop bag")).isVisible();
+        assertThat(lead.getByText("Corner shop bag").first()).isVisible();
+        lead.getByText("Attribute by attribute").click();
+        assertThat(lead.getByRole(AriaRole.COLUMNHEADER, new Page.GetByRoleOptions().setName("aftertaste")))
+                .isVisible();
         assertThat(lead.locator(".dot")).hasCount(9);
         assertThat(Chromium.violations(lead)).isEmpty();
         picture(lead, "panel");
@@ -201,7 +205,8 @@ class TableIT {
             lead.button("Next person").tap();
         }
         reveal(lead);
-        assertThat(page.getByText("No winner shown")).isVisible();
+        assertThat(page.getByText("No winner shown: 3 people do not agree enough"))
+                .isVisible();
         assertThat(page.getByText("Bag two").first()).isVisible();
         assertThat(Chromium.violations(page)).isEmpty();
     }
@@ -213,11 +218,17 @@ class TableIT {
         Person lead = LAB.person(page);
         lead.open("/cupping");
         says(
-                "A lead alone sets Who may know to nobody: the cups are shuffled, scores by place, and turns the bowls over at the"
-                        + " reveal.");
+                "A lead alone sets Who may know to nobody: the cups are shuffled, puts the marks of Prepare under the bowls, scores by"
+                        + " place, and turns the bowls over at the reveal.");
         putOn(lead, "Bag one", "Bag two");
         lead.choose("Who may know", "nobody: the cups are shuffled");
         lead.button("Begin with 2 samples").click();
+        page.getByText("Prepare", new Page.GetByTextOptions().setExact(true)).click();
+        lead.button("Show the preparation sheet").click();
+        String one = mark(page, "Bag one");
+        String two = mark(page, "Bag two");
+        assertThat(page.getByText("its mark under each; shuffle them")).isVisible();
+        page.getByText("To the table").click();
         lead.field("Your name").fill("Ines");
         lead.button("Sit down").click();
         for (String place : List.of("place 1", "place 2")) {
@@ -225,12 +236,74 @@ class TableIT {
         }
         assertThat(page.getByText("Bag one")).isHidden();
         lead.button("Reveal…").click();
-        lead.choose("Place 1", "Bag two");
-        lead.choose("Place 2", "Bag one");
+        lead.choose("Place 1", two);
+        lead.choose("Place 2", one);
+        assertThat(page.getByText("Bag one")).isHidden();
         lead.button("So they stand").click();
         lead.button("Reveal the table").click();
         assertThat(page.getByRole(AriaRole.ROW, new Page.GetByRoleOptions().setName("Bag one")))
                 .containsText("86.00");
         assertThat(Chromium.violations(page)).isEmpty();
+    }
+
+    @Test
+    @Order(6)
+    void aRoastOffWithMilkIsVotedOnByGuestsAndTheLeadWhoTastesPutsTheKeyAway() {
+        Page page = LAB.chromium().context(800, 1280, true).newPage();
+        Person lead = LAB.person(page);
+        lead.open("/cupping");
+        lead.choose("What is asked", "which is liked best?");
+        putOn(lead, "Bag one", "Bag two");
+        says("Each person names all in order or the best alone; the roasts may be drunk with milk or as espresso.");
+        lead.choose("Each person names", "the best alone");
+        lead.choose("Prepared by", "With milk");
+        assertThat(page.getByText("Milk is an allergen")).isVisible();
+        lead.button("Begin with 2 samples").click();
+        says("Put the key away from me keeps it from a lead who tastes too, until it is fetched with a reason.");
+        lead.button("Put the key away from me").tap();
+        page.getByText("Prepare", new Page.GetByTextOptions().setExact(true)).click();
+        lead.button("Show the preparation sheet").click();
+        assertThat(page.getByText("The key is put away")).isVisible();
+        page.getByText("To the table").click();
+        lead.button("Fetch the key…").tap();
+        lead.field("Why").fill("A bowl was knocked over");
+        lead.button("Fetch the key").tap();
+        assertThat(page.getByText("A bowl was knocked over")).isVisible();
+        String code = page.getByRole(AriaRole.ROW, new Page.GetByRoleOptions().setName("Bag two"))
+                .locator("b")
+                .textContent();
+        lead.field("A note on the whole table").fill("The kettle was late");
+        for (int guest = 0; guest < 6; guest++) {
+            lead.field("Your name").fill("Guest " + guest);
+            lead.button("Sit down").tap();
+            if (guest == 0) {
+                lead.field("Where from").fill("Rwanda");
+                lead.button("Keep my guess").tap();
+                assertThat(page.getByText("told at the reveal")).isVisible();
+            }
+            page.getByRole(AriaRole.GROUP, new Page.GetByRoleOptions().setName("Not yet in order"))
+                    .getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName(code))
+                    .tap();
+            lead.button(guest < 4 ? "a guest" : "of the trade").tap();
+            lead.button("Keep my vote").tap();
+            assertThat(page.getByText("Kept. Thank you, Guest " + guest)).isVisible();
+            lead.button("Next person").tap();
+        }
+        assertThat(page.getByText("6 votes kept")).isVisible();
+        reveal(lead);
+        assertThat(page.getByText("Bag two is liked best: 6 of 6 votes.").first())
+                .isVisible();
+        assertThat(page.getByText("Guests (4)")).isVisible();
+        assertThat(page.getByRole(AriaRole.CELL, new Page.GetByRoleOptions().setName("Rwanda")))
+                .isVisible();
+        assertThat(page.getByLabel("A note on the whole table").last()).hasValue("The kettle was late");
+        assertThat(Chromium.violations(page)).isEmpty();
+    }
+
+    /** What goes under the cups of a coffee, by the preparation sheet. */
+    private static String mark(Page page, String coffee) {
+        return page.getByRole(AriaRole.ROW, new Page.GetByRoleOptions().setName(coffee))
+                .locator(".code")
+                .textContent();
     }
 }

@@ -34,7 +34,7 @@ final class ClockFace {
 
     static ClockView at(CuppingEntity table, Instant now) {
         ClockContent content = table.clock();
-        TableProtocol protocol = table.prepared();
+        TableProtocol protocol = Preparation.ofTable(table);
         List<Double> pours = pours(table);
         TableClock clockOf = new TableClock(content.cooling(), pours, protocol.timing());
         List<ClockSample> samples = new ArrayList<>();

@@ -64,7 +64,7 @@ class ClockService {
     }
 
     private static void refuseWithoutCrust(CuppingEntity table) {
-        if (table.prepared().drink().serving() == Drink.Serving.ESPRESSO) {
+        if (Preparation.ofTable(table).drink().serving() == Drink.Serving.ESPRESSO) {
             throw new Conflict(
                     "Espresso is tasted as it is pulled: there is no crust to break, and no clock for it.", Map.of());
         }

@@ -2,7 +2,6 @@ package barrowmist.server.cupping;
 
 import barrowmist.core.cupping.CuppingForm;
 import barrowmist.core.cupping.TableKind;
-import barrowmist.core.cupping.TableProtocol;
 import barrowmist.server.cupping.CuppingSampleEntity.TableSample;
 import barrowmist.server.web.Codes;
 import barrowmist.server.web.Json;
@@ -149,12 +148,6 @@ class CuppingEntity implements TableStreams.OfTable {
     @Nullable
     Preparation protocol() {
         return protocolJson == null ? null : Json.read(protocolJson, Preparation.class);
-    }
-
-    /** The same for the core; where nothing was kept nothing is said. */
-    TableProtocol prepared() {
-        Preparation kept = protocol();
-        return kept == null ? TableProtocol.unsaid() : kept.protocol();
     }
 
     List<CuppingSampleEntity> samples() {

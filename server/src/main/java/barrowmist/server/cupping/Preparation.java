@@ -71,6 +71,12 @@ public record Preparation(
                 Optionals.orNull(shot.shots()));
     }
 
+    /** How this table is prepared; where nothing was kept nothing is said. */
+    static TableProtocol ofTable(CuppingEntity table) {
+        Preparation kept = table.protocol();
+        return kept == null ? TableProtocol.unsaid() : kept.protocol();
+    }
+
     /** As it is kept and answered: with its ratio, whatever ratio was sent. */
     Preparation worked() {
         return of(protocol());

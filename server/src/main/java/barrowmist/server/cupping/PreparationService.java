@@ -50,7 +50,7 @@ class PreparationService {
         CuppingEntity table = tables.get(id);
         keys.open(table);
         PreparationSteps steps = new PreparationSteps(
-                table.prepared(), table.kind(), table.blinding().blind(), wording);
+                Preparation.ofTable(table), table.kind(), table.blinding().blind(), wording);
         List<CupSetEntity> served = sets.findAllByCuppingIdOrderByNumber(id);
         List<String> said = new ArrayList<>(warnings.of(table).stream()
                 .map(w -> names.of(CuppingSampleEntity.TableSample.ofRoast(w.roastId())) + ". " + w.text())
@@ -83,7 +83,7 @@ class PreparationService {
 
     private WeighedSample weighed(
             CuppingEntity table, CuppingSampleEntity s, boolean shuffled, List<CupSetEntity> served) {
-        double dose = SampleNeeds.doseG(table.prepared());
+        double dose = SampleNeeds.doseG(Preparation.ofTable(table));
         int cups = table.kind() != TableKind.TRIANGLE
                 ? table.cups()
                 : shuffled

@@ -119,7 +119,7 @@ class SeatService implements SeatTokens {
                 ranking(given, seat).map(RankingEntity::party).map(Codes::of).orElse(null),
                 table.kind() == TableKind.ROAST_OFF ? Codes.of(table.choice()) : null,
                 guesses.own(table.id(), seat.cupper()).orElse(null),
-                Codes.of(table.prepared().drink().serving()),
+                Codes.of(Preparation.ofTable(table).drink().serving()),
                 clocks.get(table.id()),
                 words.all(),
                 words.lately());

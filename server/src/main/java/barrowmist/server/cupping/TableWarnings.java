@@ -66,7 +66,7 @@ class TableWarnings {
                 .filter(s -> Objects.equals(s.roastId(), roast.id()))
                 .count();
         int cups = table.kind() == TableKind.TRIANGLE ? CUPS_A_SET * sets.countByCuppingId(table.id()) : table.cups();
-        double dose = SampleNeeds.doseG(table.prepared());
+        double dose = SampleNeeds.doseG(Preparation.ofTable(table));
         return new SampleNeeds(dose, cups * codes, codes)
                 .warning(bench.figures(roast.id()).roastedG(), shelf.keptG(roast.id()));
     }
