@@ -116,6 +116,9 @@ function getUp() {
         <span class="spacer" />
         <v-btn variant="text" @click="getUp">Leave the table</v-btn>
       </div>
+      <p v-if="table.data.value.serving === 'milk'" class="caution mb-3">
+        There is milk in these cups: an allergen.
+      </p>
       <template v-if="table.data.value.form">
         <ClockCard :id="id" :names="{}" :clock="table.data.value.clock" />
         <v-btn v-if="scored" variant="outlined" class="mb-3" @click="sideBySide = !sideBySide">{{
@@ -174,9 +177,6 @@ function getUp() {
           @kept="table.reload()"
         />
       </template>
-      <p v-if="table.data.value.serving === 'milk'" class="caution mt-4">
-        There is milk in these cups: an allergen.
-      </p>
       <p class="caution mt-4">
         Let the cups fall below {{ preferences.wholeTemperature(65) }} before tasting. Rinse the spoon between
         cups, and spit. Do not taste what smells of chemicals or mould.

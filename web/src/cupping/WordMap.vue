@@ -114,6 +114,9 @@ h3 {
   }
 }
 @media (max-width: 620px) {
+  .axis {
+    display: none;
+  }
   .field {
     grid-template-columns: 1fr;
   }
