@@ -6,6 +6,7 @@ import { useLoad } from '@/shared/api/useLoad'
 import PageState from '@/shared/components/PageState.vue'
 import { moment, plural, roastName } from '@/shared/format/text'
 import LayTable from './LayTable.vue'
+import { BLIND, KINDS } from './laying'
 import { useWho } from '@/shared/who'
 import { verdictCounts } from './triage'
 
@@ -74,7 +75,14 @@ function scores(c: Schemas['CuppingView']): string {
     :there="!!cuppings.data.value && !!roasts.data.value"
     @retry="(roasts.reload(), cuppings.reload())"
   >
-    <LayTable v-if="who.prepares" :roasts="roasts.data.value ?? []" :waiting="waiting" :chosen="chosen" />
+    <LayTable
+      v-if="who.prepares"
+      :roasts="roasts.data.value ?? []"
+      :waiting="waiting"
+      :chosen="chosen"
+      :asked-kind="KINDS.find((k) => k.value === route.query.kind)?.value"
+      :asked-blind="BLIND.find((b) => b.value === route.query.blind)?.value"
+    />
     <h2 class="mt-6 mb-2">Earlier</h2>
     <p v-if="cuppings.data.value?.length === 0" class="quiet">None yet.</p>
     <div v-else class="card table-scroll">

@@ -12,6 +12,8 @@ const props = defineProps<{
   pairs: boolean
   /** Whether it may be somebody's entry. */
   entries: boolean
+  /** What is to be said of them before the pour. */
+  said?: Schemas['RestWarning'][]
 }>()
 const chosen = defineModel<number[]>('chosen', { required: true })
 const twice = defineModel<number[]>('twice', { required: true })
@@ -28,6 +30,7 @@ const others = computed(() =>
     .filter((r) => !offered.value.includes(r))
     .map((r) => ({ title: `${roastName(r)}, ${r.process}`, value: r.id })),
 )
+const warnings = (id: number) => (props.said ?? []).filter((w) => w.roastId === id).map((w) => w.text)
 const add = (id: number | null) => id && (chosen.value = [...chosen.value, id])
 const enter = (id: number, whose: string) => (entrants.value = { ...entrants.value, [id]: whose })
 const treat = (id: number, how: string) => (treated.value = { ...treated.value, [id]: how })
@@ -70,6 +73,9 @@ const treat = (id: number, how: string) => (treated.value = { ...treated.value, 
         autocomplete="off"
         @update:model-value="treat(r.id, $event)"
       />
+      <ul v-if="warnings(r.id).length" class="said" :aria-label="`Before the pour of ${roastName(r)}`">
+        <li v-for="text in warnings(r.id)" :key="text">{{ text }}</li>
+      </ul>
     </template>
   </div>
   <v-autocomplete
@@ -97,6 +103,13 @@ const treat = (id: number, how: string) => (treated.value = { ...treated.value, 
 .sample .v-text-field {
   min-width: 240px;
   max-width: 340px;
+}
+.said {
+  flex-basis: 100%;
+  list-style: none;
+  margin: 0 0 8px 12px;
+  padding-left: 12px;
+  border-left: 4px solid var(--ember);
 }
 .other {
   max-width: 420px;

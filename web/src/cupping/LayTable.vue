@@ -10,6 +10,7 @@ import LaidRoasts from './LaidRoasts.vue'
 import OutsideCoffees from './OutsideCoffees.vue'
 import ProtocolChoice from './ProtocolChoice.vue'
 import TablePreparation from './TablePreparation.vue'
+import { useLaidWarnings } from './useLaidWarnings'
 import { BLIND, CHOICES, FORMS, KINDS, samplesOf, told } from './laying'
 
 /** What is to stand on the table, who may know it, and how the cups are prepared. */
@@ -18,6 +19,9 @@ const props = defineProps<{
   /** Those that wait for their first cup. */
   waiting: number[]
   chosen: number[]
+  /** What is asked, and who may know, where the way here said so. */
+  askedKind?: Schemas['CuppingView']['kind']
+  askedBlind?: Schemas['CuppingView']['blind']
 }>()
 const router = useRouter()
 const form = ref({
@@ -38,6 +42,8 @@ const form = ref({
 const draft = useDraft('table', form)
 if (props.chosen.length) {
   form.value.chosen = props.chosen
+  form.value.kind = props.askedKind ?? form.value.kind
+  form.value.blind = props.askedBlind ?? form.value.blind
 }
 const other = ref('')
 const outsiders = ref<InstanceType<typeof OutsideCoffees>>()
@@ -85,27 +91,26 @@ onMounted(async () => {
   }
 })
 
+/** The table as it is laid. */
+const entry = computed<Schemas['CuppingEntry']>(() => ({
+  kind: form.value.kind,
+  cups: form.value.cups,
+  blind: blind.value,
+  choice: roastOff.value ? form.value.choice : undefined,
+  form: scoring.value ? form.value.form : undefined,
+  assessments: triangle.value ? form.value.sets : undefined,
+  protocol: form.value.protocol,
+  samples: laid.value,
+}))
+const said = useLaidWarnings(entry, () => count.value > 0 && !wrong.value)
+
 async function open() {
   outsiders.value?.putOn()
   if (opening.value || count.value === 0 || wrong.value) {
     return
   }
   opening.value = true
-  const { kind, cups, protocol, sets } = form.value
-  const result = await answer(
-    api.POST('/api/cuppings', {
-      body: {
-        kind,
-        cups,
-        blind: blind.value,
-        choice: roastOff.value ? form.value.choice : undefined,
-        form: scoring.value ? form.value.form : undefined,
-        assessments: triangle.value ? sets : undefined,
-        protocol,
-        samples: laid.value,
-      },
-    }),
-  )
+  const result = await answer(api.POST('/api/cuppings', { body: entry.value }))
   failure.value = result.failure
   opening.value = false
   if (result.data) {
@@ -128,6 +133,7 @@ async function open() {
       :waiting="waiting"
       :pairs="pairs"
       :entries="roastOff"
+      :said="said"
     />
     <OutsideCoffees ref="outsiders" v-model="form.outside" v-model:typing="other" />
     <div class="figures">

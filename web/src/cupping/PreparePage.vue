@@ -92,7 +92,7 @@ void opened()
           <p v-for="c in sheet.cautions" :key="c" class="caution">{{ c }}</p>
           <div class="row">
             <v-btn variant="outlined" :href="pdf" target="_blank">Print this sheet</v-btn>
-            <v-btn v-if="blind" variant="outlined" :href="`/api/cuppings/${id}/labels.pdf`" target="_blank"
+            <v-btn variant="outlined" :href="`/api/cuppings/${id}/labels.pdf`" target="_blank"
               >Print the labels</v-btn
             >
           </div>

@@ -35,9 +35,24 @@ describe('LayTable', () => {
     await form.find('input[placeholder="quakers picked out"]').setValue('left open three days')
     await form.find('form').trigger('submit')
     await flushPromises()
-    expect(sent.find((x) => x.method === 'POST')?.body).toMatchObject({
+    expect(sent.find((x) => x.path === '/api/cuppings')?.body).toMatchObject({
       samples: [{ roastId: 7 }, { roastId: 7, treatment: 'left open three days' }],
     })
+  })
+
+  it('begins as the way here asked: old beside new, blind', async () => {
+    stubServer(() => ({ body: [] }))
+    const form = mountApp(LayTable, {
+      roasts: [roast(7, 'Hill'), roast(8, 'Hill')],
+      waiting: [],
+      chosen: [7, 8],
+      askedKind: 'triangle',
+      askedBlind: 'coded',
+    })
+    await flushPromises()
+    expect(select(form, 'What is asked').props('modelValue')).toBe('triangle')
+    expect(select(form, 'Who may know').props('modelValue')).toBe('coded')
+    expect(form.text()).toContain('Begin with 2 samples')
   })
 
   it('lays a triangle of two samples, each once, and says what its sets can show', async () => {
@@ -55,7 +70,7 @@ describe('LayTable', () => {
     await form.findAll('input[type=checkbox]')[1]!.setValue(true)
     await form.find('form').trigger('submit')
     await flushPromises()
-    expect(sent.find((x) => x.method === 'POST')?.body).toMatchObject({
+    expect(sent.find((x) => x.path === '/api/cuppings')?.body).toMatchObject({
       kind: 'triangle',
       blind: 'coded',
       assessments: 18,
@@ -89,7 +104,7 @@ describe('LayTable', () => {
     expect(form.text()).toContain('Begin with 2 samples')
     await form.find('form').trigger('submit')
     await flushPromises()
-    expect(sent.find((x) => x.method === 'POST')?.body).toEqual({
+    expect(sent.find((x) => x.path === '/api/cuppings')?.body).toEqual({
       kind: 'scoring',
       cups: 5,
       form: 'hundred-point',
@@ -124,5 +139,20 @@ describe('LayTable', () => {
     await flushPromises()
     expect(form.text()).toContain('A roast-off is of 2 to 8 samples.')
     expect(form.find('button[type=submit]').attributes('disabled')).toBeDefined()
+  })
+})
+
+describe('before a table is laid', () => {
+  it('says at each roast what it lacks', async () => {
+    vi.useFakeTimers()
+    stubServer((_method, path) => ({
+      body: path === '/api/table-warnings' ? [{ roastId: 7, text: 'Needs 49.5 g; 40 g are there.' }] : [],
+    }))
+    const form = mountApp(LayTable, { roasts: [roast(7, 'Hill')], waiting: [7], chosen: [7] })
+    await vi.advanceTimersByTimeAsync(1000)
+    vi.useRealTimers()
+    await flushPromises()
+    expect(form.find('[aria-label="Before the pour of Hill, roast 1"]').text()).toContain('Needs 49.5 g')
+    form.unmount()
   })
 })

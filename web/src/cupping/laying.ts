@@ -6,7 +6,7 @@ export const KINDS = [
   { title: 'out, again or through: a line each', value: 'triage' },
   { title: 'is there a difference?', value: 'triangle' },
   { title: 'which is liked best?', value: 'roast-off' },
-]
+] as const
 export const FORMS = [
   { title: '100-point form', value: 'hundred-point' },
   { title: 'value assessment', value: 'value-assessment' },
@@ -15,7 +15,7 @@ export const BLIND = [
   { title: 'everybody', value: 'open' },
   { title: 'who prepares', value: 'coded' },
   { title: 'nobody: the cups are shuffled', value: 'underside' },
-]
+] as const
 export const CHOICES = [
   { title: 'all in order, the best first', value: 'order' },
   { title: 'the best alone', value: 'best' },

@@ -8,6 +8,7 @@ import { plural } from '@/shared/format/text'
 import { usePreferences } from '@/shared/preferences'
 import { useWaiting } from '@/shared/waiting'
 import { loadWhole } from '@/roast/useRoast'
+import BesideLater from './BesideLater.vue'
 import EvidenceSum from './EvidenceSum.vue'
 import TraceBoard from './TraceBoard.vue'
 
@@ -113,6 +114,7 @@ watch(cause, () => (pointed.value = undefined))
               Nothing: the cup does not show it.
             </p>
             <p v-else class="name change">Nothing in the roast yet: the log does not explain this cup.</p>
+            <BesideLater v-if="chosen.correction" :roast="whole.data.value.roast" />
             <div v-if="chosen.missing.length" class="missing">
               <h3 class="label">Missing</h3>
               <ul>

@@ -1,7 +1,8 @@
-import { afterEach, expect, it, vi } from 'vitest'
+import { afterEach, describe, expect, it, vi } from 'vitest'
 import { flushPromises } from '@vue/test-utils'
 import { mountApp, stubServer } from '@/shared/testMount'
 import LotForm from '@/green/LotForm.vue'
+import BesideLater from './BesideLater.vue'
 import EvidenceSum from './EvidenceSum.vue'
 import TraceBoard from './TraceBoard.vue'
 
@@ -70,4 +71,24 @@ it('shows refusals at their fields, and sends once on a double click', async () 
   await vi.waitFor(() => expect(form.text()).toContain('Supplier is empty'))
   expect(sent).toHaveLength(1)
   expect((form.find('input').element as HTMLInputElement).value).toBe('Hill')
+})
+
+describe('BesideLater', () => {
+  const roast = (id: number, lotId: number, roastedAt: string) => ({ id, lotId, number: id, roastedAt })
+  it('offers the later roasts of the same lot, blind, as a triangle or scored', async () => {
+    const all = [
+      roast(1, 5, '2026-03-01T09:00:00Z'),
+      roast(2, 5, '2026-03-02T09:00:00Z'),
+      roast(3, 6, '2026-03-03T09:00:00Z'),
+    ]
+    stubServer(() => ({ body: all }))
+    const later = mountApp(BesideLater, { roast: all[0] })
+    await flushPromises()
+    expect(later.findAll('li')).toHaveLength(1)
+    expect(later.findAll('a').map((a) => a.attributes('href'))).toEqual([
+      '/cupping?roast=1&roast=2&kind=triangle&blind=coded',
+      '/cupping?roast=1&roast=2&kind=scoring&blind=coded',
+    ])
+    vi.unstubAllGlobals()
+  })
 })

@@ -32,7 +32,7 @@ class PagesIT {
     private static final List<Stop> WALK = List.of(
             new Stop("/", "Read why it tastes underdeveloped", "today"),
             new Stop("/green", "Zaramonde Bench"),
-            new Stop("/green/1", "2 roasts", "lot"),
+            new Stop("/green/1", "2 roasts"),
             new Stop("/green/samples/4", "Full defects of category 1", "inspection"),
             new Stop("/instruments", "Moisture meter"),
             new Stop("/people", "The first account", "people"),
@@ -44,17 +44,20 @@ class PagesIT {
             new Stop("/machines/1", "turning point at"),
             new Stop("/roast", "Kapenda Station"),
             new Stop("/roast/14", "crash, ", "roast"),
-            new Stop("/roast/import?lot=1", "Choose a file", "import"),
+            new Stop("/roast/import?lot=1", "Choose a file"),
             new Stop("/sample", "to weigh"),
             new Stop("/sample/16", "weight loss", "sample"),
             new Stop("/roast/beside?id=1&id=14", "Gatovu Hill"),
             new Stop("/rest", "ageing studies", "rest"),
-            new Stop("/cupping", "Set a table"),
-            new Stop("/cupping/house", "on 3 sheets", "house"),
+            new Stop("/cupping?roast=19&roast=20&kind=scoring&blind=coded", "Begin with 2 samples", "lay"),
+            new Stop("/cupping/26", "Guessed from the green"),
+            new Stop("/cupping/cuppers", "Marit O."),
+            new Stop("/cupping/cuppers/Marit%20O.", "none of this is a mark"),
+            new Stop("/cupping/house", "on 3 sheets"),
             new Stop("/cupping/14", "below specialty", "sheet"),
             new Stop("/trace", "unexplained by the log"),
             new Stop("/trace/14", "Cut the gas at", "trace"),
-            new Stop("/trace/20", "Look next at the bench", "unexplained"),
+            new Stop("/trace/20", "Look next at the bench"),
             new Stop("/nowhere", "There is no such page"));
 
     /** One after the other in one window, as a person walks: what was fetched once is not fetched again. */

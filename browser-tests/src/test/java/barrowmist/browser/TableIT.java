@@ -88,6 +88,12 @@ class TableIT {
         code(phone, codes.get(0)).click();
         assertThat(ruda.slider("Flavour")).hasAttribute("aria-valuetext", "7.00");
         assertThat(tablet.getByText("Ines 3 of 3 scored")).isVisible();
+        Page wall = LAB.page();
+        wall.navigate(url + "/wall");
+        assertThat(wall.getByText("finished", new Page.GetByTextOptions().setExact(true))
+                        .first())
+                .isVisible();
+        picture(wall, "wall");
         assertThat(say).hasText(Pattern.compile("crust"));
 
         ines.button("Reveal…").click();
@@ -228,6 +234,11 @@ class TableIT {
         String one = mark(page, "Bag one");
         String two = mark(page, "Bag two");
         assertThat(page.getByText("its mark under each; shuffle them")).isVisible();
+        lead.button("Ground: the first of it").click();
+        assertThat(page.getByText("Pour within 14:5").or(page.getByText("Pour within 15:00")))
+                .isVisible();
+        assertThat(Chromium.violations(page)).isEmpty();
+        picture(page, "prepare");
         page.getByText("To the table").click();
         lead.field("Your name").fill("Ines");
         lead.button("Sit down").click();
@@ -298,6 +309,36 @@ class TableIT {
                 .isVisible();
         assertThat(page.getByLabel("A note on the whole table").last()).hasValue("The kettle was late");
         assertThat(Chromium.violations(page)).isEmpty();
+    }
+
+    @Test
+    @Order(7)
+    void theValueFormIsFilledOnATablet() {
+        Page page = LAB.page();
+        Person lead = LAB.person(page);
+        lead.open("/cupping");
+        putOn(lead, "Bag one", "Bag two");
+        lead.choose("Form", "value assessment");
+        lead.choose("Who may know", "who prepares");
+        lead.button("Begin with 2 samples").click();
+        Page tablet = LAB.chromium().context(800, 1280, true).newPage();
+        Person ines = join(LAB, tablet, page.locator(".join .code").textContent(), "Ines");
+        String code = codes(tablet).get(0);
+        code(tablet, code).tap();
+        for (String section : List.of(
+                "Fragrance", "Aroma", "Flavour", "Aftertaste", "Acidity", "Sweetness", "Mouthfeel", "Overall")) {
+            ines.slider(section).focus();
+            tablet.keyboard().type("5");
+        }
+        assertThat(tablet.getByText("79.00").first()).isVisible();
+        ines.button("Map of all words").tap();
+        tablet.locator(".map")
+                .getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("cocoa"))
+                .tap();
+        assertThat(tablet.getByText("cocoa powder")).isVisible();
+        assertThat(Chromium.violations(tablet)).isEmpty();
+        tablet.evaluate("window.scrollTo(0, 0)");
+        picture(tablet, "value");
     }
 
     /** What goes under the cups of a coffee, by the preparation sheet. */

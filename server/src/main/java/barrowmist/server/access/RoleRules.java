@@ -35,7 +35,7 @@ final class RoleRules {
             // a cupper's are kept under the cupper's own name, whoever is named
             change("/api/cuppings/\\d+/(sheets(/\\d+)?|answers|rankings|guesses)", LEAD, CUPPER),
             // preparing a table: laying it, pouring, breaking
-            change("/api/cuppings(/\\d+/clock/.*)?", LEAD, ROASTER),
+            change("/api/(table-warnings|cuppings(/\\d+/clock/.*)?)", LEAD, ROASTER),
             change("/api/roasts/\\d+/trace/.*", LEAD),
             change(
                     "/api/(days|desks|green-samples|instruments|lots|lots\\.csv|notices|photos|plans|roasts)(/.*)?",

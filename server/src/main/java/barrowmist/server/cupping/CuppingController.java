@@ -11,6 +11,7 @@ import barrowmist.server.cupping.TableEntries.PlaceEntry;
 import barrowmist.server.cupping.TableEntries.RevealEntry;
 import barrowmist.server.cupping.TableEntries.SealEntry;
 import barrowmist.server.cupping.TableViews.CuppingView;
+import barrowmist.server.cupping.TableViews.RestWarning;
 import barrowmist.server.cupping.TableViews.TableKindView;
 import java.util.Arrays;
 import java.util.List;
@@ -59,6 +60,12 @@ class CuppingController {
     @GetMapping("/table-kinds")
     List<TableKindView> kinds() {
         return Arrays.stream(TableKind.values()).map(TableKindView::of).toList();
+    }
+
+    /** What would have to be said before the pour of a table that is laid like this; nothing is kept. */
+    @PostMapping("/table-warnings")
+    List<RestWarning> warnings(@RequestBody CuppingEntry entry) {
+        return cuppings.warnings(entry);
     }
 
     /** How the next table would be prepared; for a bowl of so much water, or from so much coffee, by the published ratio. */

@@ -1,23 +1,19 @@
 package barrowmist.server.cupping;
 
 import barrowmist.core.cupping.Blindness;
-import barrowmist.core.cupping.TableKind;
-import barrowmist.core.cupping.panel.TableCodes;
 import barrowmist.core.cupping.panel.Triangle;
-import barrowmist.server.cupping.CuppingSampleEntity.TableSample;
 import barrowmist.server.cupping.KeyViews.TableKey;
 import barrowmist.server.cupping.SensoryViews.ServedSet;
 import barrowmist.server.cupping.TableEntries.CuppingEntry;
 import barrowmist.server.cupping.TableEntries.RevealEntry;
 import barrowmist.server.cupping.TableViews.CuppingView;
+import barrowmist.server.cupping.TableViews.RestWarning;
 import barrowmist.server.cupping.TableViews.TableSampleView;
 import barrowmist.server.roast.RoastChanged;
-import barrowmist.server.roast.RoastService;
 import barrowmist.server.web.InputProblems;
 import barrowmist.server.web.KeptInTurn;
 import java.security.SecureRandom;
 import java.time.Clock;
-import java.util.Collections;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
@@ -31,7 +27,6 @@ import org.springframework.transaction.annotation.Transactional;
 @KeptInTurn
 public class CuppingService {
 
-    private static final int USUAL_CUPS = 5;
     private static final int LISTED = 500;
     private static final int MAX_REASON = 400;
 
@@ -39,7 +34,7 @@ public class CuppingService {
     private final CupSetRepository sets;
     private final Tables tables;
     private final UndersideService undersides;
-    private final RoastService roasts;
+    private final Laying laying;
     private final TableWarnings warnings;
     private final TableKeys keys;
     private final EarlierPreparations preparations;
@@ -52,7 +47,7 @@ public class CuppingService {
             CupSetRepository sets,
             Tables tables,
             UndersideService undersides,
-            RoastService roasts,
+            Laying laying,
             TableWarnings warnings,
             TableKeys keys,
             EarlierPreparations preparations,
@@ -66,40 +61,24 @@ public class CuppingService {
         this.sets = sets;
         this.tables = tables;
         this.undersides = undersides;
-        this.roasts = roasts;
+        this.laying = laying;
         this.clock = clock;
     }
 
     public CuppingView open(CuppingEntry entry) {
-        int cups = entry.cups() == null ? USUAL_CUPS : entry.cups();
-        TableReader read = new TableReader(entry, roasts);
-        TableKind kind = read.kind();
-        Blindness blind = read.blind();
-        int sets = read.sets();
-        List<TableSample> samples = read.samples(cups);
-        boolean coded = blind == Blindness.CODED;
-        CuppingEntity table = new CuppingEntity(
-                kind,
-                read.form(),
-                entry.cuppedAt() == null ? clock.instant() : entry.cuppedAt(),
-                cups,
-                new Blinding(blind, blind == Blindness.OPEN ? null : TableCodes.join(random)),
-                entry.protocol(),
-                read.choice());
-        List<String> codes = TableCodes.of(kind, coded, samples.size(), random);
-        if (coded) {
-            Collections.shuffle(samples, random);
-        }
-        List<String> marks = blind == Blindness.UNDERSIDE ? TableCodes.marks(samples.size(), random) : List.of();
-        for (int i = 0; i < samples.size(); i++) {
-            table.lay(
-                    codes.get(i),
-                    marks.isEmpty() ? samples.get(i) : samples.get(i).marked(marks.get(i)));
-        }
-        cuppings.saveAndFlush(table);
-        serve(table, coded ? Triangle.sets(sets, random) : List.of(), sets);
+        Laying.Laid laid = laying.lay(entry);
+        CuppingEntity table = cuppings.saveAndFlush(laid.table());
+        boolean coded = table.blinding().blind() == Blindness.CODED;
+        serve(table, coded ? Triangle.sets(laid.sets(), random) : List.of(), laid.sets());
         // whoever lays it knows what is laid
         return CuppingView.of(table, tables.given(table), warnings.of(table), preparations.warnings(table));
+    }
+
+    /** What would have to be said of a table before the pour, were it laid like this. */
+    @Transactional(readOnly = true)
+    List<RestWarning> warnings(CuppingEntry entry) {
+        Laying.Laid laid = laying.lay(entry);
+        return warnings.of(laid.table(), laid.sets());
     }
 
     /** Sets as they are drawn; none are drawn where the cups are shuffled by hand. */

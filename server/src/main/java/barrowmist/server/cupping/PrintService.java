@@ -2,7 +2,6 @@ package barrowmist.server.cupping;
 
 import barrowmist.core.cupping.Blindness;
 import barrowmist.core.cupping.CuppingForm;
-import barrowmist.core.cupping.TableKind;
 import barrowmist.server.cupping.PreparationViews.PreparationView;
 import barrowmist.server.cupping.PreparationViews.PutOut;
 import barrowmist.server.cupping.PreparationViews.WeighedSample;
@@ -11,17 +10,12 @@ import barrowmist.server.cupping.SheetPrint.PrintedSheet;
 import barrowmist.server.paper.Paper;
 import barrowmist.server.web.Codes;
 import barrowmist.server.web.Conflict;
-import java.security.SecureRandom;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.format.DateTimeFormatter;
-import java.util.ArrayList;
-import java.util.Collections;
 import java.util.List;
 import java.util.Locale;
-import java.util.Map;
 import java.util.Optional;
-import java.util.stream.IntStream;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -31,29 +25,26 @@ import org.springframework.transaction.annotation.Transactional;
 class PrintService {
 
     private static final DateTimeFormatter WHEN = DateTimeFormatter.ofPattern("d MMM yyyy, HH:mm", Locale.ENGLISH);
-    private static final int LABELS_A_ROW = 4;
-    private static final int CUPS_A_SET = 3;
 
     private final Tables tables;
-    private final CupSetRepository sets;
     private final SheetRepository sheets;
     private final HouseService house;
     private final SampleNames names;
+    private final CupLabels labels;
     private final Clock clock;
-    private final SecureRandom random = new SecureRandom();
 
     PrintService(
             Tables tables,
-            CupSetRepository sets,
             SheetRepository sheets,
             HouseService house,
             SampleNames names,
+            CupLabels labels,
             Clock clock) {
         this.tables = tables;
-        this.sets = sets;
         this.sheets = sheets;
         this.house = house;
         this.names = names;
+        this.labels = labels;
         this.clock = clock;
     }
 
@@ -117,48 +108,8 @@ class PrintService {
         return String.format(Locale.ROOT, "%.2f", g).replaceAll("\\.?0+$", "") + " g";
     }
 
-    // ---- labels
-
-    record CupLabel(String mark, String under) {}
-
-    record LabelRow(List<CupLabel> cells) {}
-
-    record LabelPage(String title, List<LabelRow> rows) {}
-
-    /** @throws Conflict if everybody sees what is in the cups */
     byte[] labels(long id) {
-        CuppingEntity table = tables.get(id);
-        if (table.blinding().blind() == Blindness.OPEN) {
-            throw new Conflict("Everybody may know what is in these cups: they need no labels.", Map.of());
-        }
-        List<CupLabel> labels = new ArrayList<>(labels(table));
-        if (table.blinding().blind() == Blindness.UNDERSIDE) {
-            Collections.shuffle(labels, random);
-        }
-        while (labels.size() % LABELS_A_ROW != 0) {
-            labels.add(new CupLabel("", ""));
-        }
-        List<LabelRow> rows = IntStream.range(0, labels.size() / LABELS_A_ROW)
-                .mapToObj(i -> new LabelRow(labels.subList(i * LABELS_A_ROW, (i + 1) * LABELS_A_ROW)))
-                .toList();
-        return Paper.write("cup-labels", new LabelPage("Labels, table " + id, rows));
-    }
-
-    private List<CupLabel> labels(CuppingEntity table) {
-        boolean shuffled = table.blinding().blind() == Blindness.UNDERSIDE;
-        if (table.kind() == TableKind.TRIANGLE && !shuffled) {
-            return sets.findAllByCuppingIdOrderByNumber(table.id()).stream()
-                    .flatMap(s -> IntStream.rangeClosed(1, CUPS_A_SET)
-                            .mapToObj(cup -> new CupLabel("Set " + s.number(), "cup " + cup)))
-                    .toList();
-        }
-        int cups = table.kind() == TableKind.TRIANGLE ? 2 * sets.countByCuppingId(table.id()) : table.cups();
-        return table.samples().stream()
-                .flatMap(s -> IntStream.rangeClosed(1, cups)
-                        .mapToObj(cup -> shuffled
-                                ? new CupLabel(Optional.ofNullable(s.mark()).orElse(s.code()), "under the cup")
-                                : new CupLabel(s.code(), cups == 1 ? "" : "cup " + cup)))
-                .toList();
+        return labels.print(tables.get(id));
     }
 
     // ---- forms

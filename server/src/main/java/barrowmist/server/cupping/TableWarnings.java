@@ -47,9 +47,14 @@ class TableWarnings {
     }
 
     List<RestWarning> of(CuppingEntity table) {
+        return of(table, table.kind() == TableKind.TRIANGLE ? sets.countByCuppingId(table.id()) : 0);
+    }
+
+    /** @param served sets of a triangle, of a table that may be kept nowhere yet */
+    List<RestWarning> of(CuppingEntity table, int served) {
         return table.roastIds().stream()
                 .map(roasts::get)
-                .flatMap(r -> Stream.of(rested(table, r), grams(table, r), verdicts.warning(r.id()))
+                .flatMap(r -> Stream.of(rested(table, r), grams(table, r, served), verdicts.warning(r.id()))
                         .flatMap(Optional::stream)
                         .map(text -> new RestWarning(r.id(), text)))
                 .toList();
@@ -61,11 +66,11 @@ class TableWarnings {
                 .warning(school);
     }
 
-    private Optional<String> grams(CuppingEntity table, RoastEntity roast) {
+    private Optional<String> grams(CuppingEntity table, RoastEntity roast, int served) {
         int codes = (int) table.samples().stream()
                 .filter(s -> Objects.equals(s.roastId(), roast.id()))
                 .count();
-        int cups = table.kind() == TableKind.TRIANGLE ? CUPS_A_SET * sets.countByCuppingId(table.id()) : table.cups();
+        int cups = table.kind() == TableKind.TRIANGLE ? CUPS_A_SET * served : table.cups();
         double dose = SampleNeeds.doseG(Preparation.ofTable(table));
         return new SampleNeeds(dose, cups * codes, codes)
                 .warning(bench.figures(roast.id()).roastedG(), shelf.keptG(roast.id()));
