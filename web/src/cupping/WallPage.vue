@@ -27,7 +27,8 @@ const cuppers = computed(() => {
     })
     const left = states.filter((s) => s.state !== 'scored').length
     const at = states.filter((s) => s.state === 'begun').map((s) => s.code)
-    return { name, states, says: left === 0 ? 'finished' : at.length ? `at ${at.join(', ')}` : 'not begun' }
+    const begun = left < states.length ? `${states.length - left} of ${states.length} scored` : 'not begun'
+    return { name, states, says: left === 0 ? 'finished' : at.length ? `at ${at.join(', ')}` : begun }
   })
 })
 const everybody = computed(() => (c.value && c.value.unfinished === 0 ? 'Everybody has finished.' : ''))

@@ -1,4 +1,4 @@
-import { onScopeDispose } from 'vue'
+import { onScopeDispose, watch } from 'vue'
 import { useIntervalFn, useThrottleFn } from '@vueuse/core'
 import { EventSourceParserStream } from 'eventsource-parser/stream'
 import { authorization } from '@/shared/api/client'
@@ -53,6 +53,8 @@ export function useChanges(path: string, changed: () => unknown, over: () => boo
   }
 
   void keepListening()
+  // a table that is over says nothing more
+  watch(over, (now) => now && end.abort())
   useIntervalFn(() => {
     if (!over() && !streaming) {
       void changed()

@@ -42,12 +42,13 @@ public record PreparationSteps(TableProtocol protocol, TableKind kind, Blindness
                 ("Press \"ground\" at the first one. From there the water is on within %d minutes, or %d where the cups are"
                                 + " covered at once.")
                         .formatted(minutes(false), minutes(true)));
-        out.add("Pour%s%s to wet all of it, in the same order."
+        out.add("Pour%s%s to wet all of it, in %s."
                 .formatted(
                         part(protocol.waterMl(), " mL"),
                         protocol.waterC().isPresent()
                                 ? " at " + wording.temperature(protocol.waterC().getAsDouble())
-                                : ""));
+                                : "",
+                        blind == Blindness.UNDERSIDE ? "the order in which they stand" : "the same order"));
         if (protocol.drink().serving() == Drink.Serving.MILK) {
             out.add("When it is skimmed, milk%s into each cup, all from one jug."
                     .formatted(part(protocol.drink().milkMl(), " mL")));
@@ -80,7 +81,12 @@ public record PreparationSteps(TableProtocol protocol, TableKind kind, Blindness
     }
 
     private String underside() {
-        return blind == Blindness.UNDERSIDE ? ", its mark under each; shuffle them when they are filled" : "";
+        if (blind == Blindness.UNDERSIDE && protocol.drink().serving() == Drink.Serving.ESPRESSO) {
+            return ", its mark under each; somebody who does not taste shuffles them";
+        }
+        return blind == Blindness.UNDERSIDE
+                ? ", its mark under each; shuffle them once the coffee is in them, before any water"
+                : "";
     }
 
     private String sets() {

@@ -1,9 +1,12 @@
 package barrowmist.core.cupping;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import barrowmist.core.check.FieldProblem;
+import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.OptionalInt;
 import org.junit.jupiter.api.Test;
 
 class TableProtocolTest {
@@ -37,5 +40,35 @@ class TableProtocolTest {
         assertThat(of(8.25, 150, 93, 60).warnings(TableProtocol.unsaid()))
                 .containsExactly("Water of 60 ppm: the protocol allows 100 to 250.");
         assertThat(TableProtocol.unsaid().warnings(last)).isEmpty();
+    }
+
+    @Test
+    void aShotIsItsOwnRatioAndTimesKeepToTheProtocol() {
+        OptionalDouble none = OptionalDouble.empty();
+        Drink shot = new Drink(
+                Drink.Serving.ESPRESSO,
+                none,
+                new Drink.Shot(
+                        OptionalDouble.of(45), OptionalDouble.of(27), OptionalDouble.of(40), OptionalInt.of(99)));
+        TableProtocol espresso = of(22.5, 150, 93, 120).drunk(shot);
+        // 22.5 g in, 45 g out is one to two, whatever the water
+        assertThat(espresso.ratio()).hasValue(2);
+        assertThat(of(8.25, 150, 93, 120).ratio().orElseThrow()).isCloseTo(18.18, within(0.01));
+        assertThat(espresso.problems().stream().map(FieldProblem::field))
+                .as("pre-infusion is part of the shot")
+                .containsExactly("protocol.preInfusionS", "protocol.shots");
+        TableProtocol late = new TableProtocol(
+                none,
+                none,
+                none,
+                none,
+                Optional.of("fine"),
+                Drink.black(),
+                new TableTiming(OptionalDouble.of(301), OptionalDouble.of(90), none));
+        assertThat(late.problems().stream().map(FieldProblem::field))
+                .containsExactly("protocol.breakS", "protocol.tasteC");
+        assertThat(late.warnings(new TableProtocol(
+                        none, none, none, none, Optional.of("coarse"), Drink.black(), TableTiming.unsaid())))
+                .containsExactly("Ground \"fine\", last time \"coarse\": scores will not compare.");
     }
 }

@@ -49,12 +49,13 @@ class EarlierPreparations {
         return cuppings.withProtocolBefore(when, butNot, PageRequest.of(0, LOOKED_THROUGH));
     }
 
-    /** How the next table would be prepared: as the last one was, or by the published protocol. */
+    /** How the next table would be prepared: as the last black one was, or by the published protocol. */
     @Transactional(readOnly = true)
     Preparation next() {
         return before(clock.instant(), 0).stream()
+                .flatMap(c -> Optional.ofNullable(c.protocol()).stream())
+                .filter(p -> p.protocol().drink().serving() == Drink.Serving.BLACK)
                 .findFirst()
-                .flatMap(c -> Optional.ofNullable(c.protocol()))
                 .orElseGet(() -> Preparation.of(TableProtocol.usual()));
     }
 }

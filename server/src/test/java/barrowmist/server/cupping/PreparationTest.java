@@ -148,6 +148,9 @@ class PreparationTest {
         JsonNode milk = lab.get(lay(",\"protocol\":{\"serving\":\"milk\",\"tdsPpm\":210}"))
                 .body();
         assertThat(milk.get("preparation")).isEmpty();
+        assertThat(lab.get("/api/table-preparation").body().get("serving").asString())
+                .as("milk is never handed on unasked")
+                .isEqualTo("black");
     }
 
     @Test
