@@ -4,7 +4,12 @@ import type { Schemas } from '@/shared/api/client'
 import { toggledCup, type WordMark } from './sheetContent'
 
 /** Words that were found, with the cups they are in and, where the form asks, what they belong to. */
-defineProps<{ cups: number; places: Schemas['PlaceView'][] }>()
+defineProps<{
+  cups: number
+  places: Schemas['PlaceView'][]
+  /** What it means that a word is in all cups, or in some, by the word. */
+  meanings?: Record<string, string>
+}>()
 const emit = defineEmits<{ emptied: [] }>()
 const words = defineModel<WordMark[]>({ required: true })
 const found = ref<HTMLElement>()
@@ -34,7 +39,9 @@ const full = (place: Schemas['PlaceView']) =>
 <template>
   <ul ref="found" class="found">
     <li v-for="w in words" :key="w.word">
-      <b>{{ w.word }}</b>
+      <b
+        >{{ w.word }} <span v-if="meanings?.[w.word]" class="quiet means">{{ meanings[w.word] }}</span></b
+      >
       <span class="dots">
         <button
           v-for="cup in cups"
@@ -83,6 +90,11 @@ const full = (place: Schemas['PlaceView']) =>
   padding-left: 12px;
   margin-bottom: 6px;
   border-radius: 3px;
+}
+.means {
+  display: block;
+  font-weight: 400;
+  font-size: 0.9rem;
 }
 .dots {
   display: flex;

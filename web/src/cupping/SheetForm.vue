@@ -79,6 +79,7 @@ useKeys([{ key: 'u', does: 'undo the last change on this sheet', run: () => canU
       <section class="card">
         <h2>Cup by cup</h2>
         <CupMarks v-model="content.cups" :short="!points" />
+        <p v-if="sums.meanings?.defects" class="quiet">Taint or fault {{ sums.meanings.defects }}.</p>
       </section>
     </div>
     <div class="side">
@@ -97,6 +98,7 @@ useKeys([{ key: 'u', does: 'undo the last change on this sheet', run: () => canU
           :lately="lately ?? []"
           :cups="content.cups.length"
           :places="form.places"
+          :meanings="sums.meanings"
         />
       </section>
       <SheetExtras v-model="content" :form="form" />

@@ -15,6 +15,7 @@ const props = defineProps<{
   places: Schemas['PlaceView'][]
   /** Words that were written most at the last tables. */
   lately: string[]
+  meanings?: Record<string, string>
 }>()
 const words = defineModel<WordMark[]>({ required: true })
 
@@ -112,7 +113,13 @@ useKeys([{ key: '/', does: 'find a taste word', run: () => field.value?.focus() 
       </button>
     </div>
     <p v-if="things.length" class="quiet">To remember it by: {{ things.join('; ') }}</p>
-    <FoundWords v-model="words" :cups="cups" :places="places" @emptied="field?.focus()" />
+    <FoundWords
+      v-model="words"
+      :cups="cups"
+      :places="places"
+      :meanings="meanings"
+      @emptied="field?.focus()"
+    />
   </div>
 </template>
 

@@ -40,6 +40,15 @@ describe('a sheet', () => {
     expect(value.text()).not.toContain('Clean')
   })
 
+  it('says whether a fault is the batch or a bean', () => {
+    const { page } = open(0, {
+      words: [{ word: 'musty', cups: [1, 2, 3] }],
+      meanings: { musty: 'in every cup: the batch itself', defects: 'in 1 of 3 cups: a bean' },
+    })
+    expect(page.find('.found').text()).toContain('in every cup: the batch itself')
+    expect(page.text()).toContain('Taint or fault in 1 of 3 cups: a bean.')
+  })
+
   it('says how a score went while the cup cooled', () => {
     const first = { score: 7.5, at: '2026-03-02T09:00:00Z', cupC: 68 }
     const { page } = open(0, {

@@ -42,6 +42,7 @@ export const emptySheet = (code: string) => ({
   intensities: {},
   scales: {},
   below: [],
+  meanings: {},
   trail: {},
   cups: [],
   words: [],

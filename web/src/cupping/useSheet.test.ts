@@ -18,6 +18,7 @@ const sheet = (version: number, attributes = {}): Schemas['SheetView'] => ({
   intensities: {},
   scales: {},
   below: [],
+  meanings: {},
   trail: {},
   uniformity: 10,
   cleanCup: 10,

@@ -2,6 +2,7 @@
 import { computed, ref, shallowRef } from 'vue'
 import { answer, api, type Schemas, proof } from '@/shared/api/client'
 import NumberField from '@/shared/components/NumberField.vue'
+import PlausibleRange from './PlausibleRange.vue'
 import RegisterMap from './RegisterMap.vue'
 import { usePreferences } from '@/shared/preferences'
 
@@ -18,6 +19,7 @@ const trying = ref(false)
 const KINDS = [
   { title: 'by hand: temperatures are typed', value: 'by-hand' },
   { title: 'Modbus TCP', value: 'modbus' },
+  { title: 'pushed by another logger', value: 'pushed' },
   { title: 'a log played again', value: 'replay' },
   { title: 'simulator in this computer', value: 'simulated' },
 ]
@@ -39,7 +41,10 @@ async function tryIt() {
   trying.value = true
   const result = await answer(
     api.POST('/api/machines/{id}/link-test', {
-      params: { path: { id: props.machineId } },
+      params: {
+        path: { id: props.machineId },
+        query: { fahrenheit: preferences.units.temperature === 'F' },
+      },
       body: link.value ?? fresh(),
     }),
   )
@@ -102,6 +107,11 @@ const says = computed(() => {
       </div>
       <RegisterMap v-model="link.registers" :problem-at="problemAt" />
     </template>
+    <p v-if="kind === 'pushed'" class="quiet">
+      The other logger sends each reading to <code>POST /api/machines/{{ machineId }}/readings</code>, as
+      docs/formats.md shows. Five seconds without one and the roaster is not heard any more.
+    </p>
+    <PlausibleRange v-if="link && kind !== 'by-hand'" v-model="link" :problem-at="problemAt" />
     <div v-if="link && (kind === 'replay' || kind === 'simulated')" class="three">
       <NumberField v-model="link.speed" label="Speed" unit="×" :problem="problemAt('link.speed')" />
       <NumberField v-model="link.pollMs" label="Read every" unit="ms" whole />
@@ -112,8 +122,13 @@ const says = computed(() => {
     <div v-if="kind !== 'by-hand'" class="try">
       <v-btn variant="outlined" :loading="trying" @click="tryIt">Test the connection</v-btn>
       <span v-if="problem" class="ember" role="alert">{{ problem }}</span>
-      <span v-else-if="tried" role="status" :class="{ ember: !tried.answered }">{{ tried.text }}</span>
+      <span v-else-if="tried" role="status" :class="{ ember: !tried.answered || tried.doubts.length }">{{
+        tried.text
+      }}</span>
     </div>
+    <ul v-if="tried?.doubts.length" class="doubts" aria-label="What can hardly be true">
+      <li v-for="d in tried.doubts" :key="d">{{ d }}</li>
+    </ul>
     <dl v-if="says.length" class="says">
       <div v-for="[name, value] in says" :key="name">
         <dt>{{ name }}</dt>
@@ -142,6 +157,11 @@ const says = computed(() => {
   display: flex;
   gap: 12px;
   align-items: center;
+}
+.doubts {
+  list-style: none;
+  padding-left: 12px;
+  border-left: 4px solid var(--ember);
 }
 .says {
   display: flex;

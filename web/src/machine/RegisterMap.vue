@@ -16,6 +16,7 @@ const QUANTITIES = [
   ['clock', 'its own clock, s'],
 ] as const
 const TYPES = ['i16', 'u16', 'i32', 'u32', 'f32']
+const wide = (type: string) => type.endsWith('32')
 function toggle(name: string) {
   const map = registers.value
   if (map[name]) {
@@ -35,6 +36,7 @@ function toggle(name: string) {
           <th>what</th>
           <th>register</th>
           <th>number</th>
+          <th>low word first</th>
           <th>× scale</th>
           <th>+ offset</th>
         </tr>
@@ -68,6 +70,15 @@ function toggle(name: string) {
               />
             </td>
             <td>
+              <label v-if="wide(registers[name]!.type)" class="tick">
+                <input
+                  v-model="registers[name]!.lowFirst"
+                  type="checkbox"
+                  :aria-label="`Low word first of ${label}`"
+                />
+              </label>
+            </td>
+            <td>
               <NumberField
                 v-model="registers[name]!.scale"
                 :label="`Scale of ${label}`"
@@ -84,7 +95,7 @@ function toggle(name: string) {
               />
             </td>
           </template>
-          <td v-else colspan="4" class="quiet">not read</td>
+          <td v-else colspan="5" class="quiet">not read</td>
         </tr>
       </tbody>
     </table>

@@ -49,7 +49,8 @@ public final class DeskClock {
             offsetS = before + passed - clock;
         } else if (Math.abs(clock - expected) > BELIEVED_S + passed * rate) {
             // a restarted roaster, or a number that means nothing: believed when it goes on
-            boolean goesOn = Math.abs(clock - doubtedS) <= BELIEVED_S;
+            // one that only is repeated does not go on
+            boolean goesOn = clock > doubtedS && clock - doubtedS <= BELIEVED_S + passed * rate;
             doubts = goesOn ? doubts + 1 : 1;
             doubtedS = clock;
             if (doubts < BELIEVED) {

@@ -15,7 +15,6 @@ final class FollowedRoast {
     private static final double OUTLOOK_AFTER_TURN_S = 60;
 
     private final LiveRoast live;
-    private final Standstill standstill = new Standstill();
     private final Map<Warning.Kind, Double> warned = new EnumMap<>(Warning.Kind.class);
     private Optional<Outlook> afterTurn = Optional.empty();
     private Optional<Outlook> atDryEnd = Optional.empty();
@@ -27,9 +26,7 @@ final class FollowedRoast {
 
     /** Takes a reading, s since charge. */
     void take(Reading sinceCharge) {
-        standstill.see(sinceCharge.timeS(), sinceCharge.beanC());
-        // what stands still is kept as it came, but nothing is foretold from it
-        live.take(standstill.at(sinceCharge.timeS()) ? sinceCharge.withoutBean() : sinceCharge);
+        live.take(sinceCharge);
         live.warning().ifPresent(w -> warned.putIfAbsent(w.kind(), w.sinceS()));
         if (afterTurn.isEmpty() && turned()) {
             afterTurn = live.outlook();

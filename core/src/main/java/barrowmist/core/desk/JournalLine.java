@@ -24,7 +24,13 @@ public sealed interface JournalLine {
             implements JournalLine {}
 
     /** A reading, with the monotonic clock, ns, and the roaster's own, s, at which it came. */
-    record Read(Reading reading, OptionalDouble pops, long nanos, double clockS, long wallMs) implements JournalLine {}
+    record Read(Reading reading, OptionalDouble pops, long nanos, double clockS, long wallMs) implements JournalLine {
+
+        /** The same without the bean probe. */
+        Read withoutBean() {
+            return new Read(reading.withoutBean(), pops, nanos, clockS, wallMs);
+        }
+    }
 
     /** An event, a note or a control moved by hand. */
     record Entry(int seq, String kind, double timeS, double value, String text) implements JournalLine {

@@ -2,6 +2,7 @@ package barrowmist.core.desk;
 
 import barrowmist.core.desk.JournalLine.Gap;
 import barrowmist.core.desk.JournalLine.Read;
+import barrowmist.core.machine.Sense;
 import barrowmist.core.roast.Reading;
 import java.util.List;
 import java.util.Optional;
@@ -14,19 +15,28 @@ import java.util.OptionalDouble;
 public final class Listening {
 
     private DeskClock clock = new DeskClock();
-    private BelievedReadings believed = new BelievedReadings();
+    private Sense sense = Sense.USUAL;
+    private BelievedReadings believed = new BelievedReadings(sense);
     private Optional<Read> last = Optional.empty();
     private double lastBeanS = Double.NaN;
     private boolean frozen;
     private Optional<String> lost = Optional.of("Connecting…");
     private String trouble = "";
 
+    /** What of its readings can be true from now on. */
+    public void sense(Sense now) {
+        if (!now.equals(sense)) {
+            sense = now;
+            believed = new BelievedReadings(sense);
+        }
+    }
+
     /** Begins a batch: its time is 0 now. */
     public void begin(long nowNanos) {
         double clockS = last.map(Read::clockS).orElse(Double.NaN);
         clock = new DeskClock();
         clock.resume(0, nowNanos, clockS);
-        believed = new BelievedReadings();
+        believed = new BelievedReadings(sense);
         last = Optional.empty();
         lastBeanS = Double.NaN;
         frozen = false;
@@ -59,11 +69,14 @@ public final class Listening {
 
     /** Takes what the roaster says; {@code pollS} is how often it is asked, s. */
     public Heard hear(RoasterReading raw, long atNanos, long wallMs, double pollS) {
-        double t = clock.reading(raw.clockS(), atNanos);
-        Reading reading = believed.of(t, raw);
+        double guessedS = clock.at(atNanos);
+        Reading reading = believed.of(guessedS, raw);
         boolean bean = reading.beanC().isPresent();
         boolean nonsense = !bean && reading.environmentC().isEmpty();
-        stands(believed.frozen(t));
+        // where nothing can be true the clock beside it is not believed either: the desk's own time goes on
+        double t = nonsense ? guessedS : clock.reading(raw.clockS(), atNanos);
+        reading = reading.at(t);
+        stands(believed.frozen(guessedS));
         Optional<Gap> gap = Optional.empty();
         if (bean && !frozen) {
             gap = gapUntil(t, pollS);
@@ -80,6 +93,7 @@ public final class Listening {
     private void stands(boolean still) {
         if (still && !frozen) {
             trouble = "the probe stood still";
+            lastBeanS = Math.min(lastBeanS, believed.sameSinceS());
         }
         frozen = still;
     }

@@ -45,6 +45,8 @@ public final class RoastBatch {
     private final List<OptionalDouble> rates = new ArrayList<>();
     private final CalledEntries called = new CalledEntries();
     private final List<Gap> gaps = new ArrayList<>();
+    private final Standstill standstill = new Standstill();
+    private boolean frozen;
     private LiveCurve before = new LiveCurve();
     private Optional<FollowedRoast> followed = Optional.empty();
     private Optional<Long> roastId = Optional.empty();
@@ -74,7 +76,14 @@ public final class RoastBatch {
         }
     }
 
-    private void read(Read r) {
+    private void read(Read raw) {
+        standstill.see(raw.reading().timeS(), raw.reading().beanC());
+        boolean still = standstill.at(raw.reading().timeS());
+        if (still && !frozen) {
+            forgetBeanSince(standstill.sinceS());
+        }
+        frozen = still;
+        Read r = still ? raw.withoutBean() : raw;
         readings.add(r);
         Reading x = r.reading();
         if (followed.isPresent()) {
@@ -84,6 +93,14 @@ public final class RoastBatch {
             protocol.see(new ProtocolRun.Seen(x.timeS(), x.beanC(), x.environmentC(), x.gasPct(), x.airflowPct()));
         }
         rates.add(live().map(l -> l.curve().rorCPerMin()).orElse(OptionalDouble.empty()));
+    }
+
+    /** A probe that stands still has told nothing since it read this first: what was made of it is made anew. */
+    private void forgetBeanSince(double sinceS) {
+        for (int i = readings.size() - 1; i >= 0 && readings.get(i).reading().timeS() > sinceS; i--) {
+            readings.set(i, readings.get(i).withoutBean());
+        }
+        rebuild();
     }
 
     private void entered(Entry e) {

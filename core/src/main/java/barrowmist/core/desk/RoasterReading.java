@@ -7,6 +7,7 @@ import java.util.OptionalDouble;
  *
  * @param clockS its own clock, s from any start
  * @param pops cracks heard since any start
+ * @param silent how many quantities it was asked for and has no value of
  */
 public record RoasterReading(
         OptionalDouble beanC,
@@ -15,7 +16,20 @@ public record RoasterReading(
         OptionalDouble airflowPct,
         OptionalDouble drumRpm,
         OptionalDouble pops,
-        OptionalDouble clockS) {
+        OptionalDouble clockS,
+        int silent) {
+
+    /** Of a roaster that has a value of everything it is asked for. */
+    public RoasterReading(
+            OptionalDouble beanC,
+            OptionalDouble environmentC,
+            OptionalDouble gasPct,
+            OptionalDouble airflowPct,
+            OptionalDouble drumRpm,
+            OptionalDouble pops,
+            OptionalDouble clockS) {
+        this(beanC, environmentC, gasPct, airflowPct, drumRpm, pops, clockS, 0);
+    }
 
     /** Of a roaster that says nothing. */
     public static RoasterReading nothing() {

@@ -25,6 +25,11 @@ public final class Standstill {
         same = readC.isPresent() ? 1 : 0;
     }
 
+    /** Since when the same was read, s. */
+    public double sinceS() {
+        return sinceS;
+    }
+
     /** Whether it stands still at {@code timeS}. */
     public boolean at(double timeS) {
         return same >= MANY && timeS - sinceS >= LONG_S;

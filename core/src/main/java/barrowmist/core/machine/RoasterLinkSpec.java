@@ -18,6 +18,7 @@ import org.jspecify.annotations.Nullable;
  * @param table for Modbus: one of {@link #TABLES}
  * @param pollMs how often it is read, ms
  * @param registers for Modbus: where each of {@link #QUANTITIES} stands; bean is needed, the others may be left out
+ * @param sense what of it can be true
  * @param speed for replay and the simulator: how many times as fast as life
  */
 public record RoasterLinkSpec(
@@ -28,14 +29,16 @@ public record RoasterLinkSpec(
         @Nullable String table,
         int pollMs,
         Map<String, Register> registers,
+        Sense sense,
         double speed) {
 
     public static final String BY_HAND = "by-hand";
     public static final String MODBUS = "modbus";
     public static final String REPLAY = "replay";
     public static final String SIMULATED = "simulated";
+    public static final String PUSHED = "pushed";
 
-    public static final List<String> KINDS = List.of(BY_HAND, MODBUS, REPLAY, SIMULATED);
+    public static final List<String> KINDS = List.of(BY_HAND, MODBUS, PUSHED, REPLAY, SIMULATED);
     public static final List<String> TYPES = List.of("i16", "u16", "i32", "u32", "f32");
     public static final List<String> TABLES = List.of("input", "holding");
 
@@ -53,10 +56,11 @@ public record RoasterLinkSpec(
      * Where a number stands.
      *
      * @param address of the first register, from 0
-     * @param type one of {@link #TYPES}; two registers with the high one first for 32 bits
+     * @param type one of {@link #TYPES}; two registers for 32 bits
+     * @param lowFirst whether of two registers the low one comes first
      * @param scale the quantity is {@code raw × scale + offset}
      */
-    public record Register(int address, String type, double scale, double offset) {
+    public record Register(int address, String type, boolean lowFirst, double scale, double offset) {
 
         public int words() {
             return type.endsWith("32") ? 2 : 1;
@@ -68,9 +72,11 @@ public record RoasterLinkSpec(
         Checks checks =
                 new Checks().range("link.pollMs", "Reading every", pollMs, FASTEST_POLL_MS, SLOWEST_POLL_MS, "ms");
         if (!isOneOf(KINDS, kind)) {
-            checks.add("link.kind", "The link is \"" + kind + "\", expected by-hand, modbus, replay or simulated");
+            checks.add(
+                    "link.kind", "The link is \"" + kind + "\", expected by-hand, modbus, pushed, replay or simulated");
         }
         checks.range("link.speed", "Speed", speed, 1, FASTEST, "times");
+        sense.problems().forEach(p -> checks.add(p.field(), p.message()));
         if (MODBUS.equals(kind)) {
             checkModbus(checks);
         }

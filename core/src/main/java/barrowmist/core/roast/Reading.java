@@ -25,6 +25,11 @@ public record Reading(
         return new Reading(timeS + shiftS, beanC, environmentC, gasPct, airflowPct, drumRpm);
     }
 
+    /** The same at another time, s. */
+    public Reading at(double newTimeS) {
+        return new Reading(newTimeS, beanC, environmentC, gasPct, airflowPct, drumRpm);
+    }
+
     /** The same without the bean probe. */
     public Reading withoutBean() {
         return new Reading(timeS, OptionalDouble.empty(), environmentC, gasPct, airflowPct, drumRpm);

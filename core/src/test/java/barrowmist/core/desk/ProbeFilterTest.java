@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import barrowmist.core.device.SimulatedDrum;
 import barrowmist.core.device.StandInRoaster;
+import barrowmist.core.machine.Sense;
 import java.util.OptionalDouble;
 import java.util.Random;
 import org.junit.jupiter.api.Test;
@@ -12,7 +13,7 @@ import org.junit.jupiter.params.provider.ValueSource;
 
 class ProbeFilterTest {
 
-    private final ProbeFilter filter = new ProbeFilter();
+    private final ProbeFilter filter = new ProbeFilter(Sense.USUAL.bean());
 
     private OptionalDouble pass(double t, double c) {
         return filter.pass(t, OptionalDouble.of(c));
@@ -41,6 +42,28 @@ class ProbeFilterTest {
         assertThat(pass(2, 61)).isEmpty();
         assertThat(pass(3, 61.5)).hasValue(61.5);
         assertThat(pass(4, 62)).hasValue(62);
+    }
+
+    @Test
+    void whatOnlyIsRepeatedIsNeverBelieved() {
+        pass(0, 190);
+        for (int s = 1; s <= 40; s++) {
+            assertThat(pass(s, -17.8))
+                    .as("a code, or a wire that hangs, at %d s", s)
+                    .isEmpty();
+        }
+        assertThat(filter.refused()).isEqualTo(40);
+        assertThat(pass(41, 150)).isEmpty();
+        assertThat(pass(42, 150.4)).isEmpty();
+        assertThat(pass(43, 150.9)).as("a probe that moves is one").hasValue(150.9);
+    }
+
+    @Test
+    void aProbeKeepsToTheRangeThatWasSetForIt() {
+        ProbeFilter narrow = new ProbeFilter(new Sense.Range(5, 300));
+        assertThat(narrow.pass(0, OptionalDouble.of(2))).isEmpty();
+        assertThat(narrow.pass(1, OptionalDouble.of(301))).isEmpty();
+        assertThat(narrow.pass(2, OptionalDouble.of(20))).hasValue(20);
     }
 
     @Test

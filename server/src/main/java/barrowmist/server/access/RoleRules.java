@@ -41,7 +41,7 @@ final class RoleRules {
                     "/api/(days|desks|green-samples|instruments|lots|lots\\.csv|notices|photos|plans|roasts)(/.*)?",
                     LEAD,
                     ROASTER),
-            change("/api/machines/\\d+/(link-test|replay|model)", LEAD, ROASTER),
+            change("/api/machines/\\d+/(link-test|readings|replay|model)", LEAD, ROASTER),
             // roasters, limits, schools, people, the reveal, and whatever comes new
             change("/api/.*", LEAD));
 

@@ -1,5 +1,6 @@
 package barrowmist.server.cupping;
 
+import barrowmist.core.cupping.CupSpread;
 import barrowmist.core.cupping.CuppingSheet;
 import barrowmist.core.cupping.HouseLines;
 import barrowmist.core.cupping.HundredPointSheet;
@@ -92,6 +93,7 @@ public final class CuppingViews {
      * @param unscored what is not given yet, by name
      * @param below attributes below the house's line
      * @param houseSays of the final score: below the line, premium, or left out
+     * @param meanings of faults, by word and for the marks of cups: whether they are the batch or a bean
      * @param trail how the scores went while the cups cooled
      */
     public record SheetView(
@@ -119,6 +121,7 @@ public final class CuppingViews {
             List<String> unscored,
             List<String> below,
             @Nullable String houseSays,
+            Map<String, String> meanings,
             Map<String, SheetTrail.TrailView> trail,
             Instant updatedAt,
             long version) {
@@ -157,6 +160,7 @@ public final class CuppingViews {
                     score.isPresent() && !lines.says(score.getAsDouble()).isEmpty()
                             ? lines.says(score.getAsDouble())
                             : null,
+                    CupSpread.of(s),
                     e.trail().scores(),
                     e.updatedAt(),
                     e.version());

@@ -1,13 +1,16 @@
 package barrowmist.server.device;
 
+import barrowmist.core.desk.BelievedReadings;
 import barrowmist.core.desk.RoasterReading;
 import barrowmist.core.roast.csv.ReadOptions;
 import barrowmist.core.roast.csv.ReadResult;
 import barrowmist.core.roast.csv.RoastLogReader;
+import barrowmist.core.units.Wording;
 import barrowmist.server.device.RoasterLink.LinkLost;
 import barrowmist.server.machine.LinkSettings;
 import barrowmist.server.machine.MachineService;
 import barrowmist.server.web.InputProblems;
+import java.util.List;
 import java.util.OptionalDouble;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -15,6 +18,7 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 
@@ -31,10 +35,15 @@ class LinkController {
         this.machines = machines;
     }
 
-    /** What a roaster says to a trial; {@code text} says what is wrong when it says nothing. */
+    /**
+     * What a roaster says to a trial; {@code text} says what is wrong when it says nothing.
+     *
+     * @param doubts what of it can hardly be true, and what to look at
+     */
     record LinkTest(
             boolean answered,
             String text,
+            List<String> doubts,
             OptionalDouble beanC,
             OptionalDouble environmentC,
             OptionalDouble gasPct,
@@ -43,10 +52,11 @@ class LinkController {
             OptionalDouble pops,
             OptionalDouble clockS) {
 
-        static LinkTest of(boolean answered, String text, RoasterReading r) {
+        static LinkTest of(boolean answered, String text, List<String> doubts, RoasterReading r) {
             return new LinkTest(
                     answered,
                     text,
+                    doubts,
                     r.beanC(),
                     r.environmentC(),
                     r.gasPct(),
@@ -58,14 +68,31 @@ class LinkController {
     }
 
     @PostMapping("/link-test")
-    LinkTest tryLink(@PathVariable long id, @RequestBody LinkSettings settings) {
+    LinkTest tryLink(
+            @PathVariable long id,
+            @RequestParam(defaultValue = "false") boolean fahrenheit,
+            @RequestBody LinkSettings settings) {
         machines.one(id);
         InputProblems.refuseIfAny(settings.problems());
         try (RoasterLink link = links.open(id, settings)) {
-            return LinkTest.of(true, "The roaster answers.", link.read());
+            RoasterReading read = link.read();
+            List<String> doubts = BelievedReadings.doubts(settings.sense(), read, new Wording(fahrenheit, false));
+            return LinkTest.of(
+                    true,
+                    doubts.isEmpty() ? "The roaster answers." : "The roaster answers, but look at this first:",
+                    doubts,
+                    read);
         } catch (LinkLost e) {
-            return LinkTest.of(false, e.getMessage(), RoasterReading.nothing());
+            return LinkTest.of(false, e.getMessage(), List.of(), RoasterReading.nothing());
         }
+    }
+
+    /** A reading that another logger pushes while the roast runs; what it does not know is left out. */
+    @PostMapping("/readings")
+    @ResponseStatus(HttpStatus.ACCEPTED)
+    void push(@PathVariable long id, @RequestBody PushedReading reading) {
+        machines.one(id);
+        links.push(id, reading.reading());
     }
 
     /** Sets the log that is played again when the link is a replay. */

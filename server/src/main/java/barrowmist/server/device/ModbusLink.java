@@ -1,8 +1,8 @@
 package barrowmist.server.device;
 
+import barrowmist.core.desk.RegisterReader;
 import barrowmist.core.desk.RoasterReading;
 import barrowmist.core.machine.RoasterLinkSpec;
-import barrowmist.core.machine.RoasterLinkSpec.Register;
 import com.digitalpetri.modbus.client.ModbusTcpClient;
 import com.digitalpetri.modbus.exceptions.ModbusException;
 import com.digitalpetri.modbus.exceptions.ModbusResponseException;
@@ -10,10 +10,7 @@ import com.digitalpetri.modbus.exceptions.ModbusTimeoutException;
 import com.digitalpetri.modbus.pdu.ReadHoldingRegistersRequest;
 import com.digitalpetri.modbus.pdu.ReadInputRegistersRequest;
 import com.digitalpetri.modbus.tcp.client.NettyTcpClientTransport;
-import java.nio.ByteBuffer;
 import java.time.Duration;
-import java.util.Map;
-import java.util.OptionalDouble;
 
 /** A roaster's controller read by Modbus TCP: one block of registers at a time. */
 final class ModbusLink implements RoasterLink {
@@ -25,9 +22,11 @@ final class ModbusLink implements RoasterLink {
     private final ModbusTcpClient client;
     private final int first;
     private final int words;
+    private final RegisterReader registers;
 
     ModbusLink(RoasterLinkSpec settings) throws LinkLost {
         this.settings = settings;
+        registers = new RegisterReader(settings);
         first = RoasterLinkSpec.first(settings.registers());
         words = RoasterLinkSpec.last(settings.registers()) - first;
         client = ModbusTcpClient.create(
@@ -68,32 +67,7 @@ final class ModbusLink implements RoasterLink {
         if (block.length < BYTES * words) {
             throw new LinkLost("The roaster answered with too few registers: check the register map.");
         }
-        return new RoasterReading(
-                of(block, "bean"),
-                of(block, "environment"),
-                of(block, "gas"),
-                of(block, "air"),
-                of(block, "drum"),
-                of(block, "pops"),
-                of(block, "clock"));
-    }
-
-    private OptionalDouble of(byte[] block, String name) {
-        Map<String, Register> map = settings.registers();
-        return map.containsKey(name) ? OptionalDouble.of(value(block, map.get(name), first)) : OptionalDouble.empty();
-    }
-
-    /** The number of a register in a block that begins at {@code first}. */
-    static double value(byte[] block, Register r, int first) {
-        ByteBuffer in = ByteBuffer.wrap(block).position(BYTES * (r.address() - first));
-        double raw = switch (r.type()) {
-            case "u16" -> in.getShort() & 0xFFFF;
-            case "i32" -> in.getInt();
-            case "u32" -> in.getInt() & 0xFFFFFFFFL;
-            case "f32" -> in.getFloat();
-            default -> in.getShort();
-        };
-        return raw * r.scale() + r.offset();
+        return registers.read(block);
     }
 
     @Override

@@ -1,11 +1,14 @@
 package barrowmist.server.device;
 
+import barrowmist.core.desk.RoasterReading;
 import barrowmist.core.device.StandInRoaster;
 import barrowmist.core.machine.RoasterLinkSpec;
 import barrowmist.core.roast.RoastLog;
 import barrowmist.server.device.RoasterLink.LinkLost;
 import barrowmist.server.machine.LinkSettings;
 import java.util.Map;
+import java.util.concurrent.ArrayBlockingQueue;
+import java.util.concurrent.BlockingQueue;
 import java.util.concurrent.ConcurrentHashMap;
 import org.springframework.stereotype.Component;
 
@@ -13,14 +16,18 @@ import org.springframework.stereotype.Component;
 @Component
 public class RoasterLinks {
 
+    private static final int MOST_WAITING = 64;
+
     private final Map<Long, StandInRoaster> simulated = new ConcurrentHashMap<>();
     private final Map<Long, RoastLog> replays = new ConcurrentHashMap<>();
+    private final Map<Long, BlockingQueue<RoasterReading>> pushed = new ConcurrentHashMap<>();
 
     /** @throws LinkLost if nothing answers */
     public RoasterLink open(long machineId, LinkSettings settings) throws LinkLost {
         return switch (settings.kind()) {
             case RoasterLinkSpec.MODBUS -> new ModbusLink(settings.spec());
             case RoasterLinkSpec.SIMULATED -> new SimulatedLink(standIn(machineId), settings.speed());
+            case RoasterLinkSpec.PUSHED -> new PushedLink(queue(machineId));
             case RoasterLinkSpec.REPLAY -> {
                 if (!replays.containsKey(machineId)) {
                     throw new LinkLost("There is no log to play again yet: choose one on the roaster's page.");
@@ -34,6 +41,18 @@ public class RoasterLinks {
     /** The simulator of a roaster; it is there as long as the server runs. */
     public StandInRoaster standIn(long machineId) {
         return simulated.computeIfAbsent(machineId, StandInRoaster::new);
+    }
+
+    /** Takes a reading that another logger pushes; where nobody takes them the oldest make room. */
+    public void push(long machineId, RoasterReading reading) {
+        BlockingQueue<RoasterReading> queue = queue(machineId);
+        while (!queue.offer(reading)) {
+            queue.poll();
+        }
+    }
+
+    private BlockingQueue<RoasterReading> queue(long machineId) {
+        return pushed.computeIfAbsent(machineId, id -> new ArrayBlockingQueue<>(MOST_WAITING));
     }
 
     /** Sets the log that a roaster plays again. */

@@ -2,10 +2,12 @@ package barrowmist.server.machine;
 
 import barrowmist.core.check.FieldProblem;
 import barrowmist.core.machine.RoasterLinkSpec;
+import barrowmist.core.machine.Sense;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import org.jspecify.annotations.Nullable;
 
 /**
  * How a roaster is read.
@@ -16,10 +18,13 @@ import java.util.Map;
  * @param table for Modbus: which registers
  * @param pollMs how often it is read, ms
  * @param registers for Modbus: where each quantity stands; bean is needed, the others may be left out
+ * @param bean what the bean probe may read; left out as usual
+ * @param environment what the environment probe may read; left out as usual
+ * @param noValues for Modbus: codes by which its controller says that it has no value; left out as usual
  * @param speed for replay and the simulator: how many times as fast as life
  */
 public record LinkSettings(
-        @Schema(allowableValues = {"by-hand", "modbus", "replay", "simulated"})
+        @Schema(allowableValues = {"by-hand", "modbus", "pushed", "replay", "simulated"})
         String kind,
 
         @Schema(example = "127.0.0.1") String host,
@@ -30,14 +35,35 @@ public record LinkSettings(
 
         @Schema(example = "200") int pollMs,
         Map<String, Register> registers,
+        @Nullable ProbeRange bean,
+        @Nullable ProbeRange environment,
+
+        @Schema(example = "[\"FFFF\",\"7FFF\",\"8000\"]") @Nullable
+        List<String> noValues,
+
         double speed) {
+
+    /** What a probe may read, °C. */
+    public record ProbeRange(
+            @Schema(example = "-20") double lowC,
+            @Schema(example = "400") double highC) {
+
+        static ProbeRange of(Sense.Range range) {
+            return new ProbeRange(range.lowC(), range.highC());
+        }
+
+        private Sense.Range range() {
+            return new Sense.Range(lowC, highC);
+        }
+    }
 
     /**
      * Where a number stands: the quantity is {@code raw × scale + offset}, temperatures in °C, controls in %, the drum in
      * 1/min, the roaster's own clock in s.
      *
      * @param address of the first register, from 0
-     * @param type how the number is written; two registers with the high one first for 32 bits
+     * @param type how the number is written; two registers for 32 bits
+     * @param lowFirst whether of two registers the low one comes first; left out it is the high one
      */
     public record Register(
             @Schema(example = "0") int address,
@@ -45,30 +71,48 @@ public record LinkSettings(
             @Schema(allowableValues = {"i16", "u16", "i32", "u32", "f32"})
             String type,
 
+            @Nullable Boolean lowFirst,
             @Schema(example = "0.1") double scale,
             @Schema(example = "0") double offset) {
 
         private RoasterLinkSpec.Register spec() {
-            return new RoasterLinkSpec.Register(address, type, scale, offset);
+            return new RoasterLinkSpec.Register(address, type, Boolean.TRUE.equals(lowFirst), scale, offset);
+        }
+
+        /** A number in one register, or two with the high one first. */
+        public static Register of(int address, String type, double scale) {
+            return new Register(address, type, null, scale, 0);
         }
     }
 
     /** A roaster without probes that can be read. */
     public static LinkSettings byHand() {
-        return new LinkSettings(RoasterLinkSpec.BY_HAND, "", 502, 1, "input", 1000, Map.of(), 1);
+        return of(RoasterLinkSpec.BY_HAND, "", 502, 1000, Map.of());
     }
 
     /** The stand-in roaster that ships with Barrowmist. */
     public static LinkSettings standIn(int port) {
         Map<String, Register> map = new LinkedHashMap<>();
-        map.put("bean", new Register(0, "i16", 0.1, 0));
-        map.put("environment", new Register(1, "i16", 0.1, 0));
-        map.put("gas", new Register(2, "i16", 0.1, 0));
-        map.put("air", new Register(3, "i16", 0.1, 0));
-        map.put("drum", new Register(4, "i16", 0.1, 0));
-        map.put("pops", new Register(5, "u16", 1, 0));
-        map.put("clock", new Register(6, "u32", 0.01, 0));
-        return new LinkSettings(RoasterLinkSpec.MODBUS, "127.0.0.1", port, 1, "input", 200, map, 1);
+        map.put("bean", Register.of(0, "i16", 0.1));
+        map.put("environment", Register.of(1, "i16", 0.1));
+        map.put("gas", Register.of(2, "i16", 0.1));
+        map.put("air", Register.of(3, "i16", 0.1));
+        map.put("drum", Register.of(4, "i16", 0.1));
+        map.put("pops", Register.of(5, "u16", 1));
+        map.put("clock", Register.of(6, "u32", 0.01));
+        return of(RoasterLinkSpec.MODBUS, "127.0.0.1", port, 200, map);
+    }
+
+    private static LinkSettings of(String kind, String host, int port, int pollMs, Map<String, Register> map) {
+        return new LinkSettings(kind, host, port, 1, "input", pollMs, map, null, null, null, 1);
+    }
+
+    /** What of its numbers can be true; what is left out as usual. */
+    public Sense sense() {
+        return new Sense(
+                bean == null ? Sense.USUAL.bean() : bean.range(),
+                environment == null ? Sense.USUAL.environment() : environment.range(),
+                noValues == null ? Sense.USUAL.noValues() : noValues);
     }
 
     public boolean byHandOnly() {
@@ -86,6 +130,6 @@ public record LinkSettings(
         if (registers != null) {
             registers.forEach((name, r) -> map.put(name, r == null ? null : r.spec()));
         }
-        return new RoasterLinkSpec(kind, host, port, unitId, table, pollMs, map, speed);
+        return new RoasterLinkSpec(kind, host, port, unitId, table, pollMs, map, sense(), speed);
     }
 }

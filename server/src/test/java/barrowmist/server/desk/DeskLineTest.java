@@ -161,7 +161,10 @@ class DeskLineTest {
                 1,
                 "coils",
                 5,
-                Map.of("gas", new Register(0, "u8", 0, 0), "nose", new Register(1, "i16", 1, 0)),
+                Map.of("gas", Register.of(0, "u8", 0), "nose", Register.of(1, "i16", 1)),
+                null,
+                null,
+                null,
                 50);
         assertThat(wrong.problems())
                 .extracting(p -> p.field())

@@ -1,0 +1,101 @@
+package barrowmist.core.desk;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import barrowmist.core.machine.RoasterLinkSpec;
+import barrowmist.core.machine.RoasterLinkSpec.Register;
+import barrowmist.core.machine.Sense;
+import java.util.HexFormat;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+class RegisterReaderTest {
+
+    private static RegisterReader reader(Map<String, Register> map) {
+        return new RegisterReader(
+                new RoasterLinkSpec(RoasterLinkSpec.MODBUS, "localhost", 502, 1, "holding", 200, map, Sense.USUAL, 1));
+    }
+
+    private static RoasterReading read(Map<String, Register> map, String hex) {
+        return reader(map).read(HexFormat.of().parseHex(hex));
+    }
+
+    private static Map<String, Register> bean(String type, boolean lowFirst, double scale, double offset) {
+        return Map.of("bean", new Register(0, type, lowFirst, scale, offset));
+    }
+
+    /** 123.456 as IEEE 754 single precision is 42F6E979; −2 as two's complement is FFFE: both by the standards. */
+    @ParameterizedTest
+    @CsvSource({
+        "f32, false, 42F6E979, 123.456",
+        "f32, true, E97942F6, 123.456",
+        "i32, false, FFFFFFFE, -2",
+        "i32, true, FFFEFFFF, -2",
+        "u32, false, 00012345, 74565",
+        "u32, true, 23450001, 74565",
+        "i16, false, FFFE, -2",
+        "u16, false, FFFE, 65534"
+    })
+    void numbersOfEitherSizeInEitherOrder(String type, boolean lowFirst, String hex, double value) {
+        assertThat(read(bean(type, lowFirst, 1, 0), hex).beanC().orElseThrow()).isCloseTo(value, within(1e-3));
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "u16, false, FFFF", "i16, false, FFFF", "i16, false, 7FFF", "i16, false, 8000",
+        "u32, false, FFFFFFFF", "i32, false, 7FFFFFFF", "i32, false, 80000000", "i32, true, FFFF7FFF",
+        "f32, false, 7FC00000", "f32, false, 7F800000", "f32, true, 00007FC0"
+    })
+    void aCodeForNoValueIsNoValueAndIsCounted(String type, boolean lowFirst, String hex) {
+        // with such an offset 0xFFFF would be −17.8 °C: 0 °F
+        RoasterReading r = read(bean(type, lowFirst, 0.1 / 1.8, -17.8), hex);
+        assertThat(r.beanC()).isEmpty();
+        assertThat(r.silent()).isEqualTo(1);
+        assertThat(new BelievedReadings(Sense.USUAL).refused()).isZero();
+        BelievedReadings believed = new BelievedReadings(Sense.USUAL);
+        assertThat(believed.of(0, r).beanC()).isEmpty();
+        assertThat(believed.refused()).isEqualTo(1);
+    }
+
+    @Test
+    void aNumberThatOnlyBeginsLikeACodeIsANumber() {
+        assertThat(read(bean("i32", false, 1, 0), "FFFFFF00").beanC()).hasValue(-256);
+        assertThat(read(bean("f32", false, 1, 0), "42F6FFFF").beanC()).isPresent();
+    }
+
+    @Test
+    void eachQuantityIsFoundByItsAddressAndWhatIsNotMappedIsNotMissed() {
+        Map<String, Register> map = new LinkedHashMap<>();
+        map.put("environment", new Register(12, "i16", false, 0.1, 0));
+        map.put("bean", new Register(10, "f32", true, 1, 0));
+        map.put("drum", new Register(13, "u16", false, 1, 0));
+        RoasterReading r = read(map, "E97942F60870FFFF");
+        assertThat(r.beanC().orElseThrow()).isCloseTo(123.456, within(1e-3));
+        assertThat(r.environmentC().orElseThrow()).isCloseTo(216, within(1e-9));
+        assertThat(r.drumRpm()).isEmpty();
+        assertThat(r.gasPct()).isEmpty();
+        assertThat(r.silent()).isEqualTo(1);
+    }
+
+    @Test
+    void codesAndRangesAreChecked() {
+        RoasterLinkSpec wrong = new RoasterLinkSpec(
+                RoasterLinkSpec.PUSHED,
+                "",
+                502,
+                1,
+                "input",
+                200,
+                Map.of(),
+                new Sense(new Sense.Range(300, 20), new Sense.Range(-200, 400), List.of("FFF")),
+                1);
+        assertThat(wrong.problems())
+                .extracting(p -> p.field())
+                .containsExactlyInAnyOrder("link.bean.highC", "link.environment.lowC", "link.noValues");
+    }
+}
