@@ -85,6 +85,7 @@ summary::before {
   display: grid;
   grid-template-columns: repeat(auto-fit, minmax(190px, 1fr));
   gap: 10px;
+  align-items: start;
   padding-top: 8px;
 }
 </style>

@@ -15,8 +15,15 @@ const QUANTITIES = [
   ['pops', 'cracks heard'],
   ['clock', 'its own clock, s'],
 ] as const
-const TYPES = ['i16', 'u16', 'i32', 'u32', 'f32']
-const wide = (type: string) => type.endsWith('32')
+/** How a number is written; of two registers the low word may come first. */
+const LOW = ' low first'
+const TYPES = ['i16', 'u16', 'i32', 'u32', 'f32', ...['i32', 'u32', 'f32'].map((t) => t + LOW)]
+const read = (name: string) => registers.value[name]!.type + (registers.value[name]!.lowFirst ? LOW : '')
+function write(name: string, choice: string) {
+  const register = registers.value[name]!
+  register.type = choice.replace(LOW, '') as typeof register.type
+  register.lowFirst = choice.endsWith(LOW) || undefined
+}
 function toggle(name: string) {
   const map = registers.value
   if (map[name]) {
@@ -36,7 +43,6 @@ function toggle(name: string) {
           <th>what</th>
           <th>register</th>
           <th>number</th>
-          <th>low word first</th>
           <th>× scale</th>
           <th>+ offset</th>
         </tr>
@@ -63,20 +69,13 @@ function toggle(name: string) {
             </td>
             <td>
               <v-select
-                v-model="registers[name]!.type"
+                :model-value="read(name)"
                 :items="TYPES"
                 :aria-label="`Number of ${label}`"
                 density="compact"
+                class="type"
+                @update:model-value="write(name, $event)"
               />
-            </td>
-            <td>
-              <label v-if="wide(registers[name]!.type)" class="tick">
-                <input
-                  v-model="registers[name]!.lowFirst"
-                  type="checkbox"
-                  :aria-label="`Low word first of ${label}`"
-                />
-              </label>
             </td>
             <td>
               <NumberField
@@ -95,7 +94,7 @@ function toggle(name: string) {
               />
             </td>
           </template>
-          <td v-else colspan="5" class="quiet">not read</td>
+          <td v-else colspan="4" class="quiet">not read</td>
         </tr>
       </tbody>
     </table>
@@ -107,6 +106,9 @@ function toggle(name: string) {
   .map {
     min-width: 620px;
   }
+}
+.type {
+  min-width: 104px;
 }
 .map td {
   padding: 2px 4px;

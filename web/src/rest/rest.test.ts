@@ -260,6 +260,12 @@ describe('the link to a roaster', () => {
     const sent = () => card.emitted('update:modelValue')?.at(-1)?.[0]
     expect(sent()).toMatchObject({ bean: { lowC: 5, highC: 280 } })
     card
+      .findAllComponents({ name: 'VSelect' })
+      .find((c) => c.classes('type'))!
+      .vm.$emit('update:modelValue', 'f32 low first')
+    await flushPromises()
+    expect(sent()).toMatchObject({ registers: { bean: { type: 'f32', lowFirst: true } } })
+    card
       .findAllComponents({ name: 'VTextField' })
       .find((c) => String(c.props('label')).startsWith('Codes'))!
       .vm.$emit('update:modelValue', 'ffff, 8001')
