@@ -9,7 +9,15 @@ import { usePreferences } from '@/shared/preferences'
 const props = defineProps<{ machineId: number }>()
 const preferences = usePreferences()
 const params = { params: { path: { machineId: props.machineId } } }
-const model = useLoad(() => answer(api.GET('/api/machines/{machineId}/model', params)))
+const model = useLoad(
+  () =>
+    answer(
+      api.GET('/api/machines/{machineId}/model', {
+        params: { ...params.params, query: { fahrenheit: preferences.units.temperature === 'F' } },
+      }),
+    ),
+  () => preferences.units,
+)
 const failure = ref<Failure>()
 const showConstants = ref(false)
 const POLL_MS = 400
@@ -69,6 +77,10 @@ const range = (r: { min: number; max: number }, unit: string) =>
           and the environment by {{ preferences.differenceText(fitted.environmentErrorC) }}</template
         >.
       </p>
+      <div v-if="fitted.doubts.length" class="ember">
+        <p><b>Not believed yet:</b> what is foretold from it is shown, and said not to be trusted.</p>
+        <p v-for="d in fitted.doubts" :key="d">{{ d }}</p>
+      </div>
       <p v-if="fitted.errors.firstCrackS !== undefined">
         Roasts left out in turn were predicted within (one standard deviation) dry end
         <b>±{{ fitted.errors.dryEndS?.toFixed(0) }} s</b>, first crack
@@ -77,7 +89,8 @@ const range = (r: { min: number; max: number }, unit: string) =>
         >.
       </p>
       <p class="quiet">
-        Trusted near charges of {{ preferences.temperatureText(fitted.chargeC.min) }} to
+        {{ fitted.doubts.length ? 'Fitted near' : 'Trusted near' }} charges of
+        {{ preferences.temperatureText(fitted.chargeC.min) }} to
         {{ preferences.temperatureText(fitted.chargeC.max) }}, batches of {{ range(fitted.greenG, 'g') }}, gas
         {{ range(fitted.gasPct, '%') }}, airflow {{ range(fitted.airflowPct, '%') }}. Outside, it says so.
       </p>

@@ -129,7 +129,7 @@ useKeys([{ key: 'f', does: 'fit to targets: the smallest change that reaches the
             </p>
             <template v-if="prediction?.available">
               <p v-if="!prediction.trusted" class="ember doubt">
-                <b>Not to be trusted:</b> outside what the model was fitted to.
+                <b>Not to be trusted</b>, for what follows.
               </p>
               <p v-if="prediction.outside">
                 {{ prediction.outside }} <b>Fit to targets</b> looks for moves that reach them.

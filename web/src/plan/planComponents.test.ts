@@ -108,6 +108,32 @@ describe('ModelCard', () => {
   })
 })
 
+describe('a fitted model', () => {
+  it('says why it is not believed', async () => {
+    const range = { min: 180, max: 200 }
+    const fitted = {
+      fittedAt: '2026-03-02T09:00:00Z',
+      roasts: 12,
+      beanErrorC: 4.2,
+      environmentErrorC: 0,
+      chargeC: range,
+      greenG: range,
+      gasPct: range,
+      airflowPct: range,
+      totalS: range,
+      errors: {},
+      doubts: ['The model misses its own roasts by 4.2 °C; more than 3.0 °C is not trusted.'],
+      constants: [],
+    }
+    stubServer(() => ({ body: { state: 'fitted', share: 1, doing: '', usableRoasts: 12, fitted } }))
+    const card = mountApp(ModelCard, { machineId: 1 })
+    await flushPromises()
+    expect(card.find('.ember').text()).toContain('Not believed yet')
+    expect(card.find('.ember').text()).toContain('misses its own roasts by 4.2 °C')
+    expect(card.text()).toContain('Fitted near charges')
+  })
+})
+
 describe('ProtocolEditor', () => {
   it('shows the problems of the steps and moves a step', async () => {
     const steps = [

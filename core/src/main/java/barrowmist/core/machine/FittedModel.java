@@ -3,6 +3,9 @@ package barrowmist.core.machine;
 import barrowmist.core.machine.thermal.FitRange;
 import barrowmist.core.machine.thermal.MachineConstants;
 import barrowmist.core.roast.KeyFigure;
+import barrowmist.core.units.Wording;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Map;
 
 /**
@@ -32,5 +35,19 @@ public record FittedModel(
 
     public FittedModel {
         error = Map.copyOf(error);
+    }
+
+    /** Why it is not believed, in sentences; empty when it is. The same wherever it is asked. */
+    public List<String> doubts(Wording wording) {
+        List<String> doubts = new ArrayList<>();
+        if (roasts < FEWEST_TRUSTED) {
+            doubts.add("The model was fitted to %d %s only; from %d on it is trusted."
+                    .formatted(roasts, roasts == 1 ? "roast" : "roasts", FEWEST_TRUSTED));
+        }
+        if (!(beanErrorC <= WORST_TRUSTED_C)) {
+            doubts.add("The model misses its own roasts by %s; more than %s is not trusted."
+                    .formatted(wording.difference(beanErrorC), wording.difference(WORST_TRUSTED_C)));
+        }
+        return List.copyOf(doubts);
     }
 }

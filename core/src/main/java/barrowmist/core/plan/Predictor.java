@@ -75,24 +75,10 @@ public final class Predictor {
         List<String> outside = model.range().outside(batch, curve, wording);
         List<String> doubts = new ArrayList<>(outside);
         doubts.addAll(doubts(run, droppedS[0], analysis));
-        boolean trusted = outside.isEmpty() && trustworthy(doubts);
+        List<String> ofTheModel = model.doubts(wording);
+        doubts.addAll(ofTheModel);
+        boolean trusted = outside.isEmpty() && ofTheModel.isEmpty();
         return new Prediction(analysis, withErrors(analysis, plan.drop(), developmentFrom), trusted, doubts);
-    }
-
-    private boolean trustworthy(List<String> doubts) {
-        boolean trustworthy = true;
-        if (model.roasts() < FittedModel.FEWEST_TRUSTED) {
-            doubts.add("The model was fitted to %d roasts only; from %d on it is trusted."
-                    .formatted(model.roasts(), FittedModel.FEWEST_TRUSTED));
-            trustworthy = false;
-        }
-        if (!(model.beanErrorC() <= FittedModel.WORST_TRUSTED_C)) {
-            doubts.add("The model misses its own roasts by %s; more than %s is not trusted."
-                    .formatted(
-                            wording.difference(model.beanErrorC()), wording.difference(FittedModel.WORST_TRUSTED_C)));
-            trustworthy = false;
-        }
-        return trustworthy;
     }
 
     private List<String> doubts(PlanRun run, double droppedS, RoastAnalysis analysis) {

@@ -15,6 +15,7 @@ import barrowmist.core.plan.ControlStep.Control;
 import barrowmist.core.plan.Targets.DevelopmentFrom;
 import barrowmist.core.roast.EventKind;
 import barrowmist.core.roast.KeyFigure;
+import barrowmist.core.units.Wording;
 import java.util.List;
 import java.util.Map;
 import java.util.OptionalDouble;
@@ -184,6 +185,30 @@ class PredictionTest {
         assertThat(prediction.doubts()).contains("The model was fitted to 2 roasts only; from 5 on it is trusted.");
         assertThat(prediction.figure(KeyFigure.DRY_END_S).orElseThrow().plusMinus())
                 .isEmpty();
+    }
+
+    @Test
+    void whatIsSaidAgainstAModelIsOneSentenceWhereverItIsAsked() {
+        FittedModel fitted = ModelFitter.fit(roasts.subList(0, 2), 150, (share, doing) -> {});
+        FittedModel off =
+                new FittedModel(fitted.machine(), 4.2, fitted.environmentErrorC(), 12, fitted.range(), fitted.error());
+        assertThat(off.doubts(Wording.SI))
+                .containsExactly("The model misses its own roasts by 4.2 °C; more than 3.0 °C is not trusted.");
+        // a difference: 9/5 without the 32
+        assertThat(off.doubts(new Wording(true, false)).get(0)).contains("by 7.6 °F");
+        FittedModel broken = new FittedModel(fitted.machine(), Double.NaN, 0, 12, fitted.range(), fitted.error());
+        assertThat(broken.doubts(Wording.SI))
+                .as("what cannot be said is not believed")
+                .hasSize(1);
+        FittedModel sound = new FittedModel(fitted.machine(), 1.1, 0, 12, fitted.range(), fitted.error());
+        assertThat(sound.doubts(Wording.SI)).isEmpty();
+        Prediction prediction = new Predictor(off, MachineReference.NONE, EVENTS)
+                .predict(
+                        roasts.get(0).batch(),
+                        plan(80, new DropRule(DropRule.By.BEAN_C, 204)),
+                        DevelopmentFrom.FIRST_CRACK);
+        assertThat(prediction.doubts()).containsAll(off.doubts(Wording.SI));
+        assertThat(prediction.trusted()).isFalse();
     }
 
     @Test

@@ -1,5 +1,6 @@
 package barrowmist.server.machine;
 
+import barrowmist.core.units.Wording;
 import barrowmist.server.machine.ModelViews.ModelView;
 import barrowmist.server.machine.ModelViews.ProcessReferenceView;
 import java.util.List;
@@ -7,6 +8,7 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 
 /** What is learned of a roaster. */
@@ -26,8 +28,8 @@ class ModelController {
     }
 
     @GetMapping("/model")
-    ModelView model(@PathVariable long machineId) {
-        return models.view(machineId);
+    ModelView model(@PathVariable long machineId, @RequestParam(defaultValue = "false") boolean fahrenheit) {
+        return models.view(machineId, new Wording(fahrenheit, false));
     }
 
     /** Begins a fit; how it goes is asked with {@link #model}. */

@@ -9,6 +9,7 @@ import barrowmist.core.roast.Drift;
 import barrowmist.core.roast.Milestone;
 import barrowmist.core.roast.RoastFigures;
 import barrowmist.core.roast.RorPoint;
+import barrowmist.core.units.Wording;
 import barrowmist.server.machine.MachineLogs.Accepted;
 import barrowmist.server.machine.ModelViews.DriftView;
 import barrowmist.server.machine.ModelViews.FittedView;
@@ -70,13 +71,13 @@ public class ModelService {
         return models.findById(machineId).filter(MachineModelEntity::current).map(MachineModelEntity::model);
     }
 
-    ModelView view(long machineId) {
+    ModelView view(long machineId, Wording wording) {
         return transaction.execute(s -> {
             machines.get(machineId);
             Job job = jobs.get(machineId);
             FittedView fitted = models.findById(machineId)
                     .filter(MachineModelEntity::current)
-                    .map(m -> FittedView.of(m.model(), m.fittedAt()))
+                    .map(m -> FittedView.of(m.model(), m.fittedAt(), wording))
                     .orElse(null);
             int usable = (int) Math.min(ModelFitter.NEWEST, history.countForModel(machineId));
             if (job != null) {
@@ -90,7 +91,7 @@ public class ModelService {
     public synchronized ModelView fit(long machineId) {
         Job running = jobs.get(machineId);
         if (running != null && !running.failed) {
-            return view(machineId);
+            return view(machineId, Wording.SI);
         }
         List<FitRoast> logs = history.newestForModel(machineId, ModelFitter.NEWEST);
         if (logs.isEmpty()) {
@@ -102,7 +103,7 @@ public class ModelService {
                 transaction.execute(s -> machines.get(machineId).drum().holdsG());
         jobs.put(machineId, new Job(0, "starting", false));
         fitting.execute(() -> run(machineId, logs, capacityG));
-        return view(machineId);
+        return view(machineId, Wording.SI);
     }
 
     private void run(long machineId, List<FitRoast> logs, double capacityG) {

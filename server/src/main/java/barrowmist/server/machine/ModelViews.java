@@ -3,6 +3,7 @@ package barrowmist.server.machine;
 import barrowmist.core.machine.FittedModel;
 import barrowmist.core.machine.thermal.FitRange.Range;
 import barrowmist.core.roast.Drift;
+import barrowmist.core.units.Wording;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.time.Instant;
 import java.util.List;
@@ -42,7 +43,11 @@ public final class ModelViews {
             int usableRoasts,
             @Nullable FittedView fitted) {}
 
-    /** A fitted model: how well it fits, to what, and how far off it foretells roasts it has not seen. */
+    /**
+     * A fitted model: how well it fits, to what, and how far off it foretells roasts it has not seen.
+     *
+     * @param doubts why it is not believed; empty when it is
+     */
     public record FittedView(
             Instant fittedAt,
             int roasts,
@@ -54,9 +59,10 @@ public final class ModelViews {
             RangeView airflowPct,
             RangeView totalS,
             Map<String, Double> errors,
+            List<String> doubts,
             List<ConstantView> constants) {
 
-        static FittedView of(FittedModel m, Instant fittedAt) {
+        static FittedView of(FittedModel m, Instant fittedAt, Wording wording) {
             Map<String, Double> errors = new TreeMap<>();
             m.error().forEach((figure, error) -> errors.put(figure.field(), error));
             var c = m.machine();
@@ -85,6 +91,7 @@ public final class ModelViews {
                     RangeView.of(m.range().airflowPct()),
                     RangeView.of(m.range().totalS()),
                     errors,
+                    m.doubts(wording),
                     constants);
         }
     }
