@@ -1,15 +1,15 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import { answer, api, type Failure, type Schemas } from '@/shared/api/client'
+import { PROCESSES, type Process } from '@/shared/format/processes'
 import { useDraft } from '@/shared/kept/useDraft'
 
 /** Before the roasts are tasted: what is this green? */
-const PROCESSES = ['washed', 'natural', 'honey', 'wet-hulled', 'other'] as const
 const props = defineProps<{ id: number; cupper: string; before?: Schemas['GuessEntry'] }>()
 const emit = defineEmits<{ kept: [] }>()
-const guess = ref<{ origin: string; process?: (typeof PROCESSES)[number] }>({
+const guess = ref<{ origin: string; process?: Process }>({
   origin: props.before?.origin ?? '',
-  process: props.before?.process as (typeof PROCESSES)[number] | undefined,
+  process: props.before?.process as Process | undefined,
 })
 const draft = useDraft(`guess.${props.id}.${props.cupper}`, guess)
 const failure = ref<Failure>()

@@ -26,9 +26,6 @@ const pick = (word: string) =>
         {{ t.thing }} <span class="quiet">for {{ t.word }}</span>
       </li>
     </ul>
-    <p v-if="things.length" class="caution">
-      Nuts, peanuts, wheat and the like are allergens: ask who tastes before they stand there.
-    </p>
     <v-btn variant="text" :aria-pressed="choosing" @click="choosing = !choosing">{{
       choosing ? 'That is all' : `${plural(words.length, 'word')} chosen; choose words`
     }}</v-btn>

@@ -78,10 +78,7 @@ const put = (field: Field | 'serving' | 'grind', v: number | string | undefined)
         @update:model-value="write(f, $event)"
       />
     </div>
-    <p class="quiet">
-      Left empty: broken at 4:00, tasted from {{ preferences.wholeTemperature(71) }} on. A time goes before a
-      temperature.
-    </p>
+    <p class="quiet">Left empty: as the published protocol asks. A time goes before a temperature.</p>
   </details>
   <p v-if="serving === 'milk'" class="caution wide">
     Milk is an allergen: ask who tastes before it is poured, and say which it is.

@@ -3,14 +3,12 @@ import { computed, reactive, ref } from 'vue'
 import { answer, api, problemAt, type Failure, type Schemas } from '@/shared/api/client'
 import { useDraft } from '@/shared/kept/useDraft'
 import NumberField from '@/shared/components/NumberField.vue'
+import { PROCESSES, type Process } from '@/shared/format/processes'
 import { isoDay } from '@/shared/format/text'
 
 /** A lot to enter or to change. What the server refuses is shown at its field; nothing typed is lost. */
 const props = defineProps<{ lot?: Schemas['LotView'] }>()
 const emit = defineEmits<{ saved: [lot: Schemas['LotView']]; cancel: [] }>()
-
-const PROCESSES = ['washed', 'natural', 'honey', 'wet-hulled', 'other'] as const
-type Process = (typeof PROCESSES)[number]
 
 const entry = ref({
   name: props.lot?.name ?? '',

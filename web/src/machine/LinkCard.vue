@@ -111,7 +111,11 @@ const says = computed(() => {
       The other logger sends each reading to <code>POST /api/machines/{{ machineId }}/readings</code>, as
       docs/formats.md shows. Five seconds without one and the roaster is not heard any more.
     </p>
-    <PlausibleRange v-if="link && kind !== 'by-hand'" v-model="link" :problem-at="problemAt" />
+    <PlausibleRange
+      v-if="link?.bean && link.environment && kind !== 'by-hand'"
+      v-model="link"
+      :problem-at="problemAt"
+    />
     <div v-if="link && (kind === 'replay' || kind === 'simulated')" class="three">
       <NumberField v-model="link.speed" label="Speed" unit="×" :problem="problemAt('link.speed')" />
       <NumberField v-model="link.pollMs" label="Read every" unit="ms" whole />

@@ -5,15 +5,12 @@ import NumberField from '@/shared/components/NumberField.vue'
 import { degree, shownTemperature, typedTemperature } from '@/shared/format/units'
 import { usePreferences } from '@/shared/preferences'
 
-/** What the probes of a roaster may read, and by which codes its controller says that it has no value. */
+/** What the probes of a roaster may read (the server knows what is usual, once a link was kept), and by which codes its controller says that it has no value. */
 const props = defineProps<{ problemAt: (field: string) => string | undefined }>()
 const link = defineModel<Schemas['LinkSettings']>({ required: true })
 const preferences = usePreferences()
 type Probe = 'bean' | 'environment'
 type End = 'lowC' | 'highC'
-/** House defaults, where nothing else is set. */
-const USUAL = { lowC: -20, highC: 400 }
-const CODES = 'FFFF 7FFF 8000'
 const ENDS: { probe: Probe; end: End; label: string }[] = [
   { probe: 'bean', end: 'lowC', label: 'Bean from' },
   { probe: 'bean', end: 'highC', label: 'Bean to' },
@@ -21,15 +18,15 @@ const ENDS: { probe: Probe; end: End; label: string }[] = [
   { probe: 'environment', end: 'highC', label: 'Environment to' },
 ]
 const read = (probe: Probe, end: End) =>
-  Math.round(shownTemperature(link.value[probe]?.[end] ?? USUAL[end], preferences.units) * 10) / 10
+  Math.round(shownTemperature(link.value[probe]![end], preferences.units) * 10) / 10
 function write(probe: Probe, end: End, v: number | undefined) {
   if (v !== undefined && v !== read(probe, end)) {
-    const range = { ...USUAL, ...link.value[probe], [end]: typedTemperature(v, preferences.units) }
+    const range = { ...link.value[probe]!, [end]: typedTemperature(v, preferences.units) }
     link.value = { ...link.value, [probe]: range }
   }
 }
 const codes = computed({
-  get: () => link.value.noValues?.join(' ') ?? CODES,
+  get: () => link.value.noValues?.join(' ') ?? '',
   set: (text) =>
     (link.value = {
       ...link.value,

@@ -246,7 +246,12 @@ describe('the link to a roaster', () => {
 
   it('keeps what its probes may read, in the unit that is shown, and its codes for no value', async () => {
     const card = mountApp(LinkCard, {
-      modelValue: { ...modbus, bean: { lowC: 5, highC: 300 } },
+      modelValue: {
+        ...modbus,
+        bean: { lowC: 5, highC: 300 },
+        environment: { lowC: -20, highC: 400 },
+        noValues: ['FFFF'],
+      },
       machineId: 1,
       problemAt: () => undefined,
     })

@@ -52,9 +52,14 @@ class PreparationService {
         PreparationSteps steps = new PreparationSteps(
                 Preparation.ofTable(table), table.kind(), table.blinding().blind(), wording);
         List<CupSetEntity> served = sets.findAllByCuppingIdOrderByNumber(id);
-        List<String> said = new ArrayList<>(warnings.of(table).stream()
+        List<String> said = warnings.of(table).stream()
                 .map(w -> names.of(CuppingSampleEntity.TableSample.ofRoast(w.roastId())) + ". " + w.text())
-                .toList());
+                .toList();
+        List<Reference.Thing> things = Reference.of(words);
+        List<String> cautions = new ArrayList<>(steps.cautions());
+        if (!things.isEmpty()) {
+            cautions.add(Reference.CAUTION);
+        }
         return new PreparationView(
                 table.id(),
                 table.cuppedAt(),
@@ -66,8 +71,8 @@ class PreparationService {
                         : served.stream().map(ServedSet::of).toList(),
                 steps.steps(),
                 said,
-                steps.cautions(),
-                Reference.of(words).stream().map(PutOut::of).toList());
+                cautions,
+                things.stream().map(PutOut::of).toList());
     }
 
     private Stream<WeighedSample> samples(CuppingEntity table, List<CupSetEntity> served) {

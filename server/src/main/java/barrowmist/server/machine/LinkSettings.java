@@ -7,6 +7,7 @@ import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -42,6 +43,13 @@ public record LinkSettings(
         List<String> noValues,
 
         double speed) {
+
+    /** What is left out is as usual. */
+    public LinkSettings {
+        bean = bean == null ? ProbeRange.of(Sense.USUAL.bean()) : bean;
+        environment = environment == null ? ProbeRange.of(Sense.USUAL.environment()) : environment;
+        noValues = noValues == null ? Sense.USUAL.noValues() : noValues;
+    }
 
     /** What a probe may read, °C. */
     public record ProbeRange(
@@ -107,12 +115,13 @@ public record LinkSettings(
         return new LinkSettings(kind, host, port, 1, "input", pollMs, map, null, null, null, 1);
     }
 
-    /** What of its numbers can be true; what is left out as usual. */
+    /** What of its numbers can be true. */
     public Sense sense() {
-        return new Sense(
-                bean == null ? Sense.USUAL.bean() : bean.range(),
-                environment == null ? Sense.USUAL.environment() : environment.range(),
-                noValues == null ? Sense.USUAL.noValues() : noValues);
+        return new Sense(range(bean), range(environment), Objects.requireNonNull(noValues));
+    }
+
+    private static Sense.Range range(@Nullable ProbeRange of) {
+        return Objects.requireNonNull(of).range();
     }
 
     public boolean byHandOnly() {
