@@ -1,6 +1,6 @@
 package barrowmist.standin;
 
-import barrowmist.core.device.SimulatedDrum;
+import barrowmist.core.device.Drum;
 import barrowmist.core.device.StandInRoaster;
 import com.sun.net.httpserver.HttpExchange;
 import com.sun.net.httpserver.HttpServer;
@@ -80,7 +80,7 @@ final class Panel implements AutoCloseable {
                         number(q, "drum", levels.drumRpm()));
             case "/door" -> roaster.setDoorOpen(Boolean.parseBoolean(q.get("open")));
             case "/charge" ->
-                roaster.charge(new SimulatedDrum.Batch(
+                roaster.charge(new Drum.Batch(
                         number(q, "g", 120),
                         number(q, "moisture", 11),
                         number(q, "mm", 6.5),

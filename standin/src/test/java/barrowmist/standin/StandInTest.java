@@ -5,7 +5,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 import static org.awaitility.Awaitility.await;
 
-import barrowmist.core.device.SimulatedDrum;
+import barrowmist.core.device.Drum;
 import barrowmist.core.device.StandInRoaster;
 import barrowmist.core.machine.thermal.ControlLevels;
 import com.digitalpetri.modbus.client.ModbusTcpClient;
@@ -134,7 +134,7 @@ class StandInTest {
         hand.follow("10,gas,70\n20,air,55\n");
         roaster.set(80, 40, 60);
         for (int b = 0; b < 2; b++) {
-            roaster.charge(new SimulatedDrum.Batch(120, 11, 6.5, 1, 194));
+            roaster.charge(new Drum.Batch(120, 11, 6.5, 1, 194));
             hand.look(roaster);
             roaster.pass(12);
             hand.look(roaster);

@@ -2,10 +2,11 @@ package barrowmist.core.desk;
 
 import barrowmist.core.desk.Outlook.Expected;
 import barrowmist.core.desk.Warning.Kind;
-import barrowmist.core.machine.thermal.ControlLevels;
-import barrowmist.core.machine.thermal.DrumTracker;
+import barrowmist.core.machine.FittedModel;
 import barrowmist.core.plan.Aim;
 import barrowmist.core.roast.EventKind;
+import barrowmist.core.roast.FaultSettings;
+import barrowmist.core.roast.HeatChange;
 import barrowmist.core.roast.KeyFigure;
 import barrowmist.core.roast.LiveCurve;
 import barrowmist.core.roast.LocalFit;
@@ -15,6 +16,7 @@ import java.util.EnumMap;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.function.DoubleFunction;
 
 /**
  * Watches a roast for what will go wrong, by the same limits by which faults are judged afterwards. Mutable: it holds a
@@ -25,79 +27,87 @@ final class FaultWatch {
     /** Dry end brings a change of slope of its own: nothing is warned of for so long, s (house default). */
     private static final double AFTER_DRY_S = 30;
 
-    /** The trend: the rates from so long ago until so long ago, s. A live rate speaks for the middle of its window. */
-    private static final double TREND_FROM_S = 75;
-
-    private static final double TREND_TO_S = 15;
-    private static final double LIVE_LAG_S = 15;
-
-    /** How far ahead a crash is looked for, s. */
-    private static final double AHEAD_FROM_S = 15;
-
-    private static final double AHEAD_TO_S = 40;
-    private static final double AHEAD_STEP_S = 5;
-    private static final double SLOPE_HALF_S = 9;
-
-    /** A foretold crash counts from this share of its limit on: the model smooths it (tried on simulated roasts). */
-    private static final double FORETOLD_SHARE = 0.7;
-
-    /** A fast look at the last readings, s, and how far below the trend it must lie, °C/min (house defaults). */
-    private static final double FAST_S = 20;
-
-    private static final double FAST_DEPTH_C_PER_MIN = 2.3;
-    private static final double FAST_SHARE = 0.7;
-
     /** Running away: so much above what is wanted at first crack, °C/min, so near to it, s (house defaults). */
     private static final double EXCESS_C_PER_MIN = 2;
 
     private static final double NEAR_CRACK_S = 120;
 
-    private static final double STALL_S = 50;
-    private static final double FLICK_C_PER_MIN = 1.2;
+    /** A bend of the readings is told from their noise over so long, s, and counts as none below this share of the limit. */
+    private static final double FLAT_S = 90;
+
+    private static final double SURE_SHARE = 0.6;
+    private static final double SECONDS = 60;
+
+    /** A live rate is noisier than a reviewed one: it has to turn up by so much more, °C/min (house default). */
+    private static final double FLICK_NOISE_C_PER_MIN = 0.2;
+
     private static final double FLICK_S = 6;
     private static final double NEAR_DEVELOPMENT_S = 45;
 
     /** A warning stays for so long after it was last true, s. */
     private static final double HOLD_S = 8;
 
+    /** For so long after a warning that asks for heat none asks for less, and the other way round, s (house default). */
+    private static final double OPPOSITE_S = 30;
+
+    /** What was put in or taken so lately explains a turn or a flat rate, s (house default). */
+    private static final double LATELY_S = 75;
+
+    /** A rate lies low when it has for so long, s. */
+    private static final double LOW_S = 20;
+
     private final LiveSetup setup;
     private final Map<Kind, Warning> held = new EnumMap<>(Kind.class);
     private final Map<Kind, Double> lastTrueS = new EnumMap<>(Kind.class);
+    private final CrashWatch crash;
+    private int lastHeat;
+    private double lastShownS = Double.NEGATIVE_INFINITY;
 
     FaultWatch(LiveSetup setup) {
         this.setup = setup;
+        this.crash = new CrashWatch(
+                setup.faults(), setup.believed().map(FittedModel::answer).orElse(HeatChange.Answer.USUAL));
     }
 
     /** Everything that is seen at one moment. */
-    private record Look(
-            LiveCurve curve,
-            RoastEvents called,
-            Optional<DrumTracker> tracker,
-            Optional<Outlook> outlook,
-            ControlLevels levels) {
+    private record Look(LiveCurve curve, RoastEvents called, Optional<Outlook> outlook) {
         double now() {
             return curve.lastS();
         }
     }
 
-    /** The most urgent warning; empty when all is well. */
+    /**
+     * The most urgent warning; empty when all is well.
+     *
+     * @param asItStands what the model expects of the bean probe until a time if nothing is moved; empty without one
+     */
     Optional<Warning> look(
-            LiveCurve curve,
-            RoastEvents called,
-            Optional<DrumTracker> tracker,
-            Optional<Outlook> outlook,
-            ControlLevels levels) {
-        Look look = new Look(curve, called, tracker, outlook, levels);
+            LiveCurve curve, RoastEvents called, Optional<Outlook> outlook, DoubleFunction<Series> asItStands) {
+        Look look = new Look(curve, called, outlook);
         OptionalDouble dryS = called.timeS(EventKind.DRY_END);
         if (dryS.isPresent() && look.now() >= dryS.getAsDouble() + AFTER_DRY_S) {
-            take(Kind.CRASH, crash(look), look.now());
+            take(Kind.CRASH, crash.look(curve, asItStands), look.now());
             take(Kind.RUNNING_AWAY, runningAway(look), look.now());
-            take(Kind.STALL, stall(look, dryS.getAsDouble()), look.now());
+            Optional<Warning> stall = stall(look, dryS.getAsDouble());
+            take(Kind.STALL, stall.filter(w -> w.kind() == Kind.STALL), look.now());
+            take(Kind.FLAT, stall.filter(w -> w.kind() == Kind.FLAT), look.now());
             take(Kind.FLICK, flick(look, dryS.getAsDouble()), look.now());
             take(Kind.DEVELOPMENT_SHORT, development(look, -1), look.now());
             take(Kind.DEVELOPMENT_LONG, development(look, 1), look.now());
         }
-        return held.values().stream().findFirst();
+        return shown(look.now());
+    }
+
+    /** The most urgent that does not ask for the opposite of what was asked for just now. */
+    private Optional<Warning> shown(double nowS) {
+        Optional<Warning> next = held.values().stream()
+                .filter(w -> w.kind().heat() * lastHeat >= 0 || nowS - lastShownS >= OPPOSITE_S)
+                .findFirst();
+        next.filter(w -> w.kind().heat() != 0).ifPresent(w -> {
+            lastHeat = w.kind().heat();
+            lastShownS = nowS;
+        });
+        return next;
     }
 
     private void take(Kind kind, Optional<Warning> seen, double nowS) {
@@ -110,59 +120,6 @@ final class FaultWatch {
         }
     }
 
-    private Optional<Warning> crash(Look look) {
-        double now = look.now();
-        Optional<LocalFit> trend = look.curve.rorTrend(now - TREND_FROM_S, now - TREND_TO_S);
-        if (trend.isEmpty()) {
-            return Optional.empty();
-        }
-        Optional<Warning> foretold =
-                look.outlook.flatMap(o -> foretold(look, trend.get(), o.ahead().beanC()));
-        if (foretold.isEmpty()) {
-            // a planned move that would mend it may never be made
-            foretold = look.tracker.flatMap(t -> foretold(
-                    look,
-                    trend.get(),
-                    t.forecast((s, c) -> look.levels, now + AHEAD_TO_S + 2 * SLOPE_HALF_S, (s, c) -> false)
-                            .beanC()));
-        }
-        return foretold.isPresent() ? foretold : measured(look, trend.get());
-    }
-
-    private Optional<Warning> foretold(Look look, LocalFit trend, Series ahead) {
-        double nowRate = trend.value() + trend.slopePerS() * (TREND_TO_S + LIVE_LAG_S);
-        for (double h = AHEAD_FROM_S; h <= AHEAD_TO_S; h += AHEAD_STEP_S) {
-            OptionalDouble rate = rate(ahead, look.now() + h);
-            if (rate.isEmpty()) {
-                break;
-            }
-            double asked = Math.max(0, trend.value() + Math.min(0, trend.slopePerS()) * (TREND_TO_S + LIVE_LAG_S + h));
-            boolean far = rate.getAsDouble() < (1 - setup.faults().crashFallShare()) * nowRate;
-            if (far
-                    && asked - rate.getAsDouble()
-                            >= FORETOLD_SHARE * setup.faults().crashDepthCPerMin()) {
-                return Optional.of(new Warning(Kind.CRASH, 0, rate.getAsDouble(), nowRate, h));
-            }
-        }
-        return Optional.empty();
-    }
-
-    private static Optional<Warning> measured(Look look, LocalFit trend) {
-        return look.curve.slope(FAST_S, false).flatMap(fast -> {
-            double rate = 60 * fast.slopePerS();
-            // the fast look speaks for its own middle
-            double asked = trend.value() + trend.slopePerS() * (TREND_TO_S + LIVE_LAG_S - FAST_S / 2);
-            boolean falls = asked - rate >= FAST_DEPTH_C_PER_MIN && rate < FAST_SHARE * asked;
-            return falls ? Optional.of(new Warning(Kind.CRASH, 0, rate, asked, 0)) : Optional.empty();
-        });
-    }
-
-    private static OptionalDouble rate(Series ahead, double atS) {
-        boolean reached = !ahead.isEmpty() && ahead.timeS(ahead.size() - 1) >= atS;
-        OptionalDouble slope = reached ? ahead.slopeAbout(atS, SLOPE_HALF_S) : OptionalDouble.empty();
-        return slope.isPresent() ? OptionalDouble.of(60 * slope.getAsDouble()) : slope;
-    }
-
     private Optional<Warning> runningAway(Look look) {
         Aim aim = setup.targets().aims().get(KeyFigure.ROR_AT_FIRST_CRACK);
         Optional<Expected> crack = look.outlook.flatMap(Outlook::firstCrackS);
@@ -171,9 +128,10 @@ final class FaultWatch {
             return Optional.empty();
         }
         double inS = crack.get().value() - look.now();
-        boolean away = rate.get().value() > aim.value() + Math.max(aim.tolerance(), EXCESS_C_PER_MIN)
-                && inS > 0
-                && inS <= NEAR_CRACK_S;
+        boolean away =
+                rate.get().value() - rate.get().plusMinus() > aim.value() + Math.max(aim.tolerance(), EXCESS_C_PER_MIN)
+                        && inS > 0
+                        && inS <= NEAR_CRACK_S;
         return away
                 ? Optional.of(new Warning(Kind.RUNNING_AWAY, 0, rate.get().value(), aim.value(), inS))
                 : Optional.empty();
@@ -182,18 +140,24 @@ final class FaultWatch {
     private Optional<Warning> stall(Look look, double dryS) {
         double now = look.now();
         OptionalDouble rate = look.curve.rorCPerMin();
-        Optional<LocalFit> flat = look.curve.rorTrend(now - STALL_S, now);
-        if (rate.isEmpty() || flat.isEmpty() || now < dryS + STALL_S + LIVE_LAG_S) {
+        Optional<LocalFit> bent = look.curve.slope(FLAT_S, true);
+        if (rate.isEmpty() || bent.isEmpty() || now < dryS + FLAT_S) {
             return Optional.empty();
         }
-        double before = flat.get().value() - flat.get().slopePerS() * STALL_S;
-        boolean still = Math.abs(flat.get().slopePerS() * setup.faults().stallHoldS())
-                < setup.faults().stallChangeCPerMin();
-        boolean low = rate.getAsDouble() < setup.faults().stalledCPerMin();
-        return still || low ? Optional.of(new Warning(Kind.STALL, 0, rate.getAsDouble(), before, 0)) : Optional.empty();
+        double perMinute = SECONDS * SECONDS * bent.get().curvaturePerS2();
+        double before = SECONDS * bent.get().slopePerS() - perMinute;
+        double least = Math.min(
+                setup.faults().stallChangeCPerMin(), FaultSettings.FALLS_SHARE * Math.max(0, rate.getAsDouble()));
+        boolean still = Math.abs(perMinute) < SURE_SHARE * least
+                && !HeatChange.since(look.curve, now - LATELY_S).putIn();
+        double low = setup.faults().stalledCPerMin();
+        boolean stalled = look.curve.highestRor(now - LOW_S, now).orElse(Double.POSITIVE_INFINITY) < low;
+        return still || stalled
+                ? Optional.of(new Warning(stalled ? Kind.STALL : Kind.FLAT, 0, rate.getAsDouble(), before, 0))
+                : Optional.empty();
     }
 
-    private static Optional<Warning> flick(Look look, double dryS) {
+    private Optional<Warning> flick(Look look, double dryS) {
         double now = look.now();
         OptionalDouble rate = look.curve.rorCPerMin();
         Optional<LocalFit> rising = look.curve.rorTrend(now - 2 * FLICK_S, now);
@@ -202,7 +166,8 @@ final class FaultWatch {
                 && low.isPresent()
                 && rising.isPresent()
                 && rising.get().slopePerS() > 0
-                && rate.getAsDouble() - low.getAsDouble() >= FLICK_C_PER_MIN;
+                && !HeatChange.since(look.curve, now - LATELY_S).putIn()
+                && rate.getAsDouble() - low.getAsDouble() >= setup.faults().flickRiseCPerMin() + FLICK_NOISE_C_PER_MIN;
         return up
                 ? Optional.of(new Warning(Kind.FLICK, 0, rate.getAsDouble(), low.getAsDouble(), 0))
                 : Optional.empty();

@@ -3,7 +3,6 @@ package barrowmist.core.desk;
 import barrowmist.core.desk.JournalLine.Entry;
 import barrowmist.core.roast.EventKind;
 import barrowmist.core.roast.Reading;
-import barrowmist.core.roast.RoastEvents;
 import java.util.EnumMap;
 import java.util.Map;
 import java.util.Optional;
@@ -19,9 +18,8 @@ final class FollowedRoast {
     private Optional<Outlook> afterTurn = Optional.empty();
     private Optional<Outlook> atDryEnd = Optional.empty();
 
-    FollowedRoast(LiveSetup setup, RoastEvents events) {
+    FollowedRoast(LiveSetup setup) {
         live = new LiveRoast(setup);
-        live.setEvents(events);
     }
 
     /** Takes a reading, s since charge. */

@@ -32,7 +32,7 @@ public final class LiveRoast {
 
     public LiveRoast(LiveSetup setup) {
         this.setup = setup;
-        this.forecaster = new Forecaster(setup.events(), setup.plan());
+        this.forecaster = new Forecaster(setup);
         this.watch = new FaultWatch(setup);
         this.moves = new PlannedMoves(setup.plan().map(ControlPlan::steps).orElse(List.of()));
     }
@@ -43,7 +43,7 @@ public final class LiveRoast {
             return;
         }
         boolean dropped = events.find(EventKind.DROP).isPresent();
-        if (tracker.isEmpty() && setup.model().isPresent() && reading.beanC().isPresent()) {
+        if (tracker.isEmpty() && setup.believed().isPresent() && reading.beanC().isPresent()) {
             tracker = Optional.of(tracker(reading));
         }
         tracker.ifPresent(t -> t.advance(reading.timeS(), levels(), reading.beanC(), reading.environmentC()));
@@ -59,10 +59,17 @@ public final class LiveRoast {
 
     private void lookAhead() {
         RoastEvents called = known();
-        outlook = tracker.map(t -> forecaster.ahead(t, called, levels(), moves.waiting()));
+        outlook = forecaster.ahead(tracker, curve, called, levels(), moves.waiting());
         Series ahead = outlook.map(o -> o.ahead().beanC()).orElse(Series.empty());
         next = moves.next(curve.lastS(), curve.beanC().orElse(Double.NaN), levels(), expected(called), ahead);
-        warning = watch.look(curve, called, tracker, outlook, levels());
+        ControlLevels standing = levels();
+        warning = watch.look(
+                curve,
+                called,
+                outlook,
+                untilS -> tracker.map(t -> t.forecast((s, c) -> standing, untilS, (s, c) -> false)
+                                .beanC())
+                        .orElse(Series.empty()));
     }
 
     /** Called events, and where the others are expected. */
@@ -87,7 +94,7 @@ public final class LiveRoast {
                 : events;
     }
 
-    /** Replaces the events that were called, s since charge. */
+    /** Replaces the events that were called, s since charge. Those to come are left for when they have come. */
     public void setEvents(RoastEvents called) {
         events = called;
     }

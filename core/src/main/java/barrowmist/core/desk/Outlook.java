@@ -32,6 +32,26 @@ public record Outlook(
      *
      * @param value in the figure's unit
      * @param plusMinus one standard deviation, same unit
+     * @param by who says so
      */
-    public record Expected(double value, double plusMinus) {}
+    public record Expected(double value, double plusMinus, By by) {
+
+        /** What the machine's model says. */
+        public Expected(double value, double plusMinus) {
+            this(value, plusMinus, By.MODEL);
+        }
+    }
+
+    /** Who expects it: whichever of them was nearer in this machine's own roasts. */
+    public enum By {
+        /** The machine's model, followed along this roast. */
+        MODEL,
+        /** The pace of the machine's last roasts. */
+        PACE
+    }
+
+    /** Who tells the next event; empty when nobody does. */
+    public Optional<By> by() {
+        return dryEndS.or(() -> firstCrackS).or(() -> dropS).map(Expected::by);
+    }
 }

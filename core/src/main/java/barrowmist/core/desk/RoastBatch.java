@@ -104,9 +104,10 @@ public final class RoastBatch {
     }
 
     private void entered(Entry e) {
-        if (e.kind().equals(EventKind.CHARGE.code()) || called.gone(e) && e.isControl()) {
+        boolean event = CalledEntries.isEvent(e);
+        if (e.kind().equals(EventKind.CHARGE.code()) || called.gone(e) && (event || e.isControl())) {
             rebuild();
-        } else if (CalledEntries.isEvent(e)) {
+        } else if (event) {
             live().ifPresent(l -> l.setEvents(events()));
         } else if (e.isControl()) {
             followed.ifPresent(f -> f.control(e, e.timeS() - chargeS().getAsDouble()));
@@ -125,7 +126,8 @@ public final class RoastBatch {
     }
 
     private FollowedRoast follow(double charge) {
-        FollowedRoast roast = new FollowedRoast(setup.withGreenG(greenG()), events());
+        FollowedRoast roast = new FollowedRoast(setup.withGreenG(greenG()));
+        RoastEvents all = events();
         List<Entry> controls = standing().stream().filter(Entry::isControl).toList();
         int made = 0;
         for (int i = 0; i < readings.size(); i++) {
@@ -135,11 +137,14 @@ public final class RoastBatch {
                 roast.control(control, control.timeS() - charge);
             }
             if (r.timeS() >= charge) {
+                // what had not come yet was not known then
+                roast.live().setEvents(all.until(r.timeS() - charge));
                 roast.take(r.shifted(-charge));
                 rates.set(i, roast.live().curve().rorCPerMin());
             }
         }
         controls.subList(made, controls.size()).forEach(e -> roast.control(e, e.timeS() - charge));
+        roast.live().setEvents(all);
         return roast;
     }
 

@@ -15,12 +15,26 @@ public record Warning(Kind kind, double sinceS, double reading, double against, 
 
     /** In order of urgency: only the first is shown. */
     public enum Kind {
-        CRASH,
-        RUNNING_AWAY,
-        STALL,
-        FLICK,
-        DEVELOPMENT_SHORT,
-        DEVELOPMENT_LONG;
+        CRASH(1),
+        RUNNING_AWAY(-1),
+        /** The rate lies near zero. */
+        STALL(1),
+        /** The rate no longer falls. */
+        FLAT(0),
+        FLICK(-1),
+        DEVELOPMENT_SHORT(-1),
+        DEVELOPMENT_LONG(0);
+
+        private final int heat;
+
+        Kind(int heat) {
+            this.heat = heat;
+        }
+
+        /** 1 when it asks for heat, −1 when it asks for less, 0 when it asks for neither. */
+        int heat() {
+            return heat;
+        }
 
         /** The name on the wire. */
         public String code() {

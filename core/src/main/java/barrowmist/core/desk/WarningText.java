@@ -34,10 +34,14 @@ public record WarningText(String title, String says, String answer) {
                         "Ease the gas now, before the crack, in one step.");
             case STALL ->
                 new WarningText(
-                        "It is stalling",
-                        "Rate of rise is %s, a minute ago it was %s: heat goes in, nothing moves."
-                                .formatted(rate, than),
+                        w.reading() < 0 ? "It is falling" : "It is stalling",
+                        "Rate of rise is %s, a minute ago it was %s.".formatted(wording.rate(w.reading()), than),
                         "A little more gas, or less air.");
+            case FLAT ->
+                new WarningText(
+                        "It no longer slows",
+                        "Rate of rise is %s, a minute ago it was %s: it ought to fall steadily.".formatted(rate, than),
+                        "Look at the plan: the next small step down may be due.");
             case FLICK ->
                 new WarningText(
                         "It is turning up",

@@ -5,16 +5,10 @@ import barrowmist.core.machine.thermal.ControlLevels;
 import org.jspecify.annotations.Nullable;
 
 /**
- * A drum roaster that is not there: what the demo and the tests roast on. On purpose it is not the model that predicts
- * it: it roasts three sizes of bean at once, its flame heats the drum as well as the air, its burner and both its probes
+ * A gas drum. It roasts three sizes of bean at once, its flame heats the drum as well as the air, its burner and both its probes
  * answer late, its loss to the room drifts, and first crack lets steam go.
- *
- * <p>Mutable: {@link #charge} puts a batch in, {@link #step} lets time pass.
  */
-public final class SimulatedDrum {
-
-    /** Longest step that stays accurate, s. */
-    public static final double STEP_S = 0.25;
+public final class SimulatedDrum implements Drum {
 
     private static final double[] SIZE_SHARES = {0.25, 0.5, 0.25};
     private static final double[] SIZE_FACTORS = {0.9, 1, 1.1};
@@ -82,19 +76,8 @@ public final class SimulatedDrum {
         }
     }
 
-    /**
-     * What goes in.
-     *
-     * @param greenG green coffee, g
-     * @param moisturePct moisture, % of mass
-     * @param diameterMm mean bean size, mm
-     * @param uptake how readily it takes heat; 1 for a washed coffee
-     * @param crackC bean temperature about which it cracks, °C
-     */
-    public record Batch(double greenG, double moisturePct, double diameterMm, double uptake, double crackC) {}
-
     private final Build build;
-    private final double roomC;
+    private double roomC;
     private double lossDrift = 1;
     private @Nullable Batch batch;
     private boolean doorOpen;
@@ -120,12 +103,17 @@ public final class SimulatedDrum {
         environmentC = roomC;
     }
 
-    /** Sets how far its loss has drifted: 1 is as built, 1.1 loses a tenth more. */
+    @Override
+    public void setRoomC(double next) {
+        roomC = next;
+    }
+
+    @Override
     public void setLossDrift(double factor) {
         lossDrift = factor;
     }
 
-    /** Brings it to a state as after the same preparation each time: the bean probe at {@code chargeC}. */
+    @Override
     public void preheated(double chargeC) {
         drumC = chargeC - 10;
         airC = chargeC + 24;
@@ -134,14 +122,14 @@ public final class SimulatedDrum {
         environmentC = chargeC + 22;
     }
 
-    /** Puts a batch in, the flame standing at {@code gasPct}. */
+    @Override
     public void charge(Batch next, double gasPct) {
         valveW = build.burnerW * gasPct / 100;
         flameW = valveW;
         charge(next);
     }
 
-    /** Puts a batch in, the flame as it is. */
+    @Override
     public void charge(Batch next) {
         batch = next;
         dryKg = next.greenG() / 1000 * (1 - next.moisturePct() / 100);
@@ -152,22 +140,22 @@ public final class SimulatedDrum {
         }
     }
 
-    /** Takes the batch out; the drum keeps its heat. */
+    @Override
     public void drop() {
         batch = null;
     }
 
-    /** Whether beans are in the drum. */
+    @Override
     public boolean charged() {
         return batch != null;
     }
 
-    /** Opens or shuts the door: an open one lets the room's air through. */
+    @Override
     public void setDoorOpen(boolean open) {
         doorOpen = open;
     }
 
-    /** Lets {@code dt} seconds pass, at most {@link #STEP_S}. */
+    @Override
     public void step(double dt, ControlLevels levels) {
         if (batch == null) {
             stepEmpty(dt, levels);
@@ -247,7 +235,7 @@ public final class SimulatedDrum {
         reacted[i] += reaction * dt;
     }
 
-    /** Mean temperature of the beans, °C: what no probe reads. */
+    @Override
     public double meanC() {
         double sum = 0;
         for (int i = 0; i < beanC.length; i++) {
@@ -256,12 +244,12 @@ public final class SimulatedDrum {
         return sum;
     }
 
-    /** Bean probe, °C, without noise. */
+    @Override
     public double probeC() {
         return probeC;
     }
 
-    /** Environment probe, °C, without noise. */
+    @Override
     public double environmentC() {
         return environmentC;
     }

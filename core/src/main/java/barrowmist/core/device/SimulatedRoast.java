@@ -10,6 +10,7 @@ import barrowmist.core.roast.Series;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
+import java.util.function.ToDoubleFunction;
 
 /**
  * A whole batch on a simulated drum, as a logger would have kept it.
@@ -29,11 +30,12 @@ public record SimulatedRoast(RoastLog log, RoastEvents events) {
      *
      * @param chargeC bean probe at charge, °C
      * @param controls gas, air and drum
-     * @param dryEndC probe reading at which dry end is called, °C
-     * @param firstCrackC probe reading at which first crack is called, °C
+     * @param dryEndC where dry end is called, °C
+     * @param firstCrackC where first crack is called, °C
      * @param drop when it is dropped
      * @param noiseC standard deviation of a bean reading, °C; the environment has twice that
      * @param seed of the noise
+     * @param calledBy what dry end and first crack are called by, °C: the probe, or what the beans themselves show
      */
     public record Orders(
             double chargeC,
@@ -42,7 +44,21 @@ public record SimulatedRoast(RoastLog log, RoastEvents events) {
             double firstCrackC,
             Drop drop,
             double noiseC,
-            long seed) {}
+            long seed,
+            ToDoubleFunction<Drum> calledBy) {
+
+        /** Called by the probe. */
+        public Orders(
+                double chargeC,
+                Controls controls,
+                double dryEndC,
+                double firstCrackC,
+                Drop drop,
+                double noiseC,
+                long seed) {
+            this(chargeC, controls, dryEndC, firstCrackC, drop, noiseC, seed, Drum::probeC);
+        }
+    }
 
     /** When a batch is dropped. */
     @FunctionalInterface
@@ -52,12 +68,12 @@ public record SimulatedRoast(RoastLog log, RoastEvents events) {
     }
 
     /** Roasts one batch in a drum brought to the same state first. */
-    public static SimulatedRoast of(SimulatedDrum drum, SimulatedDrum.Batch batch, Orders orders) {
+    public static SimulatedRoast of(Drum drum, Drum.Batch batch, Orders orders) {
         return new Run(drum, orders).roast(batch);
     }
 
     private static final class Run {
-        private final SimulatedDrum drum;
+        private final Drum drum;
         private final Orders orders;
         private final Random noise;
         private final List<double[]> readings = new ArrayList<>();
@@ -65,13 +81,13 @@ public record SimulatedRoast(RoastLog log, RoastEvents events) {
         private double crackS = Double.POSITIVE_INFINITY;
         private boolean dry;
 
-        Run(SimulatedDrum drum, Orders orders) {
+        Run(Drum drum, Orders orders) {
             this.drum = drum;
             this.orders = orders;
             this.noise = new Random(orders.seed());
         }
 
-        SimulatedRoast roast(SimulatedDrum.Batch batch) {
+        SimulatedRoast roast(Drum.Batch batch) {
             drum.preheated(orders.chargeC());
             drum.charge(batch, orders.controls().at(0, orders.chargeC()).gasPct());
             for (int s = 0; s < LATEST_S; s++) {
@@ -89,8 +105,8 @@ public record SimulatedRoast(RoastLog log, RoastEvents events) {
                     events.add(RoastEvent.at(EventKind.DROP, s));
                     break;
                 }
-                for (double passed = 0; passed < 1; passed += SimulatedDrum.STEP_S) {
-                    drum.step(SimulatedDrum.STEP_S, levels);
+                for (double passed = 0; passed < 1; passed += Drum.STEP_S) {
+                    drum.step(Drum.STEP_S, levels);
                 }
             }
             return new SimulatedRoast(
@@ -98,11 +114,13 @@ public record SimulatedRoast(RoastLog log, RoastEvents events) {
         }
 
         private void mark(int s) {
-            if (s > FALLING_S && !dry && drum.probeC() >= orders.dryEndC()) {
+            if (s > FALLING_S && !dry && orders.calledBy().applyAsDouble(drum) >= orders.dryEndC()) {
                 dry = true;
                 events.add(RoastEvent.at(EventKind.DRY_END, s));
             }
-            if (s > FALLING_S && Double.isInfinite(crackS) && drum.probeC() >= orders.firstCrackC()) {
+            if (s > FALLING_S
+                    && Double.isInfinite(crackS)
+                    && orders.calledBy().applyAsDouble(drum) >= orders.firstCrackC()) {
                 crackS = s;
                 events.add(RoastEvent.at(EventKind.FIRST_CRACK, s));
             }

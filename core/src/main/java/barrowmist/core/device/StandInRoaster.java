@@ -90,7 +90,7 @@ public final class StandInRoaster {
     }
 
     /** Puts a batch in. A batch that is in already stays. */
-    public synchronized void charge(SimulatedDrum.Batch batch) {
+    public synchronized void charge(Drum.Batch batch) {
         if (!drum.charged()) {
             drum.charge(batch);
             crackC = batch.crackC();
@@ -106,13 +106,13 @@ public final class StandInRoaster {
     /** Lets time pass, s. */
     public synchronized void pass(double seconds) {
         left += seconds;
-        while (left >= SimulatedDrum.STEP_S) {
-            drum.step(SimulatedDrum.STEP_S, levels);
+        while (left >= Drum.STEP_S) {
+            drum.step(Drum.STEP_S, levels);
             if (drum.charged()) {
-                crack(SimulatedDrum.STEP_S);
+                crack(Drum.STEP_S);
             }
-            timeS += SimulatedDrum.STEP_S;
-            left -= SimulatedDrum.STEP_S;
+            timeS += Drum.STEP_S;
+            left -= Drum.STEP_S;
         }
     }
 

@@ -1,5 +1,6 @@
 package barrowmist.core.plan;
 
+import barrowmist.core.plan.Prediction.Predicted;
 import barrowmist.core.roast.KeyFigure;
 import barrowmist.core.units.Wording;
 import java.util.ArrayList;
@@ -52,7 +53,9 @@ final class FoundWords {
             if (aim == null) {
                 continue;
             }
-            OptionalDouble value = targets.figure(figure, prediction.analysis().figures());
+            OptionalDouble value = prediction.figure(figure).stream()
+                    .mapToDouble(Predicted::value)
+                    .findFirst();
             if (value.isEmpty() || !aim.reachedBy(value.getAsDouble())) {
                 missed.add(words.missed(figure, aim, value) + why(x));
             }

@@ -1,8 +1,9 @@
 package barrowmist.core.plan;
 
+import barrowmist.core.plan.Prediction.Predicted;
 import barrowmist.core.roast.KeyFigure;
 import java.util.Arrays;
-import java.util.OptionalDouble;
+import java.util.Optional;
 import org.hipparchus.linear.Array2DRowRealMatrix;
 import org.hipparchus.linear.ArrayRealVector;
 import org.hipparchus.linear.RealMatrix;
@@ -93,9 +94,9 @@ final class Misses {
 
     /** By how much a figure is missed; one that is never reached is missed by how far the beans are from it. */
     private double miss(Prediction prediction, KeyFigure figure, Aim aim) {
-        OptionalDouble value = targets.figure(figure, prediction.analysis().figures());
-        if (value.isPresent()) {
-            return value.getAsDouble() - aim.value();
+        Optional<Predicted> predicted = prediction.figure(figure);
+        if (predicted.isPresent()) {
+            return predicted.get().value() - aim.value();
         }
         var bean = prediction.analysis().log().beanC();
         double lackC = predictor.events().firstCrackC() - bean.value(bean.size() - 1);

@@ -20,7 +20,6 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.OptionalDouble;
 
 /** Foretells a roast from a plan, by the machine's fitted model. Pure: the same plan gives the same prediction. */
 public final class Predictor {
@@ -111,20 +110,22 @@ public final class Predictor {
     private Map<KeyFigure, Predicted> withErrors(
             RoastAnalysis analysis, DropRule drop, DevelopmentFrom developmentFrom) {
         Targets counted = new Targets(Map.of(), developmentFrom);
-        Map<KeyFigure, Predicted> out = new EnumMap<>(KeyFigure.class);
+        Map<KeyFigure, Double> shown = new EnumMap<>(KeyFigure.class);
         for (KeyFigure figure : KeyFigure.values()) {
-            OptionalDouble value = counted.figure(figure, analysis.figures());
-            value.ifPresent(v -> out.put(figure, new Predicted(v, error(figure, analysis, drop))));
+            counted.figure(figure, analysis.figures()).ifPresent(v -> shown.put(figure, v));
         }
+        Map<KeyFigure, Double> corrected = new Correction(model, drop, developmentFrom).of(shown);
+        Map<KeyFigure, Predicted> out = new EnumMap<>(KeyFigure.class);
+        corrected.forEach((figure, v) -> out.put(figure, new Predicted(v, error(figure, analysis, drop))));
         return out;
     }
 
     /** What the model misses, and what follows from an event being called a little earlier or later. */
     private Optional<Double> error(KeyFigure figure, RoastAnalysis analysis, DropRule drop) {
-        if (!model.error().containsKey(figure)) {
+        if (model.error(figure).isEmpty()) {
             return Optional.empty();
         }
-        double ofModel = model.error().get(figure);
+        double ofModel = model.error(figure).get();
         return Optional.of(
                 switch (figure) {
                     case DRY_END_S ->
@@ -151,13 +152,9 @@ public final class Predictor {
     private double totalErrorS(RoastAnalysis analysis, DropRule drop) {
         return switch (drop.by()) {
             case TOTAL_S -> 0;
-            case BEAN_C ->
-                secondsFor(
-                        model.error().getOrDefault(KeyFigure.DROP_C, 0.0),
-                        analysis,
-                        analysis.figures().drop());
+            case BEAN_C -> model.error(KeyFigure.TOTAL_S).orElse(0.0);
             case DEVELOPMENT_S, DEVELOPMENT_PCT ->
-                firstCrackErrorS(model.error().getOrDefault(KeyFigure.FIRST_CRACK_S, 0.0), analysis);
+                firstCrackErrorS(model.error(KeyFigure.FIRST_CRACK_S).orElse(0.0), analysis);
         };
     }
 

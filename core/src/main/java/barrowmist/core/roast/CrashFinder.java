@@ -38,12 +38,26 @@ final class CrashFinder {
     /** It leaves heat in hand: its low is at least this, °C/min (house default). */
     private static final double INTENDED_LOW_C_PER_MIN = 3;
 
+    /** A hole of so many intervals and so many seconds in the middle of a fall: it may have been steady there. */
+    private static final double HOLE_INTERVALS = 4;
+
+    private static final double HOLE_S = 6;
+
+    /** What was done at the controls so long before a fall belongs to it, s (house default). */
+    private static final double DONE_BEFORE_S = 60;
+
+    /** A rate that is not this many standard deviations of the noise below the limit has not crossed it. */
+    private static final double NOISE_SDS = 2;
+
     private final RorTrace ror;
     private final FaultSettings settings;
+    private final List<String> meant;
 
-    CrashFinder(RorTrace ror, FaultSettings settings) {
+    /** @param meant takes what the controls explain, a sentence each */
+    CrashFinder(RorTrace ror, FaultSettings settings, List<String> meant) {
         this.ror = ror;
         this.settings = settings;
+        this.meant = meant;
     }
 
     /** The trend before a fall, and how far below it the fall gets. */
@@ -63,7 +77,13 @@ final class CrashFinder {
                 break;
             }
             Fault crash = dated(fall);
-            if (!intended(crash)) {
+            if (intended(crash)) {
+                meant.add("From %s to %s the rate of rise fell steeply and steadily, with heat left in hand: no crash."
+                        .formatted(Clock.text(crash.fromS()), Clock.text(crash.toS())));
+            } else if (explained(fall)) {
+                meant.add("From %s to %s the rate of rise fell because gas was cut or air was opened: no crash."
+                        .formatted(Clock.text(crash.fromS()), Clock.text(crash.toS())));
+            } else if (!inAHole(fall)) {
                 crashes.add(crash);
             }
             from = Math.max(fall.low, ror.indexFrom(fall.low, crash.toS())) + 1;
@@ -99,7 +119,8 @@ final class CrashFinder {
         Fall best = null;
         for (int j = start + 1; j < ror.size() && ror.t()[j] - startS <= settings.crashWithinS(); j++) {
             double depth = Math.max(0, line.value() + slope * (ror.t()[j] - startS)) - ror.r()[j];
-            boolean far = ror.r()[j] < (1 - settings.crashFallShare()) * line.value();
+            double from = Math.min(line.value(), ror.r()[start]) - NOISE_SDS * ror.noise();
+            boolean far = ror.r()[j] < (1 - settings.crashFallShare()) * from;
             if (far && depth >= settings.crashDepthCPerMin() && (best == null || depth > best.depth)) {
                 best = new Fall(start, j, line.value(), slope, depth);
             }
@@ -130,6 +151,32 @@ final class CrashFinder {
 
     private double below(Fall fall, int i) {
         return fall.trendAt(ror, i) - ror.r()[i];
+    }
+
+    /** Without what the controls took on purpose it would not have fallen far. */
+    private boolean explained(Fall fall) {
+        double startS = ror.t()[fall.start];
+        double lowS = ror.t()[fall.low];
+        double left = 1 - ror.done(startS - DONE_BEFORE_S, lowS).takenShare(HeatChange.Answer.USUAL);
+        if (left == 1) {
+            return false;
+        }
+        double asked = left * fall.trendAt(ror, fall.low);
+        double low = ror.r()[fall.low];
+        boolean far = low < (1 - settings.crashFallShare()) * left * fall.trendAtStart;
+        return !far || asked - low < settings.crashDepthCPerMin();
+    }
+
+    /** Whether readings are missing where it fell, so that nobody knows how suddenly. */
+    private boolean inAHole(Fall fall) {
+        double usual = (ror.t()[ror.size() - 1] - ror.t()[0]) / Math.max(1, ror.size() - 1);
+        double hole = Math.max(HOLE_S, HOLE_INTERVALS * usual);
+        for (int i = fall.start + 1; i <= fall.low; i++) {
+            if (ror.t()[i] - ror.t()[i - 1] > hole) {
+                return true;
+            }
+        }
+        return false;
     }
 
     private boolean intended(Fault fall) {

@@ -16,34 +16,46 @@ final class FaultFinder {
     private FaultFinder() {}
 
     /**
+     * What was found.
+     *
+     * @param faults in order of time
+     * @param meant falls and rises that the controls explain, a sentence each
+     */
+    record Found(List<Fault> faults, List<String> meant) {}
+
+    /**
      * @param ror centred rate of rise from the turning point to the drop
      * @param noise standard deviation of its noise, °C/min
      * @param gapS from which distance on there is a gap, s
+     * @param log readings since charge, for what was done at the controls
+     * @param marked events, s since charge
      */
-    static List<Fault> find(
+    static Found find(
             Series ror,
             double noise,
             double gapS,
-            OptionalDouble dryEndS,
-            OptionalDouble firstCrackS,
+            RoastLog log,
+            RoastEvents marked,
             RorPoint peak,
             Band peakBand,
             FaultSettings settings) {
         List<Fault> faults = new ArrayList<>();
+        List<String> meant = new ArrayList<>();
+        OptionalDouble dryEndS = marked.timeS(EventKind.DRY_END);
         surge(peak, ror, peakBand, settings).ifPresent(faults::add);
         double fromS = dryEndS.orElse(peak.timeS() + AFTER_PEAK_S);
-        for (RorTrace part : parts(ror.slice(peak.timeS(), Double.MAX_VALUE, 0), gapS, fromS, noise, firstCrackS)) {
-            new CrashFinder(part, settings)
+        for (RorTrace part : parts(ror.slice(peak.timeS(), Double.MAX_VALUE, 0), gapS, fromS, noise, log, marked)) {
+            new CrashFinder(part, settings, meant)
                     .find().stream().filter(f -> f.toS() >= fromS).forEach(faults::add);
-            faults.addAll(new FlickFinder(part, settings).find());
+            faults.addAll(new FlickFinder(part, settings, meant).find());
             faults.addAll(new StallFinder(part, settings).find());
         }
         faults.sort(Comparator.comparingDouble(Fault::fromS));
-        return List.copyOf(faults);
+        return new Found(List.copyOf(faults), List.copyOf(meant));
     }
 
     private static List<RorTrace> parts(
-            Series ror, double gapS, double fromS, double noise, OptionalDouble firstCrackS) {
+            Series ror, double gapS, double fromS, double noise, RoastLog log, RoastEvents marked) {
         List<RorTrace> parts = new ArrayList<>();
         double[] t = ror.timesS();
         double[] r = ror.values();
@@ -55,7 +67,9 @@ final class FaultFinder {
                     Arrays.copyOfRange(r, start, end),
                     Math.min(Math.max(0, first - start), end - start),
                     noise,
-                    firstCrackS));
+                    marked.timeS(EventKind.FIRST_CRACK),
+                    log.gasPct(),
+                    log.airflowPct()));
             start = end;
         }
         return parts;

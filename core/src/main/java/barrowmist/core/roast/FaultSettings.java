@@ -34,6 +34,9 @@ public record FaultSettings(
 
     public static final FaultSettings DEFAULTS = new FaultSettings(0.40, 45, 3.5, 1.5, 10, 0.5, 60, 1.5, 30, 2);
 
+    /** A low rate that falls by this share of itself in a minute goes on falling as it should (house default). */
+    public static final double FALLS_SHARE = 0.06;
+
     /** Every problem of these limits. */
     public List<FieldProblem> problems() {
         return new Checks()

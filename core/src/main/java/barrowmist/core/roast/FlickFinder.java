@@ -12,12 +12,18 @@ final class FlickFinder {
     /** A flick starts where it has made this share of its height (house default). */
     private static final double START_SHARE = 0.1;
 
+    /** What was done at the controls so long before a rise belongs to it, s (house default). */
+    private static final double DONE_BEFORE_S = 60;
+
     private final RorTrace ror;
     private final double rise;
     private final double holdS;
+    private final List<String> meant;
 
-    FlickFinder(RorTrace ror, FaultSettings settings) {
+    /** @param meant takes what the controls explain, a sentence each */
+    FlickFinder(RorTrace ror, FaultSettings settings, List<String> meant) {
         this.ror = ror;
+        this.meant = meant;
         this.rise = Math.max(settings.flickRiseCPerMin(), NOISE_SDS * ror.noise());
         this.holdS = settings.flickHoldS();
     }
@@ -36,13 +42,22 @@ final class FlickFinder {
                     top = ror.r()[end] > ror.r()[top] ? end : top;
                 }
                 if (ror.t()[end] - ror.t()[i] >= holdS) {
-                    flicks.add(flick(low, top));
+                    take(flick(low, top), flicks);
                 }
                 i = end;
                 low = end;
             }
         }
         return flicks;
+    }
+
+    private void take(Fault flick, List<Fault> flicks) {
+        if (ror.done(flick.fromS() - DONE_BEFORE_S, flick.toS()).putIn()) {
+            meant.add("From %s to %s the rate of rise was raised: gas was put in or air was taken back. It is no flick."
+                    .formatted(Clock.text(flick.fromS()), Clock.text(flick.toS())));
+        } else {
+            flicks.add(flick);
+        }
     }
 
     private Fault flick(int low, int top) {

@@ -28,6 +28,15 @@ final class GrowingSeries {
         return n == 0 ? OptionalDouble.empty() : OptionalDouble.of(v[n - 1]);
     }
 
+    /** The value at or just before a time; the first where it is earlier than all. */
+    OptionalDouble held(double atS) {
+        int i = n - 1;
+        while (i > 0 && t[i] > atS) {
+            i--;
+        }
+        return i < 0 ? OptionalDouble.empty() : OptionalDouble.of(v[i]);
+    }
+
     Series series() {
         return new Series(Arrays.copyOf(t, n), Arrays.copyOf(v, n));
     }

@@ -16,6 +16,11 @@ public final class LiveCurve {
 
     private static final int FEW = 20;
 
+    /** The noise is judged by about so many of the last readings. */
+    private static final int NOISE_READINGS = 60;
+
+    private static final double LEAST_SPACING_S = 0.1;
+
     private final GrowingSeries bean = new GrowingSeries();
     private final GrowingSeries environment = new GrowingSeries();
     private final GrowingSeries gas = new GrowingSeries();
@@ -24,6 +29,8 @@ public final class LiveCurve {
     private final GrowingSeries ror = new GrowingSeries();
     private double lastS = Double.NEGATIVE_INFINITY;
     private int segment;
+    private double noiseVariance;
+    private int heard;
     private int lowest;
     private Optional<Milestone> turningPoint = Optional.empty();
 
@@ -54,6 +61,7 @@ public final class LiveCurve {
             segment = bean.n;
         }
         bean.add(timeS, beanC);
+        hear();
         if (timeS >= 0) {
             seekTurn();
         }
@@ -63,6 +71,25 @@ public final class LiveCurve {
             lo--;
         }
         RateOfRise.latest(bean.t, bean.v, lo, bean.n, window).ifPresent(rate -> ror.add(timeS, rate));
+    }
+
+    /** The noise of the readings shows in how they bend from one to the next. */
+    private void hear() {
+        if (bean.n - segment >= 3) {
+            int i = bean.n - 1;
+            double share = (bean.t[i - 1] - bean.t[i - 2]) / (bean.t[i] - bean.t[i - 2]);
+            double off = bean.v[i - 1] - bean.v[i - 2] - share * (bean.v[i] - bean.v[i - 2]);
+            double variance = off * off / (1 + share * share + (1 - share) * (1 - share));
+            noiseVariance += (variance - noiseVariance) / Math.min(++heard, NOISE_READINGS);
+        }
+    }
+
+    /** Standard deviation of the noise in a straight slope over the last {@code windowS} seconds, °C/min. */
+    public double slopeNoiseCPerMin(double windowS) {
+        double spacing = Math.max(LEAST_SPACING_S, spacingS());
+        double n = windowS / spacing + 1;
+        // variance of a least-squares slope on even spacing: 12 σ² / (n (n² − 1) Δt²)
+        return RateOfRise.SECONDS_PER_MINUTE * Math.sqrt(12 * noiseVariance / (n * (n * n - 1))) / spacing;
     }
 
     private double spacingS() {
@@ -134,6 +161,15 @@ public final class LiveCurve {
         return Double.isInfinite(lowest) ? OptionalDouble.empty() : OptionalDouble.of(lowest);
     }
 
+    /** The highest rate of rise in {@code [fromS, toS]}, °C/min; empty when there is none. */
+    public OptionalDouble highestRor(double fromS, double toS) {
+        double highest = Double.NEGATIVE_INFINITY;
+        for (int i = ror.n - 1; i >= 0 && ror.t[i] >= fromS; i--) {
+            highest = ror.t[i] <= toS ? Math.max(highest, ror.v[i]) : highest;
+        }
+        return Double.isInfinite(highest) ? OptionalDouble.empty() : OptionalDouble.of(highest);
+    }
+
     public int beanReadings() {
         return bean.n;
     }
@@ -154,6 +190,16 @@ public final class LiveCurve {
             i--;
         }
         return i < 0 ? OptionalDouble.empty() : OptionalDouble.of(bean.v[i]);
+    }
+
+    /** Where the gas stood at a time, %; where it stands now when nothing earlier is known. */
+    public OptionalDouble gasPct(double atS) {
+        return gas.held(atS);
+    }
+
+    /** Where the airflow stood at a time, %; the same. */
+    public OptionalDouble airflowPct(double atS) {
+        return air.held(atS);
     }
 
     public OptionalDouble environmentC() {

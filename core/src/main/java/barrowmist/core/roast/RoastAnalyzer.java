@@ -50,18 +50,26 @@ public final class RoastAnalyzer {
                 rorAt(ror, crack),
                 rorAt(ror, drop),
                 peak);
-        List<Fault> faults =
-                peak.map(p -> faults(bean, ror, marked, p, usualPeak)).orElse(List.of());
-        return new RoastAnalysis(sinceCharge, ror, figures, faults, settings, missing(marked, turning), gaps(bean));
+        FaultFinder.Found found = peak.map(p -> faults(sinceCharge, bean, ror, marked, p, usualPeak))
+                .orElse(new FaultFinder.Found(List.of(), List.of()));
+        return new RoastAnalysis(
+                sinceCharge,
+                ror,
+                figures,
+                found.faults(),
+                settings,
+                missing(marked, turning),
+                notices(bean, found.meant()));
     }
 
-    private List<Fault> faults(Series bean, Series ror, RoastEvents marked, RorPoint peak, Band usualPeak) {
+    private FaultFinder.Found faults(
+            RoastLog sinceCharge, Series bean, Series ror, RoastEvents marked, RorPoint peak, Band usualPeak) {
         return FaultFinder.find(
                 ror,
                 RateOfRise.noiseCPerMin(bean),
                 RateOfRise.gapS(bean),
-                marked.timeS(EventKind.DRY_END),
-                marked.timeS(EventKind.FIRST_CRACK),
+                sinceCharge,
+                marked,
                 peak,
                 usualPeak,
                 settings);
@@ -120,8 +128,8 @@ public final class RoastAnalyzer {
         }
     }
 
-    private static List<String> gaps(Series bean) {
-        List<String> notices = new ArrayList<>();
+    private static List<String> notices(Series bean, List<String> meant) {
+        List<String> notices = new ArrayList<>(meant);
         double gapS = RateOfRise.gapS(bean);
         for (int i = 1; i < bean.size(); i++) {
             double lengthS = bean.timeS(i) - bean.timeS(i - 1);

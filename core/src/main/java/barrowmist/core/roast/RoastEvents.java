@@ -43,6 +43,11 @@ public record RoastEvents(List<RoastEvent> list) {
         return new RoastEvents(list.stream().filter(e -> e.kind() != kind).toList());
     }
 
+    /** Those until a time, s. */
+    public RoastEvents until(double lastS) {
+        return new RoastEvents(list.stream().filter(e -> e.timeS() <= lastS).toList());
+    }
+
     public RoastEvents shifted(double shiftS) {
         return new RoastEvents(list.stream().map(e -> e.shifted(shiftS)).toList());
     }

@@ -10,8 +10,16 @@ import java.util.OptionalDouble;
  * @param first index from which on flicks and stalls count; earlier points serve as trend
  * @param noise standard deviation of the noise in {@code r}, °C/min
  * @param firstCrackS first crack, s since charge; empty when not marked
+ * @param gasPct gas, %; may be empty
+ * @param airflowPct airflow, %; may be empty
  */
-record RorTrace(double[] t, double[] r, int first, double noise, OptionalDouble firstCrackS) {
+record RorTrace(
+        double[] t, double[] r, int first, double noise, OptionalDouble firstCrackS, Series gasPct, Series airflowPct) {
+
+    /** What was done at the controls from one time to another, s since charge. */
+    HeatChange done(double fromS, double toS) {
+        return HeatChange.between(gasPct, airflowPct, fromS, toS);
+    }
 
     int size() {
         return t.length;

@@ -8,7 +8,7 @@ import java.util.List;
 final class StallFinder {
 
     /** A slope of this noise can be judged over the settings' own time; more noise needs longer, °C/min. */
-    private static final double QUIET_NOISE_C_PER_MIN = 0.2;
+    private static final double QUIET_NOISE_C_PER_MIN = 0.1;
 
     /** The standard deviation of a fitted change falls with the window to the power 3/2. */
     private static final double NOISE_EXPONENT = 2.0 / 3;
@@ -17,6 +17,8 @@ final class StallFinder {
     private static final double FLAT_WITHIN_C_PER_MIN = 0.5;
 
     private static final double NOISE_SDS = 3;
+
+    private static final double SECONDS = 60;
 
     /** The decline that a flat stretch lacks is read from so many seconds before it. */
     private static final double BEFORE_S = 120;
@@ -49,7 +51,8 @@ final class StallFinder {
                 break;
             }
             LocalFit line = LocalFit.of(ror.t(), ror.r(), a, b + 1, ror.t()[a], false);
-            if (Math.abs(line.slopePerS()) < flatSlopePerS && staysNear(line, a, b, within)) {
+            double falling = FaultSettings.FALLS_SHARE * Math.max(0, line.value()) / SECONDS;
+            if (Math.abs(line.slopePerS()) < Math.min(flatSlopePerS, falling) && staysNear(line, a, b, within)) {
                 if (from >= 0 && a > to) {
                     found.add(flatFault(from, to));
                     from = -1;

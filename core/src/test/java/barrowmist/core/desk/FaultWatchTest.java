@@ -53,7 +53,7 @@ class FaultWatchTest {
         for (int t = 0; t <= endS; t++) {
             c += (t < 60 ? -100 : rate.applyAsDouble(t)) / 60;
             curve.add(new Reading(t, OptionalDouble.of(c), NONE, NONE, NONE, NONE));
-            seen = watch.look(curve, called, Optional.empty(), o, LEVELS);
+            seen = watch.look(curve, called, o, untilS -> Series.empty());
         }
         return seen.map(Warning::kind);
     }
@@ -102,6 +102,8 @@ class FaultWatchTest {
     @Test
     void aFlatRateIsAStallAndATurnUpwardsAFlick() {
         assertThat(watch(t -> t < 350 ? steady(t) : steady(350), 460, DRY, Optional.empty()))
+                .contains(Kind.FLAT);
+        assertThat(watch(t -> Math.max(1, 20 - 0.05 * (t - 60)), 490, DRY, Optional.empty()))
                 .contains(Kind.STALL);
         assertThat(watch(t -> t < 400 ? steady(t) : steady(400) + 0.06 * (t - 400), 450, DRY, Optional.empty()))
                 .contains(Kind.FLICK);

@@ -2,7 +2,7 @@ package barrowmist.core.desk;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import barrowmist.core.device.SimulatedDrum;
+import barrowmist.core.device.Drum;
 import barrowmist.core.device.StandInRoaster;
 import barrowmist.core.machine.Sense;
 import java.util.OptionalDouble;
@@ -101,7 +101,7 @@ class ProbeFilterTest {
         StandInRoaster roaster = new StandInRoaster(3);
         roaster.preheat(190);
         roaster.set(75, 42, 62);
-        roaster.charge(new SimulatedDrum.Batch(120, 11, 6.5, 1, 194));
+        roaster.charge(new Drum.Batch(120, 11, 6.5, 1, 194));
         int loneBy = 0;
         for (int s = 0; s < 620; s++) {
             roaster.pass(1);

@@ -17,7 +17,7 @@ class StandInsTest {
         double[][] gas = {{0, 80}, {70, 75}, {140, 70}, {470, 60}};
         return SimulatedRoast.of(
                 drum,
-                new SimulatedDrum.Batch(120, 11, 6.5, 1, 194),
+                new Drum.Batch(120, 11, 6.5, 1, 194),
                 new SimulatedRoast.Orders(
                         190,
                         SimulatedLab.controls(gas, new double[][] {{0, 40}, {230, 47}}),

@@ -9,6 +9,7 @@ import barrowmist.core.machine.MachineReference;
 import barrowmist.core.machine.ModelFitter;
 import barrowmist.core.machine.thermal.BatchConditions;
 import barrowmist.core.machine.thermal.ControlLevels;
+import barrowmist.core.machine.thermal.CurveErrors;
 import barrowmist.core.machine.thermal.FitRoast;
 import barrowmist.core.machine.thermal.MachineConstants;
 import barrowmist.core.plan.ControlStep.Control;
@@ -67,7 +68,9 @@ class PredictionTest {
     @Test
     void roastsLeftOutOfTheFitAreForetold() {
         for (FitRoast left : roasts.subList(20, 24)) {
-            Map<KeyFigure, Double> misses = ModelFitter.misses(model.machine(), left);
+            Map<KeyFigure, Double> misses = ModelFitter.foretold(model.machine(), left);
+            ModelFitter.of(left.figures())
+                    .forEach((figure, came) -> misses.computeIfPresent(figure, (f, v) -> model.corrected(f, v) - came));
             assertThat(misses.get(KeyFigure.DRY_END_S)).as("dry end").isBetween(-15.0, 15.0);
             assertThat(misses.get(KeyFigure.FIRST_CRACK_S)).as("first crack").isBetween(-15.0, 15.0);
             assertThat(misses.get(KeyFigure.DROP_C)).as("drop").isBetween(-2.5, 2.5);
@@ -78,8 +81,8 @@ class PredictionTest {
     void theErrorShownIsTheErrorOfRoastsLeftOut() {
         assertThat(model.roasts()).isEqualTo(20);
         assertThat(model.beanErrorC()).isBetween(0.1, 1.5);
-        assertThat(model.error().get(KeyFigure.DRY_END_S)).isBetween(0.5, 10.0);
-        assertThat(model.error().get(KeyFigure.FIRST_CRACK_S)).isBetween(1.0, 20.0);
+        assertThat(model.error(KeyFigure.DRY_END_S).orElseThrow()).isBetween(0.5, 10.0);
+        assertThat(model.error(KeyFigure.FIRST_CRACK_S).orElseThrow()).isBetween(1.0, 20.0);
     }
 
     @Test
@@ -187,20 +190,48 @@ class PredictionTest {
                 .isEmpty();
     }
 
+    /** Curves that miss by so much throughout. */
+    private static CurveErrors missing(double c) {
+        return new CurveErrors(c, c, c, c, c, 0);
+    }
+
     @Test
     void whatIsSaidAgainstAModelIsOneSentenceWhereverItIsAsked() {
         FittedModel fitted = ModelFitter.fit(roasts.subList(0, 2), 150, (share, doing) -> {});
-        FittedModel off =
-                new FittedModel(fitted.machine(), 4.2, fitted.environmentErrorC(), 12, fitted.range(), fitted.error());
+        FittedModel off = new FittedModel(
+                fitted.machine(),
+                missing(4.2),
+                fitted.environmentErrorC(),
+                12,
+                fitted.range(),
+                fitted.calibration(),
+                fitted.outlooks(),
+                fitted.answer());
         assertThat(off.doubts(Wording.SI))
                 .containsExactly("The model misses its own roasts by 4.2 °C; more than 3.0 °C is not trusted.");
         // a difference: 9/5 without the 32
         assertThat(off.doubts(new Wording(true, false)).get(0)).contains("by 7.6 °F");
-        FittedModel broken = new FittedModel(fitted.machine(), Double.NaN, 0, 12, fitted.range(), fitted.error());
+        FittedModel broken = new FittedModel(
+                fitted.machine(),
+                missing(Double.NaN),
+                0,
+                12,
+                fitted.range(),
+                fitted.calibration(),
+                fitted.outlooks(),
+                fitted.answer());
         assertThat(broken.doubts(Wording.SI))
                 .as("what cannot be said is not believed")
                 .hasSize(1);
-        FittedModel sound = new FittedModel(fitted.machine(), 1.1, 0, 12, fitted.range(), fitted.error());
+        FittedModel sound = new FittedModel(
+                fitted.machine(),
+                missing(1.1),
+                0,
+                12,
+                fitted.range(),
+                fitted.calibration(),
+                fitted.outlooks(),
+                fitted.answer());
         assertThat(sound.doubts(Wording.SI)).isEmpty();
         Prediction prediction = new Predictor(off, MachineReference.NONE, EVENTS)
                 .predict(

@@ -1,5 +1,6 @@
 package barrowmist.core.plan;
 
+import barrowmist.core.device.Drum;
 import barrowmist.core.device.SimulatedDrum;
 import barrowmist.core.device.SimulatedRoast;
 import barrowmist.core.machine.thermal.BatchConditions;
@@ -61,7 +62,7 @@ public final class SimulatedLab {
         double greenG = 115 + 5 * random.nextInt(3);
         SimulatedRoast roast = SimulatedRoast.of(
                 drum,
-                new SimulatedDrum.Batch(greenG, 11, 6.5, 1, 194),
+                new Drum.Batch(greenG, 11, 6.5, 1, 194),
                 new SimulatedRoast.Orders(
                         charge, controls(gas, air), 158, crackC, (t, c, sinceCrack) -> sinceCrack >= 100, NOISE_C, i));
         return fitRoast(roast, greenG);

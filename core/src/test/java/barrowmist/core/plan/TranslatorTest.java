@@ -3,6 +3,7 @@ package barrowmist.core.plan;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import barrowmist.core.device.Drum;
 import barrowmist.core.device.SimulatedDrum;
 import barrowmist.core.device.SimulatedRoast;
 import barrowmist.core.machine.EventTemperatures;
@@ -42,7 +43,7 @@ class TranslatorTest {
             double[][] air = {{0, 30}, {240, 45 + 5 * random.nextInt(3)}, {420, 60}};
             SimulatedRoast roast = SimulatedRoast.of(
                     drum,
-                    new SimulatedDrum.Batch(380 + 10 * random.nextInt(4), 11, 6.5, 1, 194),
+                    new Drum.Batch(380 + 10 * random.nextInt(4), 11, 6.5, 1, 194),
                     new SimulatedRoast.Orders(
                             188 + 8 * random.nextDouble(),
                             SimulatedLab.controls(gas, air),

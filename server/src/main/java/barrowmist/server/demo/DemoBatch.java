@@ -1,5 +1,6 @@
 package barrowmist.server.demo;
 
+import barrowmist.core.device.Drum;
 import barrowmist.core.device.SimulatedDrum;
 import barrowmist.core.device.SimulatedRoast;
 import barrowmist.core.green.ScreenRange;
@@ -119,7 +120,7 @@ record DemoBatch(Coffee coffee, double chargeC, double gasBias, double developme
         double early = coffee == Coffee.NATURAL ? NATURAL_EARLIER_S : 0;
         return SimulatedRoast.of(
                 drum,
-                new SimulatedDrum.Batch(
+                new Drum.Batch(
                         greenG(seed),
                         Objects.requireNonNull(lot.moisturePct()),
                         meanMm(Objects.requireNonNull(lot.screen())),

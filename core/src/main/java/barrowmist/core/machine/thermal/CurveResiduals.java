@@ -1,9 +1,14 @@
 package barrowmist.core.machine.thermal;
 
 import barrowmist.core.roast.LocalFit;
+import barrowmist.core.roast.Milestone;
+import barrowmist.core.roast.RoastFigures;
 import barrowmist.core.roast.Series;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Optional;
+import java.util.function.DoubleUnaryOperator;
+import java.util.stream.Stream;
 
 /** What a model's curves leave unexplained of logged ones, reading by reading, on a common grid. */
 final class CurveResiduals {
@@ -20,13 +25,26 @@ final class CurveResiduals {
     /** An environment reading counts less: where it sits in the stream differs from drum to drum (house default). */
     static final double ENVIRONMENT_WEIGHT = 0.35;
 
+    /** Until the turning point a bean reading says little of the bean: so much it counts, and until when it grows, s. */
+    private static final double EARLY_WEIGHT = 0.25;
+
+    private static final double GROWS_S = 60;
+
+    /** What is foretold of a roast are its events: where they stand counts so much more (house default). */
+    private static final double EVENT_WEIGHT = 4;
+
+    /** Beyond this a miss counts less and less, °C: one odd log does not turn a machine (house default). */
+    private static final double ODD_C = 4;
+
     private final List<FitRoast> roasts;
+    private final double[][] eventsS;
     private final double[][] beanC;
     private final double[][] environmentC;
     private final int size;
 
     CurveResiduals(List<FitRoast> roasts) {
         this.roasts = roasts;
+        eventsS = new double[roasts.size()][];
         beanC = new double[roasts.size()][];
         environmentC = new double[roasts.size()][];
         int n = 0;
@@ -35,7 +53,8 @@ final class CurveResiduals {
             double endS = roast.figures().totalS().orElseThrow();
             beanC[i] = onGrid(roast.log().beanC(), endS);
             environmentC[i] = onGrid(roast.log().environmentC(), endS);
-            n += count(beanC[i]) + count(environmentC[i]);
+            eventsS[i] = eventsS(roast);
+            n += count(beanC[i]) + count(environmentC[i]) + eventsS[i].length;
         }
         size = n;
     }
@@ -69,24 +88,62 @@ final class CurveResiduals {
         return size;
     }
 
-    /** Model less log, weighted: all bean readings of a roast, then its environment readings, roast by roast. */
+    private static double[] eventsS(FitRoast roast) {
+        RoastFigures f = roast.figures();
+        return Stream.of(f.dryEnd(), f.firstCrack(), f.drop())
+                .flatMap(Optional::stream)
+                .mapToDouble(Milestone::timeS)
+                .filter(t -> t >= FROM_S && !roast.log().beanC().isEmpty())
+                .toArray();
+    }
+
+    /**
+     * Model less log, weighted: all bean readings of a roast, then its environment readings, then the bean readings at its
+     * events, roast by roast.
+     */
     double[] of(MachineConstants machine) {
         double[] out = new double[size];
         int n = 0;
         for (int i = 0; i < roasts.size(); i++) {
-            SimulatedCurve curve = curve(machine, roasts.get(i));
-            n = fill(out, n, curve.log().beanC(), beanC[i], 1);
-            n = fill(out, n, curve.log().environmentC(), environmentC[i], ENVIRONMENT_WEIGHT);
+            FitRoast roast = roasts.get(i);
+            double turnS = roast.figures().turningPoint().map(Milestone::timeS).orElse(FROM_S);
+            SimulatedCurve curve = curve(machine, roast);
+            n = fill(out, n, curve.log().beanC(), beanC[i], t -> beanWeight(t - turnS));
+            n = fill(out, n, curve.log().environmentC(), environmentC[i], t -> ENVIRONMENT_WEIGHT);
+            for (double t : eventsS[i]) {
+                double logged = at(beanC[i], t);
+                out[n++] = Double.isFinite(logged)
+                        ? EVENT_WEIGHT * tamed(curve.log().beanC().interpolated(t) - logged)
+                        : 0;
+            }
         }
         return out;
     }
 
-    private static int fill(double[] out, int from, Series model, double[] logged, double weight) {
+    private static double beanWeight(double sinceTurnS) {
+        return EARLY_WEIGHT + (1 - EARLY_WEIGHT) * Math.max(0, Math.min(1, sinceTurnS / GROWS_S));
+    }
+
+    /** Its square is what a miss counts: as in least squares while it is small, in proportion when it is large. */
+    private static double tamed(double missC) {
+        double share = missC / ODD_C;
+        return Math.signum(missC) * ODD_C * Math.sqrt(2 * (Math.sqrt(1 + share * share) - 1));
+    }
+
+    /** Between two points of the grid. */
+    private static double at(double[] grid, double t) {
+        int k = Math.min((int) (t / GRID_S), grid.length - 1);
+        int next = Math.min(k + 1, grid.length - 1);
+        return grid[k] + (grid[next] - grid[k]) * Math.min(1, t / GRID_S - k);
+    }
+
+    private static int fill(double[] out, int from, Series model, double[] logged, DoubleUnaryOperator weight) {
         int n = from;
         int ratio = (int) (GRID_S / STEP_S);
         for (int k = 0; k < logged.length; k++) {
             if (Double.isFinite(logged[k])) {
-                out[n++] = weight * (model.value(Math.min(k * ratio, model.size() - 1)) - logged[k]);
+                out[n++] = weight.applyAsDouble(k * GRID_S)
+                        * tamed(model.value(Math.min(k * ratio, model.size() - 1)) - logged[k]);
             }
         }
         return n;
@@ -99,27 +156,70 @@ final class CurveResiduals {
                 .run(roast.batch(), Controls.logged(roast.log(), otherwise), endS, (t, c) -> false);
     }
 
-    /** Root mean square of what the bean curve leaves unexplained, °C. */
-    double beanErrorC(MachineConstants machine) {
-        return error(machine, true);
-    }
-
-    /** The same of the environment curve, °C; 0 when no roast has one. */
-    double environmentErrorC(MachineConstants machine) {
-        return error(machine, false);
-    }
-
-    private double error(MachineConstants machine, boolean bean) {
-        double sum = 0;
-        int n = 0;
+    /** What the bean curves leave unexplained. */
+    CurveErrors beanErrors(MachineConstants machine) {
+        Squares early = new Squares();
+        Squares late = new Squares();
+        Squares whole = new Squares();
+        Squares[] phases = {new Squares(), new Squares(), new Squares()};
         for (int i = 0; i < roasts.size(); i++) {
-            SimulatedCurve curve = curve(machine, roasts.get(i));
-            double[] logged = bean ? beanC[i] : environmentC[i];
-            double[] left = new double[count(logged)];
-            fill(left, 0, bean ? curve.log().beanC() : curve.log().environmentC(), logged, 1);
-            sum += Arrays.stream(left).map(d -> d * d).sum();
-            n += left.length;
+            RoastFigures figures = roasts.get(i).figures();
+            double dryS = figures.dryEnd().map(Milestone::timeS).orElse(Double.POSITIVE_INFINITY);
+            double crackS = figures.firstCrack().map(Milestone::timeS).orElse(Double.POSITIVE_INFINITY);
+            Series model = curve(machine, roasts.get(i)).log().beanC();
+            double sum = 0;
+            int n = 0;
+            for (int k = 0; k < beanC[i].length; k++) {
+                double t = k * GRID_S;
+                double miss = model.interpolated(t) - beanC[i][k];
+                if (!Double.isFinite(miss)) {
+                    continue;
+                }
+                if (t < CurveErrors.EARLY_S) {
+                    early.add(miss);
+                    continue;
+                }
+                late.add(miss);
+                phases[t < dryS ? 0 : t < crackS ? 1 : 2].add(miss);
+                sum += miss;
+                n++;
+            }
+            if (n > 0) {
+                whole.add(sum / n);
+            }
         }
-        return n == 0 ? 0 : Math.sqrt(sum / n);
+        return new CurveErrors(
+                early.root(), late.root(), phases[0].root(), phases[1].root(), phases[2].root(), whole.root());
+    }
+
+    /** What the environment curve leaves unexplained, root mean square, °C; 0 when no roast has one. */
+    double environmentErrorC(MachineConstants machine) {
+        Squares all = new Squares();
+        for (int i = 0; i < roasts.size(); i++) {
+            if (count(environmentC[i]) > 0) {
+                Series model = curve(machine, roasts.get(i)).log().environmentC();
+                for (int k = 0; k < environmentC[i].length; k++) {
+                    double miss = model.interpolated(k * GRID_S) - environmentC[i][k];
+                    if (Double.isFinite(miss)) {
+                        all.add(miss);
+                    }
+                }
+            }
+        }
+        return all.n == 0 ? 0 : all.root();
+    }
+
+    private static final class Squares {
+        private double sum;
+        private int n;
+
+        void add(double x) {
+            sum += x * x;
+            n++;
+        }
+
+        double root() {
+            return n == 0 ? Double.NaN : Math.sqrt(sum / n);
+        }
     }
 }

@@ -82,14 +82,14 @@ final class DrumModel implements OrdinaryDifferentialEquation {
         airDrumWPerK = machine.airDrumWPerK() * transfer;
     }
 
-    /** The state at charge: cold beans in a hot drum, the flame as the controls were set. */
+    /** The state at charge: cold beans in a hot drum, the heat as it still flows. */
     double[] atCharge() {
         double[] y = new double[SIZE];
         y[BEAN] = batch.roomC();
         y[MOISTURE] = BeanPhysics.dryBasis(batch.moisturePct());
         y[DRUM] = batch.chargeC() + machine.drumOffsetC();
         y[PROBE] = batch.chargeC();
-        y[FLAME] = burnerW;
+        y[FLAME] = burnerW * machine.flameAtCharge();
         y[ENVIRONMENT] = batch.environmentC().orElse(batch.chargeC() + machine.environmentOffsetC());
         return y;
     }

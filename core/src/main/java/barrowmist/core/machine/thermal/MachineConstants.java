@@ -18,6 +18,8 @@ import java.util.List;
  * @param probeAirShare how much of the air the bean probe feels beside the beans, (0, 1)
  * @param environmentS lag of the environment probe, s
  * @param naturalUptake how much more readily a natural takes heat than other coffees, as a factor
+ * @param flameAtCharge heat that flows at charge, against what the gas at charge gives in the end, as a factor: slow metal
+ *     still holds what was set before
  * @param drumOffsetC metal at charge above the bean probe's reading, °C
  * @param environmentOffsetC environment probe at charge above the bean probe's reading, °C; as logged, not fitted
  * @param usualRpm drum speed that counts as usual, 1/min; as logged, not fitted
@@ -36,6 +38,7 @@ public record MachineConstants(
         double probeAirShare,
         double environmentS,
         double naturalUptake,
+        double flameAtCharge,
         double drumOffsetC,
         double environmentOffsetC,
         double usualRpm) {
@@ -58,9 +61,13 @@ public record MachineConstants(
             "air felt by the bean probe",
             "environment probe lag, s",
             "uptake of naturals",
+            "heat at charge",
             "drum at charge above the probe, °C");
 
-    private static final int POSITIVE = 13;
+    /** Where the bean probe's lag stands in {@link #toArray}. */
+    static final int PROBE_LAG = 9;
+
+    private static final int POSITIVE = 14;
 
     /**
      * A first guess for a drum of this size, from which a fit sets out (house defaults, in proportion to the drum).
@@ -70,7 +77,7 @@ public record MachineConstants(
     public static MachineConstants guess(double capacityG) {
         double kg = capacityG / 1000;
         return new MachineConstants(
-                7000 * kg, 0.3, 12, 0.02 * kg, 6, 4, 8 * kg, 5000 * kg, 4 * kg, 14, 0.1, 12, 1.03, -10, 20, 60);
+                7000 * kg, 0.3, 12, 0.02 * kg, 6, 4, 8 * kg, 5000 * kg, 4 * kg, 14, 0.1, 12, 1.03, 1, -10, 20, 60);
     }
 
     /** The fitted constants: logarithms of the positive ones, the offset in units of 10 °C. */
@@ -89,6 +96,7 @@ public record MachineConstants(
             probeAirShare,
             environmentS,
             naturalUptake,
+            flameAtCharge,
             drumOffsetC / 10
         };
         for (int i = 0; i < POSITIVE; i++) {
@@ -99,7 +107,7 @@ public record MachineConstants(
 
     /**
      * The nearest fitted constants that a drum can have: none further than a factor of twenty from this guess, no
-     * transfer of heat above and no heat capacity below a factor of eight, no lag below 3 s, no share above 0.9. Beyond,
+     * transfer of heat above and no heat capacity below a factor of eight, no lag below 3 s, no share above 0.97. Beyond,
      * the integration of a fit's wilder trials would not hold.
      */
     double[] bounded(double[] a) {
@@ -113,6 +121,7 @@ public record MachineConstants(
         }
         b[DRUM_HEAT] = Math.max(b[DRUM_HEAT], guess[DRUM_HEAT] - STIFFEST);
         b[UPTAKE] = clamp(b[UPTAKE], -MOST_UPTAKE, MOST_UPTAKE);
+        b[AT_CHARGE] = clamp(b[AT_CHARGE], -MOST_AT_CHARGE, MOST_AT_CHARGE);
         b[FLAME] = Math.min(b[FLAME], HIGHEST_SHARE);
         b[PROBE_AIR] = Math.min(b[PROBE_AIR], HIGHEST_SHARE);
         b[BURNER_LAG] = Math.max(b[BURNER_LAG], SHORTEST_LAG);
@@ -123,16 +132,19 @@ public record MachineConstants(
 
     private static final int FLAME = 1;
     private static final int BURNER_LAG = 2;
-    private static final int PROBE_LAG = 9;
     private static final int PROBE_AIR = 10;
     private static final int ENVIRONMENT_LAG = 11;
     private static final int[] TRANSFERS = {4, 5, 6, 8};
     private static final int DRUM_HEAT = 7;
     private static final int UPTAKE = 12;
+    private static final int AT_CHARGE = 13;
+    private static final double SLOW_SHARE = 0.9;
+    private static final double SLOW_S = 100;
     private static final double STIFFEST = Math.log(8);
     private static final double MOST_UPTAKE = Math.log(1.5);
+    private static final double MOST_AT_CHARGE = Math.log(3);
     private static final double FARTHEST = Math.log(20);
-    private static final double HIGHEST_SHARE = Math.log(0.9);
+    private static final double HIGHEST_SHARE = Math.log(0.97);
     private static final double SHORTEST_LAG = Math.log(3);
 
     private static double clamp(double value, double low, double high) {
@@ -155,12 +167,26 @@ public record MachineConstants(
                 Math.exp(a[10]),
                 Math.exp(a[11]),
                 Math.exp(a[12]),
-                10 * a[13],
+                Math.exp(a[13]),
+                10 * a[14],
                 environmentOffsetC,
                 usualRpm);
     }
 
-    public MachineConstants withUsual(double newEnvironmentOffsetC, double newUsualRpm) {
+    /** The same with nearly all heat coming through metal, late. */
+    public MachineConstants withSlowMetal() {
+        double[] a = toArray();
+        a[FLAME] = Math.log(SLOW_SHARE);
+        a[BURNER_LAG] = Math.log(SLOW_S);
+        return withFitted(a);
+    }
+
+    /**
+     * What the logs say by themselves.
+     *
+     * @param newProbeS lag of the bean probe, s
+     */
+    public MachineConstants withLogged(double newProbeS, double newEnvironmentOffsetC, double newUsualRpm) {
         return new MachineConstants(
                 burnerW,
                 flameToDrum,
@@ -171,10 +197,11 @@ public record MachineConstants(
                 airDrumWPerK,
                 drumJPerK,
                 lossWPerK,
-                probeS,
+                newProbeS,
                 probeAirShare,
                 environmentS,
                 naturalUptake,
+                flameAtCharge,
                 drumOffsetC,
                 newEnvironmentOffsetC,
                 newUsualRpm);

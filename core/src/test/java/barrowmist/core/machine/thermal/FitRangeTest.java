@@ -56,8 +56,8 @@ class FitRangeTest {
             wild[i] += 12 * random.nextGaussian();
         }
         MachineConstants bounded = MACHINE.withFitted(MACHINE.bounded(wild));
-        assertThat(bounded.flameToDrum()).isBetween(0.0, 0.9);
-        assertThat(bounded.probeAirShare()).isBetween(0.0, 0.9);
+        assertThat(bounded.flameToDrum()).isBetween(0.0, 0.9701);
+        assertThat(bounded.probeAirShare()).isBetween(0.0, 0.9701);
         assertThat(bounded.probeS()).isGreaterThanOrEqualTo(2.999);
         SimulatedCurve run = new DrumSimulation(bounded, CurveResiduals.STEP_S)
                 .run(batch(120, 190), (t, c) -> new ControlLevels(70, 45, 60), 600, (t, c) -> false);

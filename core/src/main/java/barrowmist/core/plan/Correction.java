@@ -1,0 +1,57 @@
+package barrowmist.core.plan;
+
+import barrowmist.core.machine.FittedModel;
+import barrowmist.core.plan.Targets.DevelopmentFrom;
+import barrowmist.core.roast.KeyFigure;
+import java.util.EnumMap;
+import java.util.Map;
+import java.util.Optional;
+
+/**
+ * The figures that a foretold curve shows, corrected by what came in roasts left out: the times each by itself, the drop as
+ * its rule has it, and the shares from those times, so that they go together.
+ *
+ * @param model the machine's
+ * @param drop the plan's rule
+ * @param developmentFrom what development is counted from
+ */
+record Correction(FittedModel model, DropRule drop, DevelopmentFrom developmentFrom) {
+
+    private static final double PERCENT = 100;
+
+    /** @param shown figures of the curve, each in its unit */
+    Map<KeyFigure, Double> of(Map<KeyFigure, Double> shown) {
+        Map<KeyFigure, Double> out = new EnumMap<>(shown);
+        out.replaceAll(model::corrected);
+        Optional<Double> total = total(shown, out);
+        if (total.isEmpty()) {
+            return out;
+        }
+        out.put(KeyFigure.TOTAL_S, total.get());
+        if (drop.by() == DropRule.By.BEAN_C) {
+            out.computeIfPresent(KeyFigure.DROP_C, (f, v) -> shown.get(f));
+        }
+        double dryS = out.getOrDefault(KeyFigure.DRY_END_S, Double.NaN);
+        double crackS = out.getOrDefault(KeyFigure.FIRST_CRACK_S, Double.NaN);
+        double fromS = developmentFrom == DevelopmentFrom.DRY_END ? dryS : crackS;
+        out.computeIfPresent(KeyFigure.DRYING_PCT, (f, v) -> share(0, dryS, total.get()));
+        out.computeIfPresent(KeyFigure.BROWNING_PCT, (f, v) -> share(dryS, crackS, total.get()));
+        out.computeIfPresent(KeyFigure.DEVELOPMENT_PCT, (f, v) -> share(fromS, total.get(), total.get()));
+        return out;
+    }
+
+    private static double share(double fromS, double toS, double totalS) {
+        return PERCENT * (toS - fromS) / totalS;
+    }
+
+    private Optional<Double> total(Map<KeyFigure, Double> shown, Map<KeyFigure, Double> corrected) {
+        Optional<Double> crackS = Optional.ofNullable(corrected.get(KeyFigure.FIRST_CRACK_S));
+        Optional<Double> by = switch (drop.by()) {
+            case TOTAL_S -> Optional.of(drop.value());
+            case DEVELOPMENT_S -> crackS.map(s -> s + drop.value());
+            case DEVELOPMENT_PCT -> crackS.map(s -> s / (1 - drop.value() / PERCENT));
+            case BEAN_C -> Optional.ofNullable(corrected.get(KeyFigure.TOTAL_S));
+        };
+        return shown.containsKey(KeyFigure.TOTAL_S) ? by : Optional.empty();
+    }
+}
