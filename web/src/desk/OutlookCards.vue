@@ -57,9 +57,11 @@ const rows = computed(() => {
       `± ${x.rorAtFirstCrackCPerMin.plusMinus.toFixed(1)}`,
     ])
   }
-  if (x.dropS && x.dropC) {
+  if (x.dropS) {
     list.push([
-      `drop, ${Math.round(shownTemperature(x.dropC.value, preferences.units))} ${degree(preferences.units)}`,
+      x.dropC
+        ? `drop, ${Math.round(shownTemperature(x.dropC.value, preferences.units))} ${degree(preferences.units)}`
+        : 'drop',
       clock(x.dropS.value),
       seconds(x.dropS),
     ])
@@ -126,9 +128,7 @@ const pops = computed(() => props.state.entries.filter((e) => e.kind === 'pop').
           </tr>
         </tbody>
       </table>
-      <p v-else class="quiet">
-        Nothing is predicted: this roaster has no model yet. Fit one on the roaster’s page.
-      </p>
+      <p v-if="state.toldBy" class="quiet mt-2">{{ state.toldBy }}</p>
       <p v-if="state.warning && seen" class="turning ember">{{ state.warning.title }}: seen</p>
       <p v-if="state.turning" class="turning">{{ state.turning }}</p>
     </section>

@@ -158,10 +158,11 @@ describe('the cards of the desk', () => {
 
   it('show a warning alone, and the next move when nothing is wrong', () => {
     const next = { control: 'gas' as const, fromValue: 60, toValue: 45, inS: 24, when: 'at 7:06' }
-    const calm = mountApp(OutlookCards, { state: desk({ next }) })
+    const toldBy = 'This roaster has no model yet: by the pace of its last 4 roasts.'
+    const calm = mountApp(OutlookCards, { state: desk({ next, toldBy }) })
     expect(calm.text()).toContain('Ease the gas in 0:24')
     expect(calm.text()).toContain('60 to 45 %, at 7:06')
-    expect(calm.text()).toContain('no model yet')
+    expect(calm.text()).toContain(toldBy)
     const warning = { kind: 'crash', sinceS: 400, title: 'A crash is coming', says: 'x', answer: 'y' }
     const warned = mountApp(OutlookCards, { state: desk({ next, warning }) })
     expect(warned.text()).toContain('A crash is coming')

@@ -39,6 +39,19 @@ async function fit() {
   await model.reload()
 }
 const fitted = computed(() => model.data.value?.fitted)
+/** What roasts left out were missed by: by the model, and by the roaster's usual values. */
+const left = computed(() => {
+  const f = fitted.value
+  const rows: [string, string, (v: number) => string][] = [
+    ['dryEndS', 'dry end', (v) => `${v.toFixed(0)} s`],
+    ['firstCrackS', 'first crack', (v) => `${v.toFixed(0)} s`],
+    ['totalS', 'drop at a temperature', (v) => `${v.toFixed(0)} s`],
+    ['dropC', 'drop so long after first crack', (v) => preferences.differenceText(v)],
+  ]
+  return rows
+    .filter(([field]) => f?.errors[field] !== undefined)
+    .map(([field, name, text]) => [name, text(f!.errors[field]!), text(f!.usualErrors[field]!)])
+})
 const range = (r: { min: number; max: number }, unit: string) =>
   `${r.min.toFixed(0)}–${r.max.toFixed(0)} ${unit}`
 </script>
@@ -75,19 +88,43 @@ const range = (r: { min: number; max: number }, unit: string) =>
         Fitted {{ moment(fitted.fittedAt) }} to {{ plural(fitted.roasts, 'roast') }}: misses the bean curve by
         <b>{{ preferences.differenceText(fitted.beanErrorC) }}</b><template v-if="fitted.environmentErrorC">
           and the environment by {{ preferences.differenceText(fitted.environmentErrorC) }}</template
+        >, counted from 100 s after charge on<template v-if="fitted.earlyErrorC !== undefined">
+          ({{ preferences.differenceText(fitted.earlyErrorC) }} before that, while the probe cools
+          down)</template
         >.
+        <template v-if="fitted.misfit && !fitted.doubts.length"
+          >What it misses lies {{ fitted.misfit }}.</template
+        >
       </p>
       <div v-if="fitted.doubts.length" class="ember">
-        <p><b>Not believed yet:</b> what is foretold from it is shown, and said not to be trusted.</p>
+        <p>
+          <b>Not believed:</b> charge gate, plan, outlook and warnings go by what this roaster usually does,
+          and say so.
+        </p>
         <p v-for="d in fitted.doubts" :key="d">{{ d }}</p>
       </div>
-      <p v-if="fitted.errors.firstCrackS !== undefined">
-        Roasts left out in turn were predicted within (one standard deviation) dry end
-        <b>±{{ fitted.errors.dryEndS?.toFixed(0) }} s</b>, first crack
-        <b>±{{ fitted.errors.firstCrackS?.toFixed(0) }} s</b>, drop
-        <b>±{{ preferences.differenceText(fitted.errors.dropC ?? 0) }}</b
-        >.
-      </p>
+      <p v-else><b>Believed</b> by plan, outlook and warnings.</p>
+      <table v-if="left.length" class="plain left-out">
+        <caption class="quiet">
+          Roasts left out of the fit in turn were foretold within (one standard deviation)
+        </caption>
+        <thead>
+          <tr>
+            <th>figure</th>
+            <th class="num">by the model</th>
+            <th class="num">by its usual value</th>
+          </tr>
+        </thead>
+        <tbody>
+          <tr v-for="[name, own, usual] in left" :key="name">
+            <td>{{ name }}</td>
+            <td class="num">
+              <b>± {{ own }}</b>
+            </td>
+            <td class="num">± {{ usual }}</td>
+          </tr>
+        </tbody>
+      </table>
       <p class="quiet">
         {{ fitted.doubts.length ? 'Fitted near' : 'Trusted near' }} charges of
         {{ preferences.temperatureText(fitted.chargeC.min) }} to
@@ -121,6 +158,10 @@ const range = (r: { min: number; max: number }, unit: string) =>
 }
 .model > .v-btn {
   justify-self: start;
+}
+.left-out caption {
+  text-align: left;
+  padding-bottom: 4px;
 }
 td {
   padding-top: 4px;

@@ -79,7 +79,7 @@ useKeys([{ key: 'f', does: 'fit to targets: the smallest change that reaches the
         <v-btn variant="text" @click="remove">Delete</v-btn>
         <v-btn variant="outlined" :disabled="!changed" @click="takeBack">Undo</v-btn>
         <v-btn variant="outlined" @click="translating = true">Adapt…</v-btn>
-        <v-btn color="primary" :loading="searching" :disabled="!prediction?.available" @click="find"
+        <v-btn color="primary" :loading="searching" :disabled="!prediction?.curve" @click="find"
           >Fit to targets</v-btn
         >
       </div>
@@ -117,8 +117,8 @@ useKeys([{ key: 'f', does: 'fit to targets: the smallest change that reaches the
               :height="330"
             />
             <div v-else-if="prediction" class="none">
-              <p>{{ prediction.doubts[0] }}</p>
-              <v-btn color="primary" :to="`/machines/${machine.id}`">Fit its model</v-btn>
+              <p>{{ prediction.usual ? 'No curve is drawn, for what follows.' : prediction.doubts[0] }}</p>
+              <v-btn color="primary" :to="`/machines/${machine.id}`">To its model</v-btn>
               <v-btn variant="outlined" @click="predict">Look again</v-btn>
             </div>
             <p v-if="refused" class="ember" role="alert">
@@ -128,7 +128,7 @@ useKeys([{ key: 'f', does: 'fit to targets: the smallest change that reaches the
               <template v-else>{{ refused.message }}</template>
             </p>
             <template v-if="prediction?.available">
-              <p v-if="!prediction.trusted" class="ember doubt">
+              <p v-if="!prediction.trusted && !prediction.usual" class="ember doubt">
                 <b>Not to be trusted</b>, for what follows.
               </p>
               <p v-if="prediction.outside">

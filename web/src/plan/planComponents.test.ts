@@ -128,7 +128,7 @@ describe('a fitted model', () => {
     stubServer(() => ({ body: { state: 'fitted', share: 1, doing: '', usableRoasts: 12, fitted } }))
     const card = mountApp(ModelCard, { machineId: 1 })
     await flushPromises()
-    expect(card.find('.ember').text()).toContain('Not believed yet')
+    expect(card.find('.ember').text()).toContain('Not believed:')
     expect(card.find('.ember').text()).toContain('misses its own roasts by 4.2 °C')
     expect(card.text()).toContain('Fitted near charges')
   })

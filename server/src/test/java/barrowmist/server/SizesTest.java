@@ -28,7 +28,6 @@ class SizesTest {
             "Desk.java",
             "DeskViews.java",
             "DrumTracker.java",
-            "FaultWatch.java",
             "GreenReader.java",
             "Inspection.java",
             "InspectionPage.vue",

@@ -1,6 +1,7 @@
 package barrowmist.standin;
 
 import barrowmist.core.device.Drum;
+import barrowmist.core.device.DrumKind;
 import barrowmist.core.device.StandInRoaster;
 import com.sun.net.httpserver.HttpExchange;
 import com.sun.net.httpserver.HttpServer;
@@ -86,6 +87,9 @@ final class Panel implements AutoCloseable {
                         number(q, "mm", 6.5),
                         number(q, "uptake", 1),
                         number(q, "crack", 194)));
+            case "/become" ->
+                roaster.become(DrumKind.parse(q.getOrDefault("kind", ""))
+                        .orElseThrow(() -> new IllegalArgumentException("There is no roaster " + q.get("kind"))));
             case "/drop" -> roaster.drop();
             case "/preheat" -> roaster.preheat(number(q, "c", 190));
             case "/noise" -> roaster.setNoise(number(q, "c", 0.12));
@@ -115,7 +119,7 @@ final class Panel implements AutoCloseable {
                 Locale.ROOT,
                 "{\"timeS\":%.2f,\"beanC\":%.1f,\"environmentC\":%.1f,\"gasPct\":%.1f,\"airflowPct\":%.1f,"
                         + "\"drumRpm\":%.1f,\"charged\":%b,\"doorOpen\":%b,\"chargedForS\":%.1f,\"pops\":%d,"
-                        + "\"speed\":%.0f,\"trouble\":\"%s\",\"moves\":%d}",
+                        + "\"speed\":%.0f,\"trouble\":\"%s\",\"moves\":%d,\"kind\":\"%s\"}",
                 s.timeS(),
                 s.beanC(),
                 s.environmentC(),
@@ -128,7 +132,8 @@ final class Panel implements AutoCloseable {
                 s.pops(),
                 standIn.speed(),
                 standIn.modbus().trouble().code(),
-                standIn.hand().moves());
+                standIn.hand().moves(),
+                standIn.roaster().kind().code());
     }
 
     private static String page() throws IOException {

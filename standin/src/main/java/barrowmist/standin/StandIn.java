@@ -1,5 +1,6 @@
 package barrowmist.standin;
 
+import barrowmist.core.device.DrumKind;
 import barrowmist.core.device.StandInRoaster;
 import java.io.IOException;
 import java.util.concurrent.ExecutionException;
@@ -41,12 +42,15 @@ public final class StandIn implements AutoCloseable {
         return new StandIn(modbusPort, panelPort, speed);
     }
 
-    /** @param args Modbus port, panel port and speed; each may be left out */
+    /** @param args Modbus port, panel port, speed and which roaster it is; each may be left out from the end */
     public static void main(String[] args) throws IOException, ExecutionException, InterruptedException {
         int modbusPort = args.length > 0 ? Integer.parseInt(args[0]) : DEFAULT_MODBUS_PORT;
         int panelPort = args.length > 1 ? Integer.parseInt(args[1]) : DEFAULT_PANEL_PORT;
         double speed = args.length > 2 ? Double.parseDouble(args[2]) : 1;
-        start(modbusPort, panelPort, speed);
+        DrumKind kind = DrumKind.parse(args.length > 3 ? args[3] : DrumKind.GAS.code())
+                .orElseThrow(
+                        () -> new IllegalArgumentException("The roaster is gas, electric or hot-air, not " + args[3]));
+        start(modbusPort, panelPort, speed).become(kind);
         System.out.println("The stand-in roaster is ready: Modbus TCP on port " + modbusPort
                 + ", its panel on http://localhost:" + panelPort);
     }
@@ -63,6 +67,11 @@ public final class StandIn implements AutoCloseable {
             hand.look(roaster);
             left -= step;
         }
+    }
+
+    private void become(DrumKind kind) {
+        roaster.become(kind);
+        roaster.preheat(CHARGE_C);
     }
 
     StandInRoaster roaster() {

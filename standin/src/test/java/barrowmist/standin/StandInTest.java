@@ -148,4 +148,21 @@ class StandInTest {
         }
         assertThatThrownBy(() -> hand.follow("10,drum,70")).isInstanceOf(IllegalArgumentException.class);
     }
+
+    @Test
+    void itCanBeAnotherRoaster() throws Exception {
+        assertThat(panel("GET", "/state", "").body()).contains("\"kind\":\"gas\"");
+        assertThat(post("/become?kind=hot-air")).contains("\"kind\":\"hot-air\"");
+        post("/noise?c=0");
+        post("/preheat?c=190");
+        post("/charge?g=120");
+        post("/speed?x=30");
+        double lowest = 190;
+        for (int i = 0; i < 60 && lowest > 120; i++) {
+            lowest = Math.min(lowest, registers(0, 1).getShort() / 10.0);
+            Thread.sleep(25);
+        }
+        assertThat(lowest).as("a quick probe falls at once").isLessThan(120);
+        assertThat(panel("POST", "/become?kind=steam", "").statusCode()).isEqualTo(400);
+    }
 }

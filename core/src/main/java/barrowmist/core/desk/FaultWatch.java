@@ -151,7 +151,7 @@ final class FaultWatch {
         boolean still = Math.abs(perMinute) < SURE_SHARE * least
                 && !HeatChange.since(look.curve, now - LATELY_S).putIn();
         double low = setup.faults().stalledCPerMin();
-        boolean stalled = look.curve.highestRor(now - LOW_S, now).orElse(Double.POSITIVE_INFINITY) < low;
+        boolean stalled = look.curve.ror(now - LOW_S, now).max().orElse(Double.POSITIVE_INFINITY) < low;
         return still || stalled
                 ? Optional.of(new Warning(stalled ? Kind.STALL : Kind.FLAT, 0, rate.getAsDouble(), before, 0))
                 : Optional.empty();
@@ -161,7 +161,7 @@ final class FaultWatch {
         double now = look.now();
         OptionalDouble rate = look.curve.rorCPerMin();
         Optional<LocalFit> rising = look.curve.rorTrend(now - 2 * FLICK_S, now);
-        OptionalDouble low = look.curve.lowestRor(dryS + AFTER_DRY_S, now - FLICK_S);
+        OptionalDouble low = look.curve.ror(dryS + AFTER_DRY_S, now - FLICK_S).min();
         boolean up = rate.isPresent()
                 && low.isPresent()
                 && rising.isPresent()

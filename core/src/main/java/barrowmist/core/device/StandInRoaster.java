@@ -26,7 +26,8 @@ public final class StandInRoaster {
 
     private static final double LONE_PER_S = 0.012;
 
-    private final SimulatedDrum drum = new SimulatedDrum(SimulatedDrum.Build.sampleRoaster(), ROOM_C);
+    private DrumKind kind = DrumKind.GAS;
+    private Drum drum = kind.in(ROOM_C);
     private final Random random;
     private ControlLevels levels = new ControlLevels(60, 40, 62);
     private boolean doorOpen;
@@ -64,6 +65,19 @@ public final class StandInRoaster {
     public StandInRoaster(long seed) {
         random = new Random(seed);
         drum.preheated(FIRST_DRUM_C);
+    }
+
+    /** Is another roaster from now on, as warm as after a warm-up. What is in the old one is gone. */
+    public synchronized void become(DrumKind next) {
+        kind = next;
+        drum = next.in(ROOM_C);
+        drum.setDoorOpen(doorOpen);
+        drum.preheated(FIRST_DRUM_C);
+        chargedS = Double.NaN;
+    }
+
+    public synchronized DrumKind kind() {
+        return kind;
     }
 
     /** Sets the controls; each is brought into what the roaster can do. */

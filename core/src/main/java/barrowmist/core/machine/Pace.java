@@ -109,6 +109,11 @@ public final class Pace {
         return misses;
     }
 
+    /** How many roasts it is learned from. */
+    public int roasts() {
+        return pasts.size();
+    }
+
     /** How well it would have told each of these roasts by the others. */
     public OutlookRecord record() {
         return record;

@@ -12,10 +12,15 @@ import java.util.Optional;
  * @param analysis the predicted roast, worked out as a logged one is
  * @param figures each figure that can be known, with how far off it may be
  * @param trusted whether the plan lies within what the model was fitted to
+ * @param usual whether the figures are what the machine usually does, as its model is not believed
  * @param doubts why not, or what else is to be known of it, a sentence each
  */
 public record Prediction(
-        RoastAnalysis analysis, Map<KeyFigure, Predicted> figures, boolean trusted, List<String> doubts) {
+        RoastAnalysis analysis,
+        Map<KeyFigure, Predicted> figures,
+        boolean trusted,
+        boolean usual,
+        List<String> doubts) {
 
     /**
      * A predicted figure.

@@ -74,10 +74,26 @@ public final class Predictor {
         List<String> outside = model.range().outside(batch, curve, wording);
         List<String> doubts = new ArrayList<>(outside);
         doubts.addAll(doubts(run, droppedS[0], analysis));
-        List<String> ofTheModel = model.doubts(wording);
-        doubts.addAll(ofTheModel);
-        boolean trusted = outside.isEmpty() && ofTheModel.isEmpty();
-        return new Prediction(analysis, withErrors(analysis, plan.drop(), developmentFrom), trusted, doubts);
+        if (model.believed()) {
+            return new Prediction(
+                    analysis, withErrors(analysis, plan.drop(), developmentFrom), outside.isEmpty(), false, doubts);
+        }
+        Map<KeyFigure, Predicted> usual = usual();
+        List<String> ofTheModel = new ArrayList<>(model.doubts(wording));
+        if (!usual.isEmpty()) {
+            ofTheModel.add("The figures are what this roaster usually did in its %d logs, whatever the plan."
+                    .formatted(model.roasts()));
+        }
+        ofTheModel.addAll(doubts);
+        return new Prediction(analysis, usual, false, true, ofTheModel);
+    }
+
+    /** What its logs had on average: all that can be said without the model. */
+    private Map<KeyFigure, Predicted> usual() {
+        Map<KeyFigure, Predicted> out = new EnumMap<>(KeyFigure.class);
+        model.calibration()
+                .forEach((figure, c) -> out.put(figure, new Predicted(c.actual(), Optional.of(c.usualError()))));
+        return out;
     }
 
     private List<String> doubts(PlanRun run, double droppedS, RoastAnalysis analysis) {

@@ -18,25 +18,8 @@ final class CrashFinder {
     /** A fall is dated by where it has made this share of its depth, and where it lacks this share (house default). */
     private static final double DATING_SHARE = 0.3;
 
-    /** An intended fall starts at least so long before first crack, s (house default). */
-    private static final double INTENDED_LEAD_S = 15;
-
-    /** It is controlled: it takes at least so long, s; a crash is over sooner (house default). */
-    private static final double INTENDED_LEAST_S = 30;
-
-    /** It is steady: a straight line explains at least this share of its variance (house default). */
-    private static final double INTENDED_STRAIGHTNESS = 0.9;
-
-    /** It slows: afterwards it falls at most at this share of its former pace (house default). */
-    private static final double INTENDED_SLOWING = 0.5;
-
     /** A fall looks longer than it is by the smoothing; the lengths add as squares, s. */
     private static final double SMOOTHING_S = RateOfRise.WINDOW_S / 2;
-
-    private static final double AFTERWARDS_S = 40;
-
-    /** It leaves heat in hand: its low is at least this, °C/min (house default). */
-    private static final double INTENDED_LOW_C_PER_MIN = 3;
 
     /** A hole of so many intervals and so many seconds in the middle of a fall: it may have been steady there. */
     private static final double HOLE_INTERVALS = 4;
@@ -77,7 +60,7 @@ final class CrashFinder {
                 break;
             }
             Fault crash = dated(fall);
-            if (intended(crash)) {
+            if (IntendedFall.is(ror, crash)) {
                 meant.add("From %s to %s the rate of rise fell steeply and steadily, with heat left in hand: no crash."
                         .formatted(Clock.text(crash.fromS()), Clock.text(crash.toS())));
             } else if (explained(fall)) {
@@ -177,39 +160,5 @@ final class CrashFinder {
             }
         }
         return false;
-    }
-
-    private boolean intended(Fault fall) {
-        boolean before = ror.firstCrackS().isPresent()
-                && fall.fromS() <= ror.firstCrackS().getAsDouble() - INTENDED_LEAD_S;
-        if (!before || fall.durationS() < INTENDED_LEAST_S || fall.toCPerMin() < INTENDED_LOW_C_PER_MIN) {
-            return false;
-        }
-        int from = ror.indexFrom(0, fall.fromS());
-        int to = ror.indexFrom(from, fall.toS()) + 1;
-        LocalFit during = LocalFit.of(ror.t(), ror.r(), from, Math.min(to, ror.size()), fall.fromS(), false);
-        int end = ror.indexFrom(to, fall.toS() + AFTERWARDS_S);
-        if (end - to < 3) {
-            return false;
-        }
-        double after = LocalFit.of(ror.t(), ror.r(), to, end, fall.toS(), false).slopePerS();
-        boolean slows = after <= 0 ? after >= INTENDED_SLOWING * during.slopePerS() : after * AFTERWARDS_S < 1;
-        return slows && straightness(from, Math.min(to, ror.size()), during) >= INTENDED_STRAIGHTNESS;
-    }
-
-    /** Share of the variance that the line explains, in [0, 1]. */
-    private double straightness(int from, int to, LocalFit line) {
-        double mean = 0;
-        for (int i = from; i < to; i++) {
-            mean += ror.r()[i] / (to - from);
-        }
-        double about = 0;
-        double left = 0;
-        for (int i = from; i < to; i++) {
-            double fitted = line.value() + line.slopePerS() * (ror.t()[i] - ror.t()[from]);
-            about += (ror.r()[i] - mean) * (ror.r()[i] - mean);
-            left += (ror.r()[i] - fitted) * (ror.r()[i] - fitted);
-        }
-        return about > 0 ? Math.max(0, 1 - left / about) : 0;
     }
 }

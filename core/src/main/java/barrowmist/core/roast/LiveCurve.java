@@ -2,6 +2,8 @@ package barrowmist.core.roast;
 
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.stream.DoubleStream;
+import java.util.stream.IntStream;
 
 /**
  * The readings of a roast under way, and its rate of rise as it can be known now. Takes in a reading without going
@@ -16,21 +18,15 @@ public final class LiveCurve {
 
     private static final int FEW = 20;
 
-    /** The noise is judged by about so many of the last readings. */
-    private static final int NOISE_READINGS = 60;
-
-    private static final double LEAST_SPACING_S = 0.1;
-
     private final GrowingSeries bean = new GrowingSeries();
     private final GrowingSeries environment = new GrowingSeries();
     private final GrowingSeries gas = new GrowingSeries();
     private final GrowingSeries air = new GrowingSeries();
     private final GrowingSeries drum = new GrowingSeries();
     private final GrowingSeries ror = new GrowingSeries();
+    private final LiveNoise noise = new LiveNoise();
     private double lastS = Double.NEGATIVE_INFINITY;
     private int segment;
-    private double noiseVariance;
-    private int heard;
     private int lowest;
     private Optional<Milestone> turningPoint = Optional.empty();
 
@@ -61,7 +57,7 @@ public final class LiveCurve {
             segment = bean.n;
         }
         bean.add(timeS, beanC);
-        hear();
+        noise.hear(bean, segment);
         if (timeS >= 0) {
             seekTurn();
         }
@@ -73,23 +69,9 @@ public final class LiveCurve {
         RateOfRise.latest(bean.t, bean.v, lo, bean.n, window).ifPresent(rate -> ror.add(timeS, rate));
     }
 
-    /** The noise of the readings shows in how they bend from one to the next. */
-    private void hear() {
-        if (bean.n - segment >= 3) {
-            int i = bean.n - 1;
-            double share = (bean.t[i - 1] - bean.t[i - 2]) / (bean.t[i] - bean.t[i - 2]);
-            double off = bean.v[i - 1] - bean.v[i - 2] - share * (bean.v[i] - bean.v[i - 2]);
-            double variance = off * off / (1 + share * share + (1 - share) * (1 - share));
-            noiseVariance += (variance - noiseVariance) / Math.min(++heard, NOISE_READINGS);
-        }
-    }
-
     /** Standard deviation of the noise in a straight slope over the last {@code windowS} seconds, °C/min. */
     public double slopeNoiseCPerMin(double windowS) {
-        double spacing = Math.max(LEAST_SPACING_S, spacingS());
-        double n = windowS / spacing + 1;
-        // variance of a least-squares slope on even spacing: 12 σ² / (n (n² − 1) Δt²)
-        return RateOfRise.SECONDS_PER_MINUTE * Math.sqrt(12 * noiseVariance / (n * (n * n - 1))) / spacing;
+        return noise.slopeCPerMin(windowS, spacingS());
     }
 
     private double spacingS() {
@@ -152,22 +134,11 @@ public final class LiveCurve {
                 : Optional.of(LocalFit.of(ror.t, ror.v, lo, hi, toS, false));
     }
 
-    /** The lowest rate of rise in {@code [fromS, toS]}, °C/min; empty when there is none. */
-    public OptionalDouble lowestRor(double fromS, double toS) {
-        double lowest = Double.POSITIVE_INFINITY;
-        for (int i = ror.n - 1; i >= 0 && ror.t[i] >= fromS; i--) {
-            lowest = ror.t[i] <= toS ? Math.min(lowest, ror.v[i]) : lowest;
-        }
-        return Double.isInfinite(lowest) ? OptionalDouble.empty() : OptionalDouble.of(lowest);
-    }
-
-    /** The highest rate of rise in {@code [fromS, toS]}, °C/min; empty when there is none. */
-    public OptionalDouble highestRor(double fromS, double toS) {
-        double highest = Double.NEGATIVE_INFINITY;
-        for (int i = ror.n - 1; i >= 0 && ror.t[i] >= fromS; i--) {
-            highest = ror.t[i] <= toS ? Math.max(highest, ror.v[i]) : highest;
-        }
-        return Double.isInfinite(highest) ? OptionalDouble.empty() : OptionalDouble.of(highest);
+    /** The rates of rise in {@code [fromS, toS]}, °C/min, newest first. */
+    public DoubleStream ror(double fromS, double toS) {
+        return IntStream.iterate(ror.n - 1, i -> i >= 0 && ror.t[i] >= fromS, i -> i - 1)
+                .filter(i -> ror.t[i] <= toS)
+                .mapToDouble(i -> ror.v[i]);
     }
 
     public int beanReadings() {

@@ -137,8 +137,8 @@ public final class BandTrial {
     }
 
     private static void look(FittedModel model, List<FitRoast> fitted, FitRoast roast, Map<KeyFigure, Tally> tallies) {
-        Map<KeyFigure, Double> foretold = ModelFitter.foretold(model.machine(), roast);
-        Map<KeyFigure, Double> came = ModelFitter.of(roast.figures());
+        Map<KeyFigure, Double> foretold = Foretold.of(model.machine(), roast);
+        Map<KeyFigure, Double> came = Foretold.known(roast.figures());
         for (KeyFigure figure : FIGURES) {
             if (foretold.containsKey(figure) && model.error(figure).isPresent()) {
                 double actual = came.get(figure);

@@ -22,6 +22,7 @@ class OutsideAimsTest {
                                 KeyFigure.TOTAL_S, new Prediction.Predicted(totalS, Optional.empty()),
                                 KeyFigure.DROP_C, new Prediction.Predicted(dropC, Optional.empty())),
                         true,
+                        false,
                         List.of()),
                 targets,
                 template);

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import barrowmist.core.machine.EventTemperatures;
 import barrowmist.core.machine.FittedModel;
+import barrowmist.core.machine.Foretold;
 import barrowmist.core.machine.MachineReference;
 import barrowmist.core.machine.ModelFitter;
 import barrowmist.core.machine.thermal.BatchConditions;
@@ -68,8 +69,8 @@ class PredictionTest {
     @Test
     void roastsLeftOutOfTheFitAreForetold() {
         for (FitRoast left : roasts.subList(20, 24)) {
-            Map<KeyFigure, Double> misses = ModelFitter.foretold(model.machine(), left);
-            ModelFitter.of(left.figures())
+            Map<KeyFigure, Double> misses = Foretold.of(model.machine(), left);
+            Foretold.known(left.figures())
                     .forEach((figure, came) -> misses.computeIfPresent(figure, (f, v) -> model.corrected(f, v) - came));
             assertThat(misses.get(KeyFigure.DRY_END_S)).as("dry end").isBetween(-15.0, 15.0);
             assertThat(misses.get(KeyFigure.FIRST_CRACK_S)).as("first crack").isBetween(-15.0, 15.0);
@@ -186,13 +187,41 @@ class PredictionTest {
                         DevelopmentFrom.FIRST_CRACK);
         assertThat(prediction.trusted()).isFalse();
         assertThat(prediction.doubts()).contains("The model was fitted to 2 roasts only; from 5 on it is trusted.");
-        assertThat(prediction.figure(KeyFigure.DRY_END_S).orElseThrow().plusMinus())
-                .isEmpty();
+        assertThat(prediction.usual()).isTrue();
+        assertThat(prediction.figures()).as("two logs have no usual value").isEmpty();
     }
 
     /** Curves that miss by so much throughout. */
     private static CurveErrors missing(double c) {
         return new CurveErrors(c, c, c, c, c, 0);
+    }
+
+    @Test
+    void aModelThatIsNotBelievedLeavesWhatTheMachineUsuallyDoes() {
+        FittedModel off = new FittedModel(
+                model.machine(),
+                missing(5),
+                1,
+                20,
+                model.range(),
+                model.calibration(),
+                model.outlooks(),
+                model.answer());
+        Predictor predictor = new Predictor(off, MachineReference.NONE, EVENTS);
+        DropRule drop = new DropRule(DropRule.By.BEAN_C, 204);
+        Prediction one = predictor.predict(batch(120, 190), plan(75, drop), DevelopmentFrom.FIRST_CRACK);
+        Prediction other = predictor.predict(batch(120, 190), plan(85, drop), DevelopmentFrom.FIRST_CRACK);
+        assertThat(one.usual()).isTrue();
+        assertThat(one.figures()).as("whatever the plan").isEqualTo(other.figures());
+        assertThat(figure(one, KeyFigure.FIRST_CRACK_S))
+                .isCloseTo(
+                        roasts.subList(0, 20).stream()
+                                .mapToDouble(r ->
+                                        r.figures().firstCrack().orElseThrow().timeS())
+                                .average()
+                                .orElseThrow(),
+                        within(1e-6));
+        assertThat(one.doubts()).anyMatch(d -> d.contains("what this roaster usually did in its 20 logs"));
     }
 
     @Test

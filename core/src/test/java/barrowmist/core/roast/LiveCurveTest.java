@@ -99,7 +99,7 @@ class LiveCurveTest {
         SimulatedRoast roast = new SimulatedRoast(LOG, RoastEvents.of());
         assertThat(played(roast.log().beanC()).log().beanC().values())
                 .isEqualTo(LOG.beanC().values());
-        assertThat(played(LOG.beanC()).lowestRor(100, 600)).isPresent();
-        assertThat(played(LOG.beanC()).lowestRor(5000, 6000)).isEmpty();
+        assertThat(played(LOG.beanC()).ror(100, 600).min()).isPresent();
+        assertThat(played(LOG.beanC()).ror(5000, 6000)).isEmpty();
     }
 }

@@ -106,6 +106,7 @@ public final class DeskViews {
             @Nullable String expected,
             @Nullable String turning,
             @Nullable OutlookView outlook,
+            @Nullable String toldBy,
             @Nullable NextMoveView next,
             @Nullable WarningView warning,
             @Nullable CoolingView cooling,

@@ -144,6 +144,7 @@ public class LiveSetupService {
         return new LiveSetup(
                 batch,
                 models.model(machine.id()),
+                history.pace(machine.id()),
                 charges.events(machine.id(), process),
                 history.reference(machine.id(), process, 0),
                 content.map(PlanContent::controls),

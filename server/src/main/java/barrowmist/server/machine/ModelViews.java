@@ -8,6 +8,7 @@ import io.swagger.v3.oas.annotations.media.Schema;
 import java.time.Instant;
 import java.util.List;
 import java.util.Map;
+import java.util.OptionalDouble;
 import java.util.TreeMap;
 import org.jspecify.annotations.Nullable;
 
@@ -46,12 +47,16 @@ public final class ModelViews {
     /**
      * A fitted model: how well it fits, to what, and how far off it foretells roasts it has not seen.
      *
+     * @param earlyErrorC what it misses while the probe still cools down, °C
+     * @param misfit where it misses and what that usually comes of; null where it does not
+     * @param usualErrors what the roaster's usual values miss of the same roasts
      * @param doubts why it is not believed; empty when it is
      */
     public record FittedView(
             Instant fittedAt,
             int roasts,
             double beanErrorC,
+            OptionalDouble earlyErrorC,
             double environmentErrorC,
             RangeView chargeC,
             RangeView greenG,
@@ -59,12 +64,18 @@ public final class ModelViews {
             RangeView airflowPct,
             RangeView totalS,
             Map<String, Double> errors,
+            Map<String, Double> usualErrors,
+            @Nullable String misfit,
             List<String> doubts,
             List<ConstantView> constants) {
 
         static FittedView of(FittedModel m, Instant fittedAt, Wording wording) {
             Map<String, Double> errors = new TreeMap<>();
-            m.error().forEach((figure, error) -> errors.put(figure.field(), error));
+            Map<String, Double> usual = new TreeMap<>();
+            m.calibration().forEach((figure, c) -> {
+                errors.put(figure.field(), c.error());
+                usual.put(figure.field(), c.usualError());
+            });
             var c = m.machine();
             List<ConstantView> constants = List.of(
                     new ConstantView("Burner at full gas", c.burnerW(), "W"),
@@ -79,11 +90,15 @@ public final class ModelViews {
                     new ConstantView("Bean probe lag", c.probeS(), "s"),
                     new ConstantView("Air felt by the bean probe", 100 * c.probeAirShare(), "%"),
                     new ConstantView("Environment probe lag", c.environmentS(), "s"),
-                    new ConstantView("Uptake of naturals", c.naturalUptake(), "×"));
+                    new ConstantView("Uptake of naturals", c.naturalUptake(), "×"),
+                    new ConstantView("Heat at charge", 100 * c.flameAtCharge(), "% of what the gas gives"));
             return new FittedView(
                     fittedAt,
                     m.roasts(),
                     m.beanErrorC(),
+                    Double.isFinite(m.bean().earlyC())
+                            ? OptionalDouble.of(m.bean().earlyC())
+                            : OptionalDouble.empty(),
                     m.environmentErrorC(),
                     RangeView.of(m.range().chargeC()),
                     RangeView.of(m.range().greenG()),
@@ -91,6 +106,8 @@ public final class ModelViews {
                     RangeView.of(m.range().airflowPct()),
                     RangeView.of(m.range().totalS()),
                     errors,
+                    usual,
+                    m.misfit().map(x -> x.cause().text()).orElse(null),
                     m.doubts(wording),
                     constants);
         }

@@ -29,6 +29,7 @@ public final class PredictionViews {
      * What a plan is expected to give. Without a model nothing is foretold, and {@code doubts} says why.
      *
      * @param available whether the roaster has a model
+     * @param usual whether the figures are what the roaster usually does: its model is not believed, and draws no curve
      * @param curveToleranceC how far beside the curve a roast is still on plan, °C
      * @param eventToleranceC how far beside the temperature of an event, °C
      * @param outside which aims are missed and why; left out when none is
@@ -36,6 +37,7 @@ public final class PredictionViews {
     public record PredictionView(
             boolean available,
             boolean trusted,
+            boolean usual,
             List<String> doubts,
             List<FigureView> figures,
             List<PlannedEventView> events,
@@ -49,18 +51,44 @@ public final class PredictionViews {
 
         static PredictionView none(String why) {
             return new PredictionView(
-                    false, false, List.of(why), List.of(), List.of(), null, null, OnPlan.CURVE_C, OnPlan.EVENT_C, null);
+                    false,
+                    false,
+                    false,
+                    List.of(why),
+                    List.of(),
+                    List.of(),
+                    null,
+                    null,
+                    OnPlan.CURVE_C,
+                    OnPlan.EVENT_C,
+                    null);
         }
 
         static PredictionView of(Prediction p, Targets targets, MachineReference reference, Optional<String> template) {
             var f = p.analysis().figures();
-            List<PlannedEventView> events = new ArrayList<>(List.of(new PlannedEventView("charge", 0)));
+            List<PlannedEventView> events = new ArrayList<>();
+            if (p.usual()) {
+                return new PredictionView(
+                        true,
+                        false,
+                        true,
+                        p.doubts(),
+                        FigureView.all(p, targets),
+                        events,
+                        null,
+                        null,
+                        OnPlan.CURVE_C,
+                        OnPlan.EVENT_C,
+                        null);
+            }
+            events.add(new PlannedEventView("charge", 0));
             f.dryEnd().ifPresent(m -> events.add(new PlannedEventView("dry_end", m.timeS())));
             f.firstCrack().ifPresent(m -> events.add(new PlannedEventView("first_crack", m.timeS())));
             f.drop().ifPresent(m -> events.add(new PlannedEventView("drop", m.timeS())));
             return new PredictionView(
                     true,
                     p.trusted(),
+                    false,
                     p.doubts(),
                     FigureView.all(p, targets),
                     events,
@@ -135,7 +163,7 @@ public final class PredictionViews {
                         predicted.flatMap(Prediction.Predicted::plusMinus).orElse(null),
                         aim == null ? null : aim.value(),
                         aim == null ? null : aim.tolerance(),
-                        aim == null ? null : value != null && aim.reachedBy(value)));
+                        aim == null || p.usual() ? null : value != null && aim.reachedBy(value)));
             }
             return all;
         }

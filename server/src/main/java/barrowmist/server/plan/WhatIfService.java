@@ -171,7 +171,18 @@ class WhatIfService {
     }
 
     private Predictor needed(MachineEntity machine, Process process, Wording wording) {
-        return predictor(machine, process, wording).orElseThrow(() -> new Conflict(noModel(machine), Map.of()));
+        Predictor predictor =
+                predictor(machine, process, wording).orElseThrow(() -> new Conflict(noModel(machine), Map.of()));
+        models.model(machine.id())
+                .map(m -> m.doubts(wording))
+                .filter(d -> !d.isEmpty())
+                .ifPresent(doubts -> {
+                    throw new Conflict(
+                            "Nothing is sought with the model of " + machine.name() + ", as it is not believed. "
+                                    + doubts.get(0),
+                            Map.of());
+                });
+        return predictor;
     }
 
     private static String noModel(MachineEntity machine) {

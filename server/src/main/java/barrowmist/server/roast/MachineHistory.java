@@ -2,6 +2,8 @@ package barrowmist.server.roast;
 
 import barrowmist.core.green.Process;
 import barrowmist.core.machine.MachineReference;
+import barrowmist.core.machine.ModelFitter;
+import barrowmist.core.machine.Pace;
 import barrowmist.core.machine.thermal.FitRoast;
 import barrowmist.core.roast.EventKind;
 import barrowmist.core.roast.RoastLog;
@@ -94,6 +96,13 @@ public class MachineHistory implements MachineLogs {
         return roasts.newestForModel(machineId, PageRequest.of(0, most)).stream()
                 .flatMap(r -> fitRoast(r).stream())
                 .toList();
+    }
+
+    /** How fast its last roasts went; learned without the gas, which not every roaster tells. */
+    public Pace pace(long machineId) {
+        return Pace.of(roasts.newestDropped(machineId, PageRequest.of(0, ModelFitter.NEWEST)).stream()
+                .map(r -> new Pace.Roast(sinceCharge(r), r.figures()))
+                .toList());
     }
 
     private Optional<FitRoast> fitRoast(RoastEntity r) {

@@ -70,6 +70,11 @@ interface RoastRepository extends JpaRepository<RoastEntity, Long>, JpaSpecifica
             + " order by r.roastedAt desc, r.id desc")
     List<RoastEntity> newestForModel(long machineId, Pageable page);
 
+    @Query("select r from RoastEntity r where r.machine.id = :machineId and r.discardedReason is null"
+            + " and r.figures.chargeC is not null and r.figures.dropS is not null"
+            + " order by r.roastedAt desc, r.id desc")
+    List<RoastEntity> newestDropped(long machineId, Pageable page);
+
     @Query("select distinct r.lot.process from RoastEntity r where r.machine.id = :machineId and r.accepted"
             + " and r.discardedReason is null")
     List<Process> acceptedProcesses(long machineId);

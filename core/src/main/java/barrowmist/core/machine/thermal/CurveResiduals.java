@@ -10,7 +10,10 @@ import java.util.Optional;
 import java.util.function.DoubleUnaryOperator;
 import java.util.stream.Stream;
 
-/** What a model's curves leave unexplained of logged ones, reading by reading, on a common grid. */
+/**
+ * What a model's curves leave unexplained of logged ones, reading by reading, on a common grid. Arrays are NaN where no
+ * reading is near, and never changed.
+ */
 final class CurveResiduals {
 
     /** Distance of the readings compared, s. */
@@ -36,10 +39,10 @@ final class CurveResiduals {
     /** Beyond this a miss counts less and less, °C: one odd log does not turn a machine (house default). */
     private static final double ODD_C = 4;
 
-    private final List<FitRoast> roasts;
+    final List<FitRoast> roasts;
+    final double[][] beanC;
+    final double[][] environmentC;
     private final double[][] eventsS;
-    private final double[][] beanC;
-    private final double[][] environmentC;
     private final int size;
 
     CurveResiduals(List<FitRoast> roasts) {
@@ -149,77 +152,10 @@ final class CurveResiduals {
         return n;
     }
 
-    private static SimulatedCurve curve(MachineConstants machine, FitRoast roast) {
+    static SimulatedCurve curve(MachineConstants machine, FitRoast roast) {
         ControlLevels otherwise = new ControlLevels(0, 100, machine.usualRpm());
         double endS = Math.ceil(roast.figures().totalS().orElseThrow() / GRID_S) * GRID_S;
         return new DrumSimulation(machine, STEP_S)
                 .run(roast.batch(), Controls.logged(roast.log(), otherwise), endS, (t, c) -> false);
-    }
-
-    /** What the bean curves leave unexplained. */
-    CurveErrors beanErrors(MachineConstants machine) {
-        Squares early = new Squares();
-        Squares late = new Squares();
-        Squares whole = new Squares();
-        Squares[] phases = {new Squares(), new Squares(), new Squares()};
-        for (int i = 0; i < roasts.size(); i++) {
-            RoastFigures figures = roasts.get(i).figures();
-            double dryS = figures.dryEnd().map(Milestone::timeS).orElse(Double.POSITIVE_INFINITY);
-            double crackS = figures.firstCrack().map(Milestone::timeS).orElse(Double.POSITIVE_INFINITY);
-            Series model = curve(machine, roasts.get(i)).log().beanC();
-            double sum = 0;
-            int n = 0;
-            for (int k = 0; k < beanC[i].length; k++) {
-                double t = k * GRID_S;
-                double miss = model.interpolated(t) - beanC[i][k];
-                if (!Double.isFinite(miss)) {
-                    continue;
-                }
-                if (t < CurveErrors.EARLY_S) {
-                    early.add(miss);
-                    continue;
-                }
-                late.add(miss);
-                phases[t < dryS ? 0 : t < crackS ? 1 : 2].add(miss);
-                sum += miss;
-                n++;
-            }
-            if (n > 0) {
-                whole.add(sum / n);
-            }
-        }
-        return new CurveErrors(
-                early.root(), late.root(), phases[0].root(), phases[1].root(), phases[2].root(), whole.root());
-    }
-
-    /** What the environment curve leaves unexplained, root mean square, °C; 0 when no roast has one. */
-    double environmentErrorC(MachineConstants machine) {
-        Squares all = new Squares();
-        for (int i = 0; i < roasts.size(); i++) {
-            if (count(environmentC[i]) > 0) {
-                Series model = curve(machine, roasts.get(i)).log().environmentC();
-                for (int k = 0; k < environmentC[i].length; k++) {
-                    double miss = model.interpolated(k * GRID_S) - environmentC[i][k];
-                    if (Double.isFinite(miss)) {
-                        all.add(miss);
-                    }
-                }
-            }
-        }
-        return all.n == 0 ? 0 : all.root();
-    }
-
-    private static final class Squares {
-        private double sum;
-        private int n;
-
-        void add(double x) {
-            sum += x * x;
-            n++;
-        }
-
-        double root() {
-            return n == 0 ? Double.NaN : Math.sqrt(sum / n);
-        }
     }
 }

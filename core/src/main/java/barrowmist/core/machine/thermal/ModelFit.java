@@ -69,7 +69,8 @@ public final class ModelFit {
                 .build();
         Optimum best = new LevenbergMarquardtOptimizer().optimize(problem);
         MachineConstants machine = hold.guess().withFitted(best.getPoint().toArray());
-        return new Result(machine, residuals.beanErrors(machine), residuals.environmentErrorC(machine), rounds[0]);
+        return new Result(
+                machine, CurveMisses.bean(residuals, machine), CurveMisses.environmentC(residuals, machine), rounds[0]);
     }
 
     private static boolean settled(double before, double now) {

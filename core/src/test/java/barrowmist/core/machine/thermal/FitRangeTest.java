@@ -55,7 +55,7 @@ class FitRangeTest {
         for (int i = 0; i < wild.length; i++) {
             wild[i] += 12 * random.nextGaussian();
         }
-        MachineConstants bounded = MACHINE.withFitted(MACHINE.bounded(wild));
+        MachineConstants bounded = MACHINE.withFitted(new Hold(MACHINE, false).bounded(wild));
         assertThat(bounded.flameToDrum()).isBetween(0.0, 0.9701);
         assertThat(bounded.probeAirShare()).isBetween(0.0, 0.9701);
         assertThat(bounded.probeS()).isGreaterThanOrEqualTo(2.999);
