@@ -7,11 +7,19 @@ import java.util.List;
 /** Finds stalls: the rate of rise stops declining, or lies near zero. */
 final class StallFinder {
 
-    /** A slope of this noise can be judged over the settings' own time; more noise needs longer, °C/min. */
-    private static final double QUIET_NOISE_C_PER_MIN = 0.1;
+    /**
+     * The standard deviation of the change in a minute, fitted over T seconds of readings with this noise in their rate, is
+     * so much times the noise over T to the power 5/2: the variance of a quadratic's bend, 720 σ² / (n T⁴), in terms of the
+     * slope's over {@link RateOfRise#WINDOW_S}, 12 σ² / (n T²).
+     */
+    private static final double BEND_NOISE = 76_000;
 
-    /** The standard deviation of a fitted change falls with the window to the power 3/2. */
-    private static final double NOISE_EXPONENT = 2.0 / 3;
+    private static final double BEND_POWER = 2.5;
+
+    /** A change is told from none when it is so many standard deviations. */
+    private static final double SURE_SDS = 3;
+
+    private static final double LEAST_CHANGE_C_PER_MIN = 0.1;
 
     /** Readings of a flat stretch stay this near to its line, °C/min, or it is a dip that came back (house default). */
     private static final double FLAT_WITHIN_C_PER_MIN = 0.5;
@@ -38,21 +46,18 @@ final class StallFinder {
     }
 
     private List<Fault> flat() {
-        double longer = Math.pow(Math.max(1, ror.noise() / QUIET_NOISE_C_PER_MIN), NOISE_EXPONENT);
-        double windowS = settings.stallHoldS() * longer;
-        double flatSlopePerS = settings.stallChangeCPerMin() / settings.stallHoldS();
         double within = Math.max(FLAT_WITHIN_C_PER_MIN, NOISE_SDS * ror.noise());
         List<Fault> found = new ArrayList<>();
         int from = -1;
         int to = -1;
         for (int a = ror.first(); a < ror.size(); a++) {
-            int b = ror.indexFrom(a, ror.t()[a] + windowS);
+            double least = leastChange(ror.r()[a]);
+            int b = ror.indexFrom(a, ror.t()[a] + windowS(least));
             if (b == ror.size()) {
                 break;
             }
             LocalFit line = LocalFit.of(ror.t(), ror.r(), a, b + 1, ror.t()[a], false);
-            double falling = FaultSettings.FALLS_SHARE * Math.max(0, line.value()) / SECONDS;
-            if (Math.abs(line.slopePerS()) < Math.min(flatSlopePerS, falling) && staysNear(line, a, b, within)) {
+            if (Math.abs(line.slopePerS()) * settings.stallHoldS() < least && staysNear(line, a, b, within)) {
                 if (from >= 0 && a > to) {
                     found.add(flatFault(from, to));
                     from = -1;
@@ -65,6 +70,18 @@ final class StallFinder {
             found.add(flatFault(from, to));
         }
         return found;
+    }
+
+    /** What a rate has to change by in the time of a stall, °C/min: a low one by less. */
+    private double leastChange(double cPerMin) {
+        double falling = FaultSettings.FALLS_SHARE * Math.max(0, cPerMin) * settings.stallHoldS() / SECONDS;
+        return Math.max(LEAST_CHANGE_C_PER_MIN, Math.min(settings.stallChangeCPerMin(), falling));
+    }
+
+    /** How long it takes to tell such a change from none, s. */
+    private double windowS(double least) {
+        double needed = Math.pow(BEND_NOISE * SURE_SDS * ror.noise() / least, 1 / BEND_POWER);
+        return Math.max(settings.stallHoldS(), needed);
     }
 
     private boolean staysNear(LocalFit line, int a, int b, double within) {

@@ -1,0 +1,105 @@
+package barrowmist.core.machine;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import barrowmist.core.machine.Misfit.Cause;
+import barrowmist.core.machine.OutlookRecord.Miss;
+import barrowmist.core.machine.OutlookRecord.Span;
+import barrowmist.core.machine.thermal.CurveErrors;
+import barrowmist.core.roast.EventKind;
+import java.util.List;
+import java.util.Random;
+import java.util.stream.IntStream;
+import org.hipparchus.stat.regression.SimpleRegression;
+import org.junit.jupiter.api.Test;
+
+/** Corrections by what came in roasts left out: against a reference library where one has the same. */
+class CalibrationTest {
+
+    private static double[] drawn(Random random, int n, double mean, double sd) {
+        return random.doubles(n).map(x -> mean + sd * random.nextGaussian()).toArray();
+    }
+
+    @Test
+    void withManyPairsTheLineIsThatOfALeastSquaresLibrary() {
+        Random random = new Random(3);
+        double[] foretold = drawn(random, 400, 500, 30);
+        double[] actual = new double[foretold.length];
+        SimpleRegression library = new SimpleRegression();
+        for (int i = 0; i < actual.length; i++) {
+            actual[i] = 40 + 0.8 * foretold[i] + 10 * random.nextGaussian();
+            library.addData(foretold[i], actual[i]);
+        }
+        Calibration c = Calibration.of(foretold, actual);
+        assertThat(c.slope()).isCloseTo(library.getSlope(), within(0.01));
+        assertThat(c.corrected(540)).isCloseTo(library.predict(540), within(0.6));
+        assertThat(c.error()).isCloseTo(10, within(0.8));
+        assertThat(c.usualError()).isCloseTo(Math.hypot(24, 10), within(2.0));
+    }
+
+    @Test
+    void whatAModelMissesThroughoutIsTakenOffAndWhatTellsNothingIsNotBelieved() {
+        Random random = new Random(5);
+        double[] actual = drawn(random, 12, 500, 20);
+        double[] late = IntStream.range(0, 12).mapToDouble(i -> actual[i] + 15).toArray();
+        Calibration off = Calibration.of(late, actual);
+        assertThat(off.corrected(515)).isCloseTo(500, within(0.01));
+        assertThat(off.error()).isLessThan(0.01);
+        Calibration nothing = Calibration.of(drawn(random, 300, 500, 60), drawn(random, 300, 480, 20));
+        assertThat(nothing.slope()).isBetween(0.0, 0.15);
+        assertThat(nothing.corrected(900)).as("the usual value, nearly").isCloseTo(480, within(60.0));
+    }
+
+    @Test
+    void aBandOfFewRoastsIsWiderThanOneOfMany() {
+        Random random = new Random(9);
+        double ratio = 0;
+        for (int i = 0; i < 200; i++) {
+            double[] foretold = drawn(random, 6, 500, 30);
+            double[] actual = java.util.Arrays.stream(foretold)
+                    .map(f -> f + 8 * random.nextGaussian())
+                    .toArray();
+            ratio += Calibration.of(foretold, actual).error() / 8 / 200;
+        }
+        // the t distribution of 5 degrees of freedom has 68 % within 1.11 and 95 % within 2.57 (handbook table)
+        assertThat(ratio).isBetween(1.1, 1.6);
+    }
+
+    @Test
+    void aRecordTakesEachRoastOnceAndASmallMeanNotAtItsWord() {
+        List<Miss> misses = IntStream.range(0, 8)
+                .boxed()
+                .flatMap(r -> IntStream.range(0, 5)
+                        .mapToObj(k -> new Miss(r, EventKind.FIRST_CRACK, 80 + k, 20 + (r % 2 == 0 ? 2 : -2))))
+                .toList();
+        Span span = OutlookRecord.of(misses).at(EventKind.FIRST_CRACK, 80).orElseThrow();
+        assertThat(span.roasts()).isEqualTo(8);
+        assertThat(span.bias()).isCloseTo(20, within(0.1));
+        assertThat(span.sd()).isBetween(2.1, 2.8);
+        List<Miss> noise = IntStream.range(0, 8)
+                .mapToObj(r -> new Miss(r, EventKind.FIRST_CRACK, 80, r % 2 == 0 ? 10 : -9))
+                .toList();
+        assertThat(OutlookRecord.of(noise)
+                        .at(EventKind.FIRST_CRACK, 80)
+                        .orElseThrow()
+                        .bias())
+                .isZero();
+        assertThat(OutlookRecord.of(misses).at(EventKind.DRY_END, 80)).isEmpty();
+        assertThat(OutlookRecord.of(misses).at(EventKind.FIRST_CRACK, 900))
+                .as("the farthest that was tried")
+                .isPresent();
+    }
+
+    @Test
+    void theLikelyCauseOfAMisfitIsWhereItLies() {
+        assertThat(Misfit.of(new CurveErrors(0.5, 0.4, 0.4, 0.4, 0.4, 0.2))).isEmpty();
+        assertThat(Misfit.of(new CurveErrors(8, 1.5, 1.6, 1.4, 1.5, 1.4))).contains(new Misfit(Cause.EARLY));
+        assertThat(Misfit.of(new CurveErrors(2, 4, 1.5, 2, 7, 1))).contains(new Misfit(Cause.DEVELOPMENT));
+        assertThat(Misfit.of(new CurveErrors(3, 3, 3, 3, 3, 2.8))).contains(new Misfit(Cause.BETWEEN));
+        assertThat(Misfit.of(new CurveErrors(3, 3, 3, 3, 3, 1))).isEmpty();
+        for (Cause cause : Cause.values()) {
+            assertThat(cause.text()).contains(": ");
+        }
+    }
+}
