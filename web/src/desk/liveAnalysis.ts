@@ -18,6 +18,7 @@ export function liveAnalysis(state: Schemas['DeskState']): Analysis {
     firstCrack: milestone('first_crack'),
     drop: milestone('drop'),
     phases: {},
+    environment: {},
     drying: stretch('drying'),
     browning: stretch('browning'),
     development: stretch('development'),

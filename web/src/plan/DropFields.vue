@@ -15,9 +15,14 @@ const DROPS = [
   { value: 'bean-c', title: 'bean temperature' },
   { value: 'development-pct', title: 'development share' },
   { value: 'development-s', title: 'seconds after first crack' },
+  { value: 'over-crack-c', title: 'degrees above first crack' },
   { value: 'total-s', title: 'total seconds' },
 ]
-const KINDS: Record<string, Kind> = { 'bean-c': 'temperature', 'development-pct': 'share' }
+const KINDS: Record<string, Kind> = {
+  'bean-c': 'temperature',
+  'development-pct': 'share',
+  'over-crack-c': 'difference',
+}
 const kind = computed(() => KINDS[content.value.drop.by] ?? 'time')
 
 async function setBy(by: Content['drop']['by']) {

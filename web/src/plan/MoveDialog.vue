@@ -4,6 +4,7 @@ import { computed, reactive, ref } from 'vue'
 import NumberField from '@/shared/components/NumberField.vue'
 import { clock, parseClock } from '@/shared/format/text'
 import { degree, shownTemperature } from '@/shared/format/units'
+import { shown, typed, unitOf } from '@/shared/format/kinds'
 import { usePreferences } from '@/shared/preferences'
 import type { Move } from './plan'
 
@@ -18,6 +19,9 @@ const draft = reactive({
   bean: Math.round(shownTemperature(props.move.when.beanC ?? 180, preferences.units)),
   event: props.move.when.event ?? 'first_crack',
   after: clock(props.move.when.afterS ?? 0),
+  environment: Math.round(shownTemperature(props.move.when.environmentC ?? 190, preferences.units)),
+  before: clock(props.move.when.beforeS ?? 30),
+  rate: shown('rate', props.move.when.cPerMin ?? 8, preferences.units),
   control: props.move.control,
   value: props.move.value as number | undefined,
 })
@@ -26,7 +30,16 @@ const KINDS = [
   { value: 'time', title: 'at a time' },
   { value: 'bean', title: 'at a bean temperature' },
   { value: 'event', title: 'after an event' },
+  { value: 'before', title: 'before a foretold event' },
+  { value: 'environment-falling', title: 'when the environment has fallen' },
+  { value: 'environment-rising', title: 'when the environment has risen' },
+  { value: 'rate', title: 'when the rate of rise has fallen' },
 ]
+const FORETOLD = ['dry_end', 'first_crack']
+const ofEnvironment = computed(() => draft.kind.startsWith('environment'))
+const choice = computed(() =>
+  draft.kind === 'before' ? EVENTS.filter((e) => FORETOLD.includes(e.value)) : EVENTS,
+)
 const EVENTS = [
   { value: 'turning_point', title: 'turning point' },
   { value: 'dry_end', title: 'dry end' },
@@ -40,12 +53,16 @@ const CONTROLS = [
 const celsius = (shown: number) => typedTemperature(shown, preferences.units)
 const timeS = computed(() => parseClock(draft.time))
 const afterS = computed(() => parseClock(draft.after))
+const beforeS = computed(() => parseClock(draft.before))
 const problem = computed(() => {
   if (draft.kind === 'time' && timeS.value === undefined) {
     return 'Write the time as minutes and seconds, such as 4:30'
   }
   if (draft.kind === 'event' && afterS.value === undefined) {
     return 'Write the time after the event as minutes and seconds, such as 0:20'
+  }
+  if (draft.kind === 'before' && (!beforeS.value || !FORETOLD.includes(draft.event))) {
+    return 'Write the time before dry end or first crack as minutes and seconds, such as 0:30'
   }
   return draft.value === undefined ? 'Write where the control moves to' : ''
 })
@@ -58,6 +75,10 @@ function put() {
     time: { kind: 'time' as const, timeS: timeS.value },
     bean: { kind: 'bean' as const, beanC: celsius(draft.bean) },
     event: { kind: 'event' as const, event: draft.event, afterS: afterS.value },
+    before: { kind: 'before' as const, event: draft.event, beforeS: beforeS.value },
+    'environment-falling': { kind: 'environment-falling' as const, environmentC: celsius(draft.environment) },
+    'environment-rising': { kind: 'environment-rising' as const, environmentC: celsius(draft.environment) },
+    rate: { kind: 'rate' as const, cPerMin: typed('rate', draft.rate, preferences.units) },
   }[draft.kind]
   emit('put', { when, control: draft.control, value: draft.value! })
 }
@@ -80,9 +101,27 @@ function put() {
         label="Bean probe, rising"
         :unit="degree(preferences.units)"
       />
-      <template v-if="draft.kind === 'event'">
-        <v-select v-model="draft.event" :items="EVENTS" label="Event" hide-details />
-        <v-text-field v-model="draft.after" label="So long after it" hide-details />
+      <NumberField
+        v-if="ofEnvironment"
+        v-model="draft.environment"
+        label="Environment probe"
+        :unit="degree(preferences.units)"
+      />
+      <NumberField
+        v-if="draft.kind === 'rate'"
+        v-model="draft.rate"
+        label="Rate of rise"
+        :unit="unitOf('rate', preferences.units)"
+      />
+      <template v-if="draft.kind === 'event' || draft.kind === 'before'">
+        <v-select v-model="draft.event" :items="choice" label="Event" hide-details />
+        <v-text-field
+          v-if="draft.kind === 'event'"
+          v-model="draft.after"
+          label="So long after it"
+          hide-details
+        />
+        <v-text-field v-else v-model="draft.before" label="So long before it" hide-details />
       </template>
       <v-select v-model="draft.control" :items="CONTROLS" label="Control" hide-details />
       <NumberField v-model="draft.value" label="Moves to" :unit="draft.control === 'drum' ? 'rpm' : '%'" />

@@ -23,8 +23,14 @@ const FIGURES: [string, string, Kind][] = [
   ['dryingPct', 'Drying', 'share'],
   ['browningPct', 'Browning', 'share'],
   ['developmentPct', 'Development', 'share'],
+  ['developmentS', 'Development time', 'time'],
+  ['rorBeforeCrackCPerMin', 'Rise a minute before crack', 'rate'],
   ['rorAtFirstCrackCPerMin', 'Rise at first crack', 'rate'],
+  ['rorAtDropCPerMin', 'Rise at the drop', 'rate'],
+  ['environmentDropC', 'Environment at the drop', 'temperature'],
 ]
+const aims = useLoad(() => answer(api.GET('/api/roast-aims')))
+const aim = computed(() => aims.data.value?.find((a) => a.code === (content.value.aim ?? 'protocol-sample')))
 const firstAims = useLoad(() => answer(api.GET('/api/plan-aims')))
 const school = computed(() => props.schools.find((s) => s.id === content.value.schoolId))
 
@@ -60,6 +66,7 @@ function begin(id: string | null) {
     const dropC = content.value.targets.dropC ?? next.targets.dropC
     content.value.schoolId = next.id
     content.value.developmentFrom = next.developmentFrom
+    content.value.aim = next.aim ?? content.value.aim
     content.value.targets = { ...next.targets, ...(next.targets.dropC && dropC ? { dropC } : {}) }
   }
 }
@@ -81,6 +88,20 @@ const emit = defineEmits<{ schools: [] }>()
     />
     <v-btn variant="text" @click="keeping = true">Keep these as a style</v-btn>
     <p v-if="school" class="quiet">{{ school.note }}</p>
+    <v-select
+      :model-value="content.aim ?? 'protocol-sample'"
+      :items="aims.data.value ?? []"
+      item-title="label"
+      item-value="code"
+      label="Made for"
+      hide-details
+      density="compact"
+      @update:model-value="content.aim = $event"
+    />
+    <p v-if="aim && aim.code !== 'own'" class="quiet">
+      Right for it: {{ clock(aim.shortestS) }} to {{ clock(aim.longestS) }}, weight loss
+      {{ aim.leastLossPct }} to {{ aim.mostLossPct }} %. Bench and trace go by that.
+    </p>
     <v-select
       v-model="content.developmentFrom"
       :items="[

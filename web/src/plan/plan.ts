@@ -29,7 +29,17 @@ export function whenText(when: When, units: UnitTexts): string {
   if (when.kind === 'bean') {
     return `bean ${units.temperatureText(when.beanC ?? 0)}`
   }
+  if (when.kind === 'environment-falling' || when.kind === 'environment-rising') {
+    const way = when.kind === 'environment-falling' ? 'fallen to' : 'risen to'
+    return `environment ${way} ${units.temperatureText(when.environmentC ?? 0)}`
+  }
+  if (when.kind === 'rate') {
+    return `rise down to ${units.rateText(when.cPerMin ?? 0)}`
+  }
   const event = EVENTS[when.event ?? ''] ?? when.event ?? ''
+  if (when.kind === 'before') {
+    return `${clock(when.beforeS ?? 0)} before ${event}`
+  }
   return when.afterS ? `${event} + ${clock(when.afterS)}` : `at ${event}`
 }
 

@@ -13,6 +13,23 @@ const phases = computed(() =>
   (['drying', 'browning', 'development'] as const).map((name) => ({ name, phase: props.analysis[name] })),
 )
 
+/** What the environment probe read; nothing where there is none. */
+const environment = computed(() => {
+  const e = props.analysis.environment
+  const rows: [string, number | undefined][] = [
+    ['environment, peak', e.peakC],
+    ['environment at dry end', e.dryEndC],
+    ['environment at first crack', e.firstCrackC],
+    ['environment at drop', e.dropC],
+  ]
+  const known = rows
+    .filter(([, c]) => c !== undefined)
+    .map(([name, c]) => [name, preferences.temperatureText(c!)])
+  return e.gapAtDropC === undefined
+    ? known
+    : [...known, ['environment above the beans at drop', preferences.differenceText(e.gapAtDropC)]]
+})
+
 const figures = computed(() => {
   const a = props.analysis
   const u = preferences.units
@@ -20,6 +37,7 @@ const figures = computed(() => {
     v === undefined ? 'not known' : `${one(shownRate(v, u))} ${rateUnit(u)}`
   return [
     ['rate of rise, peak', rate(a.rorPeakCPerMin)],
+    ['a minute before first crack', rate(a.rorBeforeCrackCPerMin)],
     ['at first crack', rate(a.rorAtFirstCrackCPerMin)],
     ['at drop', rate(a.rorAtDropCPerMin)],
     [
@@ -29,6 +47,7 @@ const figures = computed(() => {
         : `${one(shownDifference(a.developmentRiseC, u))} ${degree(u)}`,
     ],
     ['total', a.totalS === undefined ? 'not known' : clock(a.totalS)],
+    ...environment.value,
   ]
 })
 

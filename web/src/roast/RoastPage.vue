@@ -7,6 +7,7 @@ import { eventLabel } from '@/shared/chart/events'
 import { clock, moment, roastName } from '@/shared/format/text'
 import EventsPanel from './EventsPanel.vue'
 import FiguresPanel from './FiguresPanel.vue'
+import MadeFor from './MadeFor.vue'
 import ReviewCard from './ReviewCard.vue'
 import SetAside from './SetAside.vue'
 import { useRoast } from './useRoast'
@@ -85,6 +86,7 @@ useKeys([
             @update:model-value="accept($event === true)"
           />
           <p class="quiet small">Switch it on for a sound roast with its events in the right places.</p>
+          <MadeFor :roast-id="id" :aim="data.roast.aim" @changed="whole.reload" />
         </div>
       </div>
       <div class="card mt-4">

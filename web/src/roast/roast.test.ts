@@ -14,6 +14,7 @@ const band = { learned: false, roasts: 2, needed: 5 }
 const reference = { chargeC: band, turningPointS: band, turningPointC: band, peakCPerMin: band }
 const analysis = {
   phases: {},
+  environment: {},
   faults: [],
   missing: [],
   notices: [],

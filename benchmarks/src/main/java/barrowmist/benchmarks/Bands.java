@@ -28,8 +28,23 @@ public final class Bands {
 
     private Bands() {}
 
-    /** @param args where to write */
+    /** @param args where to write; then "live" to make only the second half anew */
     public static void main(String[] args) throws IOException {
+        Path file = Path.of(args[0]);
+        StringBuilder out = new StringBuilder();
+        if (args.length > 1 && args[1].equals("live")) {
+            String kept = Files.readString(file);
+            out.append(kept, 0, kept.indexOf(LIVE_TITLE));
+        } else {
+            out.append(bands());
+        }
+        live(out);
+        Files.writeString(file, out.toString());
+    }
+
+    private static final String LIVE_TITLE = "\n## Outlook, warnings and review\n\n";
+
+    private static StringBuilder bands() {
         StringBuilder out = new StringBuilder("""
                 # How far the numbers hold
 
@@ -65,8 +80,7 @@ public final class Bands {
                 System.out.println(kind.label() + ", " + logs + " logs");
             }
         }
-        live(out);
-        Files.writeString(Path.of(args[0]), out.toString());
+        return out;
     }
 
     private static void row(StringBuilder out, DrumKind kind, String logs, KeyFigure figure, Tally t) {
@@ -90,7 +104,7 @@ public final class Bands {
     }
 
     private static void live(StringBuilder out) {
-        out.append("\n## Outlook, warnings and review\n\n")
+        out.append(LIVE_TITLE)
                 .append("Twenty logs, %d times other ones, and each time %d roasts met live; then %d of each mishap.%n"
                         .formatted(LIVE_SETS, LIVE_ROASTS, LIVE_MISHAPS))
                 .append(

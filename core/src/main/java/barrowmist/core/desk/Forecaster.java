@@ -71,7 +71,9 @@ public final class Forecaster {
         // without a plan the roast is looked at until it would be far too hot
         DropRule drop =
                 plan.map(ControlPlan::drop).orElse(new DropRule(DropRule.By.BEAN_C, events.firstCrackC() + FAR_C));
-        PlanRun run = new PlanRun(drop, events, waiting, levels, called);
+        OptionalDouble calledS = called.timeS(EventKind.FIRST_CRACK);
+        OptionalDouble crackC = calledS.isPresent() ? curve.beanC(calledS.getAsDouble()) : OptionalDouble.empty();
+        PlanRun run = new PlanRun(drop, events, waiting, levels, called, crackC);
         double[] dropped = {Double.NaN};
         RoastLog ahead = tracker.map(t -> t.forecast(run, Predictor.LONGEST_S, (s, c) -> {
                     boolean here = run.dropped(s, c);
@@ -84,12 +86,21 @@ public final class Forecaster {
                 .orElseGet(() -> curve.beanC().orElse(Double.NaN));
         Now now = new Now(curve.lastS(), beanC, curve.rorCPerMin(), called, ahead);
         Outlook seen = toCome(now);
-        Optional<Expected> at = plan.isPresent() ? drop(now, seen, drop, dropped[0]) : Optional.empty();
-        Outlook whole = at.map(e -> withDrop(seen, called, drop, e)).orElse(seen);
+        Optional<Expected> at =
+                plan.isPresent() ? drop(now, seen, atTemperature(drop, crackC), dropped[0]) : Optional.empty();
+        Outlook whole = at.map(e -> withDrop(seen, called, atTemperature(drop, crackC), e))
+                .orElse(seen);
         return tracker.isPresent() || whole.by().isPresent() ? Optional.of(whole) : Optional.empty();
     }
 
-    private static final RoastLog NOTHING =
+    /** Degrees above first crack are a temperature as soon as that is called, and as it is expected before. */
+    private DropRule atTemperature(DropRule drop, OptionalDouble crackC) {
+        return drop.by() == DropRule.By.OVER_CRACK_C
+                ? new DropRule(DropRule.By.BEAN_C, crackC.orElse(events.firstCrackC()) + drop.value())
+                : drop;
+    }
+
+    static final RoastLog NOTHING =
             new RoastLog(Series.empty(), Series.empty(), Series.empty(), Series.empty(), Series.empty());
 
     /** When the events that nobody has called yet will come; nothing of the drop. */
@@ -127,7 +138,7 @@ public final class Forecaster {
             case TOTAL_S -> Optional.of(new Expected(drop.value(), 0, by));
             case DEVELOPMENT_S -> crackS.map(s -> new Expected(s + drop.value(), crackSd, by));
             case DEVELOPMENT_PCT -> crackS.map(s -> new Expected(s / (1 - drop.value() / PERCENT), crackSd, by));
-            case BEAN_C -> atBean(now, seen, drop.value(), runS);
+            case BEAN_C, OVER_CRACK_C -> atBean(now, seen, drop.value(), runS);
         };
     }
 

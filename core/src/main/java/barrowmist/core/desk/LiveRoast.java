@@ -19,6 +19,9 @@ import java.util.Optional;
  */
 public final class LiveRoast {
 
+    /** A rate is past its peak when it was higher within so long, s. */
+    private static final double PAST_PEAK_S = 60;
+
     private final LiveSetup setup;
     private final LiveCurve curve = new LiveCurve();
     private final Forecaster forecaster;
@@ -60,8 +63,19 @@ public final class LiveRoast {
     private void lookAhead() {
         RoastEvents called = known();
         outlook = forecaster.ahead(tracker, curve, called, levels(), moves.waiting());
-        Series ahead = outlook.map(o -> o.ahead().beanC()).orElse(Series.empty());
-        next = moves.next(curve.lastS(), curve.beanC().orElse(Double.NaN), levels(), expected(called), ahead);
+        next = moves.next(
+                new PlannedMoves.Seen(
+                        curve.lastS(),
+                        curve.beanC().orElse(Double.NaN),
+                        curve.environmentC(),
+                        curve.rorCPerMin(),
+                        curve.ror(curve.lastS() - PAST_PEAK_S, curve.lastS())
+                                        .max()
+                                        .orElse(0)
+                                > curve.rorCPerMin().orElse(Double.POSITIVE_INFINITY),
+                        expected(called),
+                        outlook.map(Outlook::ahead).orElse(Forecaster.NOTHING)),
+                levels());
         ControlLevels standing = levels();
         warning = watch.look(
                 curve,

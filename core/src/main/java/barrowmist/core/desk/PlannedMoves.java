@@ -5,7 +5,7 @@ import barrowmist.core.plan.ControlStep;
 import barrowmist.core.plan.Trigger;
 import barrowmist.core.roast.EventKind;
 import barrowmist.core.roast.RoastEvents;
-import barrowmist.core.roast.Series;
+import barrowmist.core.roast.RoastLog;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -35,6 +35,26 @@ public final class PlannedMoves {
      */
     public record Next(ControlStep step, OptionalDouble inS) {}
 
+    /**
+     * What is seen at one moment.
+     *
+     * @param timeS s since charge
+     * @param beanC bean probe, °C
+     * @param environmentC environment probe, °C; empty when it does not answer
+     * @param rate rate of rise, °C/min; empty before it has a meaning
+     * @param falls whether the rate is past its peak
+     * @param expected events as they were called, else as they are expected
+     * @param ahead the probes as they are expected to go on; empty series without a model
+     */
+    record Seen(
+            double timeS,
+            double beanC,
+            OptionalDouble environmentC,
+            OptionalDouble rate,
+            boolean falls,
+            RoastEvents expected,
+            RoastLog ahead) {}
+
     PlannedMoves(List<ControlStep> steps) {
         waiting = new ArrayList<>(steps);
     }
@@ -47,22 +67,22 @@ public final class PlannedMoves {
     /**
      * Drops what was made or is forgotten, and says what comes next.
      *
-     * @param expected events as they were called, else as they are expected
-     * @param ahead the bean probe as it is expected to go on; empty without a model
+     * @param levels where the controls stand
      */
-    Optional<Next> next(double nowS, double beanC, ControlLevels levels, RoastEvents expected, Series ahead) {
+    Optional<Next> next(Seen now, ControlLevels levels) {
         while (!waiting.isEmpty()) {
-            ControlStep step = soonest(nowS, beanC, expected, ahead);
-            OptionalDouble due = dueS(step.when(), nowS, beanC, expected, ahead);
+            ControlStep step = soonest(now);
+            OptionalDouble due = dueS(step.when(), now);
             if (step != head) {
                 head = step;
                 headDueS = Double.POSITIVE_INFINITY;
             }
             // a trigger that has come stays where it came
-            headDueS = Math.min(headDueS, due.isPresent() && due.getAsDouble() <= nowS ? due.getAsDouble() : headDueS);
+            headDueS = Math.min(
+                    headDueS, due.isPresent() && due.getAsDouble() <= now.timeS ? due.getAsDouble() : headDueS);
             double inS = Double.isFinite(headDueS)
-                    ? headDueS - nowS
-                    : due.isPresent() ? due.getAsDouble() - nowS : Double.POSITIVE_INFINITY;
+                    ? headDueS - now.timeS
+                    : due.isPresent() ? due.getAsDouble() - now.timeS : Double.POSITIVE_INFINITY;
             boolean made = Math.abs(step.control().of(levels) - step.value()) <= NEAR && inS <= EARLY_S;
             if (!made && inS > -FORGOTTEN_S) {
                 return Optional.of(
@@ -78,11 +98,11 @@ public final class PlannedMoves {
         waiting.remove(step);
     }
 
-    private ControlStep soonest(double nowS, double beanC, RoastEvents expected, Series ahead) {
+    private ControlStep soonest(Seen now) {
         ControlStep best = waiting.get(0);
         double bestS = Double.POSITIVE_INFINITY;
         for (ControlStep step : waiting) {
-            double due = dueS(step.when(), nowS, beanC, expected, ahead).orElse(Double.POSITIVE_INFINITY);
+            double due = dueS(step.when(), now).orElse(Double.POSITIVE_INFINITY);
             if (due < bestS) {
                 best = step;
                 bestS = due;
@@ -91,19 +111,42 @@ public final class PlannedMoves {
         return best;
     }
 
-    private static OptionalDouble dueS(Trigger when, double nowS, double beanC, RoastEvents expected, Series ahead) {
+    private static OptionalDouble dueS(Trigger when, Seen now) {
         if (when instanceof Trigger.AtTime at) {
             return OptionalDouble.of(at.timeS());
         }
         if (when instanceof Trigger.AtEvent at) {
-            OptionalDouble event = expected.timeS(at.event());
-            return event.isPresent() ? OptionalDouble.of(event.getAsDouble() + at.afterS()) : event;
+            return later(now.expected.timeS(at.event()), at.afterS());
+        }
+        if (when instanceof Trigger.BeforeEvent before) {
+            return later(now.expected.timeS(before.event()), -before.beforeS());
+        }
+        if (when instanceof Trigger.AtEnvironment at) {
+            return environment(at, now);
+        }
+        boolean rising = now.expected.find(EventKind.TURNING_POINT).isPresent();
+        if (when instanceof Trigger.AtRate at) {
+            boolean here = rising && now.falls && now.rate.orElse(Double.POSITIVE_INFINITY) <= at.cPerMin();
+            return here ? OptionalDouble.of(now.timeS) : OptionalDouble.empty();
         }
         double level = ((Trigger.AtBean) when).beanC();
-        boolean rising = expected.find(EventKind.TURNING_POINT).isPresent();
-        if (rising && beanC >= level) {
-            return OptionalDouble.of(nowS);
+        if (rising && now.beanC >= level) {
+            return OptionalDouble.of(now.timeS);
         }
-        return ahead.risesTo(level, Double.NEGATIVE_INFINITY);
+        return now.ahead.beanC().risesTo(level, Double.NEGATIVE_INFINITY);
+    }
+
+    private static OptionalDouble later(OptionalDouble atS, double byS) {
+        return atS.isPresent() ? OptionalDouble.of(atS.getAsDouble() + byS) : atS;
+    }
+
+    private static OptionalDouble environment(Trigger.AtEnvironment at, Seen now) {
+        boolean rising = now.expected.find(EventKind.TURNING_POINT).isPresent();
+        double here = now.environmentC.orElse(Double.NaN);
+        boolean there = at.falling() ? here <= at.environmentC() : rising && here >= at.environmentC();
+        if (there) {
+            return OptionalDouble.of(now.timeS);
+        }
+        return at.falling() ? OptionalDouble.empty() : now.ahead.environmentC().risesTo(at.environmentC(), now.timeS);
     }
 }

@@ -28,11 +28,12 @@ record Correction(FittedModel model, DropRule drop, DevelopmentFrom developmentF
             return out;
         }
         out.put(KeyFigure.TOTAL_S, total.get());
-        if (drop.by() == DropRule.By.BEAN_C) {
+        if (drop.by() == DropRule.By.BEAN_C || drop.by() == DropRule.By.OVER_CRACK_C) {
             out.computeIfPresent(KeyFigure.DROP_C, (f, v) -> shown.get(f));
         }
         double dryS = out.getOrDefault(KeyFigure.DRY_END_S, Double.NaN);
         double crackS = out.getOrDefault(KeyFigure.FIRST_CRACK_S, Double.NaN);
+        out.computeIfPresent(KeyFigure.DEVELOPMENT_S, (f, v) -> total.get() - crackS);
         double fromS = developmentFrom == DevelopmentFrom.DRY_END ? dryS : crackS;
         out.computeIfPresent(KeyFigure.DRYING_PCT, (f, v) -> share(0, dryS, total.get()));
         out.computeIfPresent(KeyFigure.BROWNING_PCT, (f, v) -> share(dryS, crackS, total.get()));
@@ -50,7 +51,7 @@ record Correction(FittedModel model, DropRule drop, DevelopmentFrom developmentF
             case TOTAL_S -> Optional.of(drop.value());
             case DEVELOPMENT_S -> crackS.map(s -> s + drop.value());
             case DEVELOPMENT_PCT -> crackS.map(s -> s / (1 - drop.value() / PERCENT));
-            case BEAN_C -> Optional.ofNullable(corrected.get(KeyFigure.TOTAL_S));
+            case BEAN_C, OVER_CRACK_C -> Optional.ofNullable(corrected.get(KeyFigure.TOTAL_S));
         };
         return shown.containsKey(KeyFigure.TOTAL_S) ? by : Optional.empty();
     }

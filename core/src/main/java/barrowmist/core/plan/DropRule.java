@@ -17,13 +17,19 @@ public record DropRule(By by, double value) {
         /** Time since first crack, s. */
         DEVELOPMENT_S,
         /** Share of the time since charge that came after first crack, %. */
-        DEVELOPMENT_PCT
+        DEVELOPMENT_PCT,
+        /** Degrees above first crack, °C: full city lies about 17 above it (common practice, no published source). */
+        OVER_CRACK_C
     }
 
-    /** @param crackS first crack, s since charge; not finite before it */
-    boolean reached(double timeS, double probeC, double crackS, boolean rising) {
+    /**
+     * @param crackS first crack, s since charge; not finite before it
+     * @param crackC bean probe there, °C
+     */
+    boolean reached(double timeS, double probeC, double crackS, double crackC, boolean rising) {
         return switch (by) {
             case BEAN_C -> rising && probeC >= value;
+            case OVER_CRACK_C -> timeS >= crackS && probeC >= crackC + value;
             case TOTAL_S -> timeS >= value;
             case DEVELOPMENT_S -> timeS - crackS >= value;
             case DEVELOPMENT_PCT -> 100 * (timeS - crackS) / Math.max(timeS, 1) >= value;

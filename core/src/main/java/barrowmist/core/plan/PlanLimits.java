@@ -21,6 +21,9 @@ public final class PlanLimits {
     private static final double MOST_RPM = 200;
     private static final double LONGEST_S = 1800;
     private static final double MOST_DEVELOPMENT_PCT = 60;
+    private static final double MOST_OVER_CRACK_C = 60;
+    private static final double MOST_BEFORE_S = 180;
+    private static final double MOST_C_PER_MIN = 40;
 
     private PlanLimits() {}
 
@@ -56,12 +59,23 @@ public final class PlanLimits {
             checks.range(field, "Bean temperature of the move", at.beanC(), LEAST_MOVE_C, HOTTEST_C, "°C");
         } else if (move.when() instanceof Trigger.AtEvent at) {
             checks.range(field, "Time after the event", at.afterS(), 0, LONGEST_S, "s");
+        } else if (move.when() instanceof Trigger.AtEnvironment at) {
+            checks.range(
+                    field, "Environment temperature of the move", at.environmentC(), LEAST_MOVE_C, HOTTEST_C, "°C");
+        } else if (move.when() instanceof Trigger.BeforeEvent before) {
+            checks.range(field, "Time before the event", before.beforeS(), 1, MOST_BEFORE_S, "s");
+        } else if (move.when() instanceof Trigger.AtRate at) {
+            checks.range(field, "Rate of rise of the move", at.cPerMin(), 0, MOST_C_PER_MIN, "°C/min");
         }
     }
 
     /** What ends the roast. */
     public static void drop(Checks checks, DropRule drop) {
-        double most = drop.by() == DropRule.By.DEVELOPMENT_PCT ? MOST_DEVELOPMENT_PCT : LONGEST_S;
+        double most = switch (drop.by()) {
+            case DEVELOPMENT_PCT -> MOST_DEVELOPMENT_PCT;
+            case OVER_CRACK_C -> MOST_OVER_CRACK_C;
+            default -> LONGEST_S;
+        };
         checks.range("drop", "Drop", drop.value(), 1, most, "");
     }
 

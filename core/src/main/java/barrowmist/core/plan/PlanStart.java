@@ -28,6 +28,9 @@ public final class PlanStart {
     /** Where a plan that aims at no drop temperature is ended by one, °C, or by the time after first crack, s (house defaults). */
     private static final double USUAL_DROP_C = 204;
 
+    /** A full city lies 30 °F above first crack (common practice, no published source): °C. */
+    private static final double FULL_CITY_C = Math.rint(30 * 5.0 / 9);
+
     private static final double USUAL_DEVELOPMENT_S = 100;
 
     private PlanStart() {}
@@ -78,6 +81,7 @@ public final class PlanStart {
                     case TOTAL_S -> aimed(targets, KeyFigure.TOTAL_S, USUAL_TOTAL_S);
                     case DEVELOPMENT_PCT -> aimed(targets, KeyFigure.DEVELOPMENT_PCT, USUAL_DEVELOPMENT_PCT);
                     case DEVELOPMENT_S -> USUAL_DEVELOPMENT_S;
+                    case OVER_CRACK_C -> FULL_CITY_C;
                 });
     }
 
@@ -88,7 +92,17 @@ public final class PlanStart {
 
     /** What a figure is first aimed at when a person adds it to a plan (house defaults). */
     public static Aim aim(KeyFigure figure) {
-        return switch (figure.unit()) {
+        return switch (figure) {
+            case DEVELOPMENT_S -> new Aim(USUAL_DEVELOPMENT_S, 15);
+            case ROR_BEFORE_CRACK -> new Aim(9, 1);
+            case ROR_AT_DROP -> new Aim(5, 1);
+            case ENVIRONMENT_DROP_C -> new Aim(240, 8);
+            default -> aim(figure.unit());
+        };
+    }
+
+    private static Aim aim(KeyFigure.Unit unit) {
+        return switch (unit) {
             case SECONDS -> new Aim(USUAL_TOTAL_S, 20);
             case CELSIUS -> new Aim(205, 2);
             case PERCENT -> new Aim(20, 2);

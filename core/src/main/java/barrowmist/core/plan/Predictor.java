@@ -153,7 +153,12 @@ public final class Predictor {
                                         analysis.figures().dryEnd()));
                     case FIRST_CRACK_S -> firstCrackErrorS(ofModel, analysis);
                     case TOTAL_S -> totalErrorS(analysis, drop);
-                    case DROP_C -> drop.by() == DropRule.By.BEAN_C ? 0 : ofModel;
+                    case DROP_C ->
+                        switch (drop.by()) {
+                            case BEAN_C -> 0.0;
+                            case OVER_CRACK_C -> events.firstCrackSdC();
+                            default -> ofModel;
+                        };
                     default -> ofModel;
                 });
     }
@@ -168,7 +173,7 @@ public final class Predictor {
     private double totalErrorS(RoastAnalysis analysis, DropRule drop) {
         return switch (drop.by()) {
             case TOTAL_S -> 0;
-            case BEAN_C -> model.error(KeyFigure.TOTAL_S).orElse(0.0);
+            case BEAN_C, OVER_CRACK_C -> model.error(KeyFigure.TOTAL_S).orElse(0.0);
             case DEVELOPMENT_S, DEVELOPMENT_PCT ->
                 firstCrackErrorS(model.error(KeyFigure.FIRST_CRACK_S).orElse(0.0), analysis);
         };

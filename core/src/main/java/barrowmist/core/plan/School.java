@@ -2,6 +2,7 @@ package barrowmist.core.plan;
 
 import barrowmist.core.plan.Targets.DevelopmentFrom;
 import barrowmist.core.roast.KeyFigure;
+import barrowmist.core.roast.RoastAim;
 import java.util.List;
 import java.util.Map;
 
@@ -31,17 +32,28 @@ public record School(String id, String name, String note, Targets targets) {
                         "classic",
                         "Classic 20 %",
                         "A fifth of the roast, up to a quarter, after first crack.",
-                        aims(615, 30, 300, 20, 490, 25, 208, 2.5, 20, 1.5)),
+                        aims(615, 30, 300, 20, 490, 25, 208, 2.5, 20, 1.5).madeFor(RoastAim.FILTER_MEDIUM)),
                 school(
                         "light-medium",
                         "Light-medium drum",
                         "15 to 17 % of the roast after first crack.",
-                        aims(600, 30, 305, 20, 504, 25, 205, 2.5, 16, 1)),
+                        aims(600, 30, 305, 20, 504, 25, 205, 2.5, 16, 1).madeFor(RoastAim.FILTER_LIGHT)),
                 school(
                         "fruit-forward",
                         "Fruit-forward natural",
                         "13 to 17 % after first crack and a slow end, so that the core cooks through; browning 35 % or more.",
                         fruitForward()),
+                school(
+                        "espresso",
+                        "Espresso, full city",
+                        "Up to 14 minutes, about 17 °C above first crack at the drop.",
+                        // first crack, and a drop 30 °F above it (common practice, no published source)
+                        aims(765, 45, 345, 25, 575, 30, 212, 3, 21, 2).madeFor(RoastAim.ESPRESSO)),
+                school(
+                        "dark",
+                        "Dark",
+                        "Into second crack: smoke is at hand, the chaff is emptied first.",
+                        aims(840, 60, 360, 30, 600, 35, 222, 3, 24, 3).madeFor(RoastAim.DARK)),
                 new School(
                         "from-yellow",
                         "Counted from yellow",
@@ -63,7 +75,8 @@ public record School(String id, String name, String note, Targets targets) {
         // 12 °F/min at first crack where a washed coffee gets 14 to 15: a rate, so 5/9 without the 32°
         return aims(570, 30, 285, 20, 484, 25, 202, 2.5, 15, 2)
                 .with(KeyFigure.ROR_AT_FIRST_CRACK, new Aim(12 * 5.0 / 9, 1))
-                .with(KeyFigure.BROWNING_PCT, new Aim(37, 2.5));
+                .with(KeyFigure.BROWNING_PCT, new Aim(37, 2.5))
+                .madeFor(RoastAim.FRUIT_NATURAL);
     }
 
     private static School school(String id, String name, String note, Targets targets) {

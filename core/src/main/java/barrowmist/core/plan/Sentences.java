@@ -38,6 +38,17 @@ record Sentences(Wording wording) {
         if (trigger instanceof Trigger.AtBean at) {
             return "when the beans read " + wording.temperature(at.beanC());
         }
+        if (trigger instanceof Trigger.AtEnvironment at) {
+            return "when the environment has %s %s"
+                    .formatted(at.falling() ? "fallen to" : "risen to", wording.temperature(at.environmentC()));
+        }
+        if (trigger instanceof Trigger.BeforeEvent before) {
+            return "%s before %s"
+                    .formatted(Clock.text(before.beforeS()), before.event().label());
+        }
+        if (trigger instanceof Trigger.AtRate at) {
+            return "when the rate of rise has fallen to " + wording.rate(at.cPerMin());
+        }
         Trigger.AtEvent at = (Trigger.AtEvent) trigger;
         return at.afterS() == 0
                 ? "at " + at.event().label()

@@ -1,6 +1,7 @@
 package barrowmist.core.plan;
 
 import barrowmist.core.roast.KeyFigure;
+import barrowmist.core.roast.RoastAim;
 import barrowmist.core.roast.RoastFigures;
 import java.util.EnumMap;
 import java.util.Map;
@@ -11,8 +12,14 @@ import java.util.OptionalDouble;
  *
  * @param aims the figures aimed at, each with its tolerance; any may be left out
  * @param developmentFrom where development is counted from
+ * @param aim what the roast is made for
  */
-public record Targets(Map<KeyFigure, Aim> aims, DevelopmentFrom developmentFrom) {
+public record Targets(Map<KeyFigure, Aim> aims, DevelopmentFrom developmentFrom, RoastAim aim) {
+
+    /** Of a sample that is roasted by the protocol. */
+    public Targets(Map<KeyFigure, Aim> aims, DevelopmentFrom developmentFrom) {
+        this(aims, developmentFrom, RoastAim.PROTOCOL_SAMPLE);
+    }
 
     /** Two schools count differently (common practice, no published source). */
     public enum DevelopmentFrom {
@@ -37,11 +44,16 @@ public record Targets(Map<KeyFigure, Aim> aims, DevelopmentFrom developmentFrom)
                 : OptionalDouble.empty();
     }
 
+    /** The same, made for something else. */
+    public Targets madeFor(RoastAim other) {
+        return new Targets(aims, developmentFrom, other);
+    }
+
     /** The same with one aim set or replaced. */
     public Targets with(KeyFigure figure, Aim aim) {
         Map<KeyFigure, Aim> changed = new EnumMap<>(KeyFigure.class);
         changed.putAll(aims);
         changed.put(figure, aim);
-        return new Targets(changed, developmentFrom);
+        return new Targets(changed, developmentFrom, this.aim);
     }
 }

@@ -19,4 +19,13 @@ public sealed interface Trigger {
 
     /** So many seconds after an event: turning point, dry end or first crack. */
     record AtEvent(EventKind event, double afterS) implements Trigger {}
+
+    /** When the environment probe has come to {@code environmentC}, °C: from above after charge, when {@code falling}. */
+    record AtEnvironment(double environmentC, boolean falling) implements Trigger {}
+
+    /** So many seconds before an event that is foretold: dry end or first crack. */
+    record BeforeEvent(EventKind event, double beforeS) implements Trigger {}
+
+    /** When the rate of rise, past its peak, has fallen to {@code cPerMin}, °C/min. */
+    record AtRate(double cPerMin) implements Trigger {}
 }

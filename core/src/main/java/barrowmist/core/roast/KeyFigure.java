@@ -27,7 +27,20 @@ public enum KeyFigure {
             "rorPeakCPerMin",
             "peak rate of rise",
             Unit.CELSIUS_PER_MINUTE,
-            f -> f.rorPeak().stream().mapToDouble(RorPoint::cPerMin).findFirst());
+            f -> f.rorPeak().stream().mapToDouble(RorPoint::cPerMin).findFirst()),
+    ROR_BEFORE_CRACK(
+            "rorBeforeCrackCPerMin",
+            "rate of rise a minute before first crack",
+            Unit.CELSIUS_PER_MINUTE,
+            RoastFigures::rorBeforeCrackCPerMin),
+    ROR_AT_DROP(
+            "rorAtDropCPerMin", "rate of rise at the drop", Unit.CELSIUS_PER_MINUTE, RoastFigures::rorAtDropCPerMin),
+    DEVELOPMENT_S("developmentS", "development time", Unit.SECONDS, RoastFigures::developmentS),
+    ENVIRONMENT_DROP_C(
+            "environmentDropC",
+            "environment at the drop",
+            Unit.CELSIUS,
+            f -> f.environment().dropC());
 
     /** What a figure is measured in. */
     public enum Unit {

@@ -9,7 +9,7 @@ import java.util.OptionalDouble;
 public final class RoastAnalyzer {
 
     /** Version of these rules; stored beside figures made by them, which are made anew when it changes. */
-    public static final int RULES_VERSION = 3;
+    public static final int RULES_VERSION = 4;
 
     /** Rate of rise is shown up to this far from a marked event, s. */
     private static final double NEAR_S = 10;
@@ -49,7 +49,17 @@ public final class RoastAnalyzer {
                 drop,
                 rorAt(ror, crack),
                 rorAt(ror, drop),
-                peak);
+                peak,
+                crack.isPresent()
+                        ? rorAt(ror, crack.get().timeS() - RoastFigures.BEFORE_CRACK_S)
+                        : OptionalDouble.empty(),
+                charged
+                        ? EnvironmentFigures.of(
+                                sinceCharge.environmentC(),
+                                marked,
+                                turning.map(Milestone::timeS).orElse(0.0),
+                                dropS)
+                        : EnvironmentFigures.NONE);
         FaultFinder.Found found = peak.map(p -> faults(sinceCharge, bean, ror, marked, p, usualPeak))
                 .orElse(new FaultFinder.Found(List.of(), List.of()));
         return new RoastAnalysis(
@@ -97,10 +107,15 @@ public final class RoastAnalyzer {
     }
 
     private static OptionalDouble rorAt(Series ror, Optional<Milestone> milestone) {
-        if (milestone.isEmpty() || ror.isEmpty()) {
+        return milestone.isEmpty()
+                ? OptionalDouble.empty()
+                : rorAt(ror, milestone.get().timeS());
+    }
+
+    private static OptionalDouble rorAt(Series ror, double t) {
+        if (ror.isEmpty()) {
             return OptionalDouble.empty();
         }
-        double t = milestone.get().timeS();
         int after = Math.min(ror.indexFrom(t), ror.size() - 1);
         int before = Math.max(0, after - 1);
         int nearest = Math.abs(ror.timeS(after) - t) <= Math.abs(ror.timeS(before) - t) ? after : before;

@@ -16,6 +16,8 @@ import java.util.function.ToDoubleFunction;
  * @param rorAtFirstCrackCPerMin rate of rise at first crack, °C/min
  * @param rorAtDropCPerMin rate of rise at the drop, °C/min
  * @param rorPeak highest rate of rise
+ * @param rorBeforeCrackCPerMin rate of rise a minute before first crack, °C/min
+ * @param environment what the environment probe read
  */
 public record RoastFigures(
         OptionalDouble chargeC,
@@ -25,7 +27,35 @@ public record RoastFigures(
         Optional<Milestone> drop,
         OptionalDouble rorAtFirstCrackCPerMin,
         OptionalDouble rorAtDropCPerMin,
-        Optional<RorPoint> rorPeak) {
+        Optional<RorPoint> rorPeak,
+        OptionalDouble rorBeforeCrackCPerMin,
+        EnvironmentFigures environment) {
+
+    /** How long before first crack its rate of rise is asked for as well, s (common practice, no published source). */
+    public static final double BEFORE_CRACK_S = 60;
+
+    /** Without an environment probe, and without the rate before first crack. */
+    public RoastFigures(
+            OptionalDouble chargeC,
+            Optional<Milestone> turningPoint,
+            Optional<Milestone> dryEnd,
+            Optional<Milestone> firstCrack,
+            Optional<Milestone> drop,
+            OptionalDouble rorAtFirstCrackCPerMin,
+            OptionalDouble rorAtDropCPerMin,
+            Optional<RorPoint> rorPeak) {
+        this(
+                chargeC,
+                turningPoint,
+                dryEnd,
+                firstCrack,
+                drop,
+                rorAtFirstCrackCPerMin,
+                rorAtDropCPerMin,
+                rorPeak,
+                OptionalDouble.empty(),
+                EnvironmentFigures.NONE);
+    }
 
     /** Those of a roast of which nothing is known yet. */
     public static final RoastFigures NONE = new RoastFigures(
@@ -51,6 +81,14 @@ public record RoastFigures(
     /** Degrees risen from first crack to drop, °C. */
     public OptionalDouble developmentRiseC() {
         return difference(Milestone::beanC);
+    }
+
+    /** How far the environment lies above the beans at the drop, °C. */
+    public OptionalDouble gapAtDropC() {
+        return drop.isPresent() && environment.dropC().isPresent()
+                ? OptionalDouble.of(
+                        environment.dropC().getAsDouble() - drop.get().beanC())
+                : OptionalDouble.empty();
     }
 
     public Phases phases() {

@@ -1,6 +1,7 @@
 package barrowmist.core.sample;
 
 import barrowmist.core.roast.Clock;
+import barrowmist.core.roast.RoastAim;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -27,6 +28,9 @@ public record BenchJudgement(Verdict verdict, List<Check> checks) {
 
     public static final double PROTOCOL_LONGEST_S = 720;
 
+    /** Whose limit it is where the roast was made for something else than the protocol. */
+    private static final String AIM = "aim";
+
     /** What becomes of a sample. */
     public enum Verdict {
         FIT,
@@ -46,7 +50,7 @@ public record BenchJudgement(Verdict verdict, List<Check> checks) {
      * One figure.
      *
      * @param label what it is
-     * @param by whose limit: protocol or lab
+     * @param by whose limit: protocol, lab, or what the roast is made for
      * @param wanted the limit in words
      * @param value the figure in words; empty when not measured
      * @param green whether the green coffee is to blame and not the roast: another roast would not change it
@@ -62,19 +66,33 @@ public record BenchJudgement(Verdict verdict, List<Check> checks) {
         checks = List.copyOf(checks);
     }
 
+    /** Of a sample that was roasted by the protocol. */
+    public static BenchJudgement of(BenchFigures f, OptionalDouble totalS, BenchLimits limits) {
+        return of(f, totalS, limits, RoastAim.PROTOCOL_SAMPLE);
+    }
+
     /**
      * @param totalS charge to drop, s; empty when the roast has no drop
+     * @param aim what it was roasted for: only a protocol sample is held to the protocol
      */
-    public static BenchJudgement of(BenchFigures f, OptionalDouble totalS, BenchLimits limits) {
+    public static BenchJudgement of(BenchFigures f, OptionalDouble totalS, BenchLimits limits, RoastAim aim) {
         List<Check> checks = new ArrayList<>();
-        if (limits.protocol()) {
+        RoastAim.Limits own = aim.limits();
+        if (aim.protocol() && limits.protocol()) {
             colour(checks, "colour, whole", f.colourWhole(), PROTOCOL_WHOLE);
             colour(checks, "colour, ground", f.colourGround(), PROTOCOL_GROUND);
-            checks.add(time(totalS));
-            none(checks, "scorched", f.scorchedPer100g());
-            none(checks, "tipped", f.tippedPer100g());
+            checks.add(time(totalS, "protocol", PROTOCOL_SHORTEST_S, PROTOCOL_LONGEST_S));
+            none(checks, "scorched", "protocol", f.scorchedPer100g());
+            none(checks, "tipped", "protocol", f.tippedPer100g());
         }
-        between(checks, "weight loss", "lab", f.weightLossPct(), limits.leastLossPct(), limits.mostLossPct(), "%");
+        if (!aim.protocol() && aim != RoastAim.OWN) {
+            checks.add(time(totalS, AIM, own.shortestS(), own.longestS()));
+            none(checks, "scorched", AIM, f.scorchedPer100g());
+            none(checks, "tipped", AIM, f.tippedPer100g());
+            between(checks, "weight loss", AIM, f.weightLossPct(), own.leastLossPct(), own.mostLossPct(), "%");
+        } else if (aim.protocol()) {
+            between(checks, "weight loss", "lab", f.weightLossPct(), limits.leastLossPct(), limits.mostLossPct(), "%");
+        }
         atMost(checks, "ground lighter by", f.colourGap(), limits.mostGap(), false);
         // unripe seeds do not brown, and hollow ones were hollow before: common practice, no published source
         atMost(checks, "quakers in 100 g", real(f.quakersPer100g()), limits.mostQuakers(), true);
@@ -121,14 +139,12 @@ public record BenchJudgement(Verdict verdict, List<Check> checks) {
         return words.substring(0, 1).toUpperCase(Locale.ROOT) + words.substring(1) + ".";
     }
 
-    private static Check time(OptionalDouble totalS) {
-        boolean inside = totalS.isPresent()
-                && totalS.getAsDouble() >= PROTOCOL_SHORTEST_S
-                && totalS.getAsDouble() <= PROTOCOL_LONGEST_S;
-        String wanted = Clock.text(PROTOCOL_SHORTEST_S) + " to " + Clock.text(PROTOCOL_LONGEST_S);
+    private static Check time(OptionalDouble totalS, String by, double fromS, double toS) {
+        boolean inside = totalS.isPresent() && totalS.getAsDouble() >= fromS && totalS.getAsDouble() <= toS;
+        String wanted = Clock.text(fromS) + " to " + Clock.text(toS);
         Standing standing = totalS.isEmpty() ? Standing.NOT_MEASURED : inside ? Standing.INSIDE : Standing.OUTSIDE;
         String value = totalS.isPresent() ? Clock.text(totalS.getAsDouble()) : "";
-        return new Check("roast time", "protocol", wanted, value, standing, false);
+        return new Check("roast time", by, wanted, value, standing, false);
     }
 
     private static OptionalDouble real(OptionalInt n) {
@@ -163,9 +179,9 @@ public record BenchJudgement(Verdict verdict, List<Check> checks) {
         checks.add(check(label, "lab", "at most " + number(most), v, "", inside, green));
     }
 
-    private static void none(List<Check> checks, String label, OptionalInt count) {
+    private static void none(List<Check> checks, String label, String by, OptionalInt count) {
         OptionalDouble v = real(count);
-        add(checks, label, "protocol", "none", v, "", v.isPresent() && v.getAsDouble() == 0);
+        add(checks, label, by, "none", v, "", v.isPresent() && v.getAsDouble() == 0);
     }
 
     private static void broken(List<Check> checks, BenchFigures f) {

@@ -1,9 +1,12 @@
 package barrowmist.core.trace;
 
+import barrowmist.core.roast.RoastAim;
 import barrowmist.core.trace.Finding.Standing;
 import barrowmist.core.units.Wording;
 import java.util.Comparator;
+import java.util.EnumMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Stream;
 
@@ -11,17 +14,20 @@ import java.util.stream.Stream;
 public final class TraceEngine {
 
     /** Counted up with the rules: what was traced by others is traced again. */
-    public static final int RULES_VERSION = 2;
+    public static final int RULES_VERSION = 3;
 
     private static final String LOOK_NEXT =
             "Nothing in the log explains it. Look next at the bench, the green, the rest and the preparation.";
 
     private final TraceSettings settings;
-    private final List<CauseRule> rules;
+    private final Map<RoastAim, List<CauseRule>> rules = new EnumMap<>(RoastAim.class);
 
     public TraceEngine(TraceSettings settings) {
         this.settings = settings;
-        this.rules = List.of(new BakedRule(settings), new ScorchedRule(settings), new UnderdevelopedRule(settings));
+        for (RoastAim aim : RoastAim.values()) {
+            TraceSettings own = settings.of(aim);
+            rules.put(aim, List.of(new BakedRule(own), new ScorchedRule(own), new UnderdevelopedRule(own)));
+        }
     }
 
     /**
@@ -29,7 +35,7 @@ public final class TraceEngine {
      * nor log has anything to say.
      */
     public List<Finding> trace(TraceInput in, Wording wording) {
-        return rules.stream()
+        return rules.getOrDefault(in.aim(), List.of()).stream()
                 .map(rule -> weigh(rule, in, wording))
                 .flatMap(Optional::stream)
                 .sorted(Comparator.comparing(Finding::standing)

@@ -3,6 +3,7 @@ package barrowmist.core.trace;
 import barrowmist.core.green.GreenFacts;
 import barrowmist.core.machine.MachineReference;
 import barrowmist.core.rest.RestSchool;
+import barrowmist.core.roast.RoastAim;
 import barrowmist.core.roast.RoastAnalysis;
 import barrowmist.core.sample.BenchFigures;
 import barrowmist.core.sample.BenchLimits;
@@ -22,6 +23,7 @@ import java.util.OptionalDouble;
  * @param roastedOn the day of the roast, for the age of the green
  * @param benchLimits what the lab asks of a roasted sample
  * @param school how long the lab lets samples rest
+ * @param aim what it was roasted for
  */
 public record TraceInput(
         GreenFacts green,
@@ -33,4 +35,32 @@ public record TraceInput(
         OptionalDouble restHours,
         LocalDate roastedOn,
         BenchLimits benchLimits,
-        RestSchool school) {}
+        RestSchool school,
+        RoastAim aim) {
+
+    /** Of a sample that was roasted by the protocol. */
+    public TraceInput(
+            GreenFacts green,
+            RoastAnalysis analysis,
+            MachineReference reference,
+            String machineName,
+            BenchFigures bench,
+            CupFacts cup,
+            OptionalDouble restHours,
+            LocalDate roastedOn,
+            BenchLimits benchLimits,
+            RestSchool school) {
+        this(
+                green,
+                analysis,
+                reference,
+                machineName,
+                bench,
+                cup,
+                restHours,
+                roastedOn,
+                benchLimits,
+                school,
+                RoastAim.PROTOCOL_SAMPLE);
+    }
+}

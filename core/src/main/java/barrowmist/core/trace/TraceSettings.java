@@ -1,5 +1,6 @@
 package barrowmist.core.trace;
 
+import barrowmist.core.roast.RoastAim;
 import barrowmist.core.sample.BenchJudgement;
 
 /**
@@ -37,4 +38,24 @@ public record TraceSettings(
 
     public static final TraceSettings DEFAULTS =
             new TraceSettings(0.8, BenchJudgement.PROTOCOL_LONGEST_S, 42, 13, 15, 16, 5, 11, 6.7, 3, 40, 5);
+
+    /** The same for a roast that is made for something: its limits of time and development are those of its aim. */
+    TraceSettings of(RoastAim aim) {
+        RoastAim.Limits l = aim.limits();
+        return aim.protocol()
+                ? this
+                : new TraceSettings(
+                        leastWeight,
+                        l.longestS(),
+                        l.longBrowningPct(),
+                        l.shortDevelopmentPct(),
+                        l.enoughDevelopmentPct(),
+                        l.targetDevelopmentPct(),
+                        l.fewDegreesC(),
+                        l.fastAtFirstCrackCPerMin(),
+                        calmAtFirstCrackCPerMin,
+                        manyScorched,
+                        slowDrumRpm,
+                        leastChargeStepC);
+    }
 }

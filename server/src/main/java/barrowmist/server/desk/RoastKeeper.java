@@ -56,6 +56,7 @@ class RoastKeeper {
                 batch.prepare().greenSampleId(),
                 machineId,
                 batch.prepare().planId(),
+                batch.live().orElseThrow().setup().targets().aim(),
                 batch.chargedAt(),
                 curve.log(),
                 events.shifted(-zero),

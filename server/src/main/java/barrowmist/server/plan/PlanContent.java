@@ -12,6 +12,7 @@ import barrowmist.core.plan.Targets.DevelopmentFrom;
 import barrowmist.core.plan.Translator;
 import barrowmist.core.plan.Trigger;
 import barrowmist.core.roast.KeyFigure;
+import barrowmist.core.roast.RoastAim;
 import barrowmist.server.machine.MachineSettings;
 import barrowmist.server.web.Codes;
 import io.swagger.v3.oas.annotations.media.Schema;
@@ -19,6 +20,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -32,6 +34,7 @@ import org.jspecify.annotations.Nullable;
  * @param steps how they move
  * @param drop what ends the roast
  * @param templateRoastId the roast whose moves it began with
+ * @param aim what the roast is made for; a sample by the protocol when it is left out
  */
 public record PlanContent(
         @Schema(example = "protocol") String schoolId,
@@ -45,7 +48,8 @@ public record PlanContent(
         LevelsView atCharge,
         List<MoveView> steps,
         DropView drop,
-        @Nullable Long templateRoastId) {
+        @Nullable Long templateRoastId,
+        @Nullable String aim) {
 
     /** What a figure is to be. */
     public record AimView(double value, double tolerance) {}
@@ -64,15 +68,40 @@ public record PlanContent(
      * @param beanC for {@code bean}: rising probe, °C
      * @param event for {@code event}: turning_point, dry_end or first_crack
      * @param afterS for {@code event}: s after it
+     * @param environmentC for {@code environment-falling} and {@code environment-rising}: that probe, °C
+     * @param beforeS for {@code before}: s before the event, dry_end or first_crack
+     * @param cPerMin for {@code rate}: rate of rise that it has fallen to, °C/min
      */
     public record WhenView(
-            @Schema(allowableValues = {"time", "bean", "event"})
+            @Schema(
+                    allowableValues = {
+                        "time",
+                        "bean",
+                        "event",
+                        "before",
+                        "environment-falling",
+                        "environment-rising",
+                        "rate"
+                    })
             String kind,
 
             @Nullable Double timeS,
             @Nullable Double beanC,
             @Nullable String event,
-            @Nullable Double afterS) {
+            @Nullable Double afterS,
+            @Nullable Double environmentC,
+            @Nullable Double beforeS,
+            @Nullable Double cPerMin) {
+
+        /** One of the first three kinds. */
+        WhenView(
+                String kind,
+                @Nullable Double timeS,
+                @Nullable Double beanC,
+                @Nullable String event,
+                @Nullable Double afterS) {
+            this(kind, timeS, beanC, event, afterS, null, null, null);
+        }
 
         static WhenView of(Trigger trigger) {
             if (trigger instanceof Trigger.AtTime at) {
@@ -80,6 +109,16 @@ public record PlanContent(
             }
             if (trigger instanceof Trigger.AtBean at) {
                 return new WhenView("bean", null, at.beanC(), null, null);
+            }
+            if (trigger instanceof Trigger.AtEnvironment at) {
+                String kind = at.falling() ? "environment-falling" : "environment-rising";
+                return new WhenView(kind, null, null, null, null, at.environmentC(), null, null);
+            }
+            if (trigger instanceof Trigger.BeforeEvent before) {
+                return new WhenView("before", null, null, before.event().code(), null, null, before.beforeS(), null);
+            }
+            if (trigger instanceof Trigger.AtRate at) {
+                return new WhenView("rate", null, null, null, null, null, null, at.cPerMin());
             }
             Trigger.AtEvent at = (Trigger.AtEvent) trigger;
             return new WhenView("event", null, null, at.event().code(), at.afterS());
@@ -101,7 +140,7 @@ public record PlanContent(
 
     /** What ends the roast. */
     public record DropView(
-            @Schema(allowableValues = {"bean-c", "total-s", "development-s", "development-pct"})
+            @Schema(allowableValues = {"bean-c", "total-s", "development-s", "development-pct", "over-crack-c"})
             String by,
 
             double value) {
@@ -144,7 +183,8 @@ public record PlanContent(
                 LevelsView.of(plan.atCharge()),
                 plan.steps().stream().map(MoveView::of).toList(),
                 DropView.of(plan.drop()),
-                templateRoastId);
+                templateRoastId,
+                aim);
     }
 
     /** This plan as it is on another roaster: its own aims, charge and moves; all else as it was. */
@@ -159,7 +199,8 @@ public record PlanContent(
                         atCharge,
                         steps,
                         drop,
-                        templateRoastId)
+                        templateRoastId,
+                        aim)
                 .with(found.batch().chargeC(), found.plan());
     }
 
@@ -170,7 +211,11 @@ public record PlanContent(
 
     /** The targets in the core's terms. */
     public Targets aimedAt() {
-        return new PlanReader().targets(targets, developmentFrom);
+        return new PlanReader().targets(targets, developmentFrom).madeFor(made(aim));
+    }
+
+    static RoastAim made(@Nullable String aim) {
+        return Optional.ofNullable(aim).flatMap(RoastAim::parse).orElse(RoastAim.PROTOCOL_SAMPLE);
     }
 
     /** The targets of a style in the core's terms; they were checked when it was kept. */

@@ -106,11 +106,28 @@ final class PlanReader {
                 return new Trigger.AtBean(or(when.beanC()));
             case "event":
                 return new Trigger.AtEvent(followed(field, when.event()), or(when.afterS()));
+            case "before":
+                return new Trigger.BeforeEvent(foretold(field, when.event()), or(when.beforeS()));
+            case "environment-falling", "environment-rising":
+                return new Trigger.AtEnvironment(
+                        or(when.environmentC()), when.kind().endsWith("falling"));
+            case "rate":
+                return new Trigger.AtRate(or(when.cPerMin()));
             default:
                 checks.add(
-                        field, "A move comes at a time, a bean temperature or an event, not \"" + when.kind() + "\"");
+                        field,
+                        "A move comes at a time, a temperature, a rate of rise or an event, not \"" + when.kind()
+                                + "\"");
                 return new Trigger.AtTime(0);
         }
+    }
+
+    private EventKind foretold(String field, @Nullable String code) {
+        EventKind event = followed(field, code);
+        if (event == EventKind.TURNING_POINT) {
+            checks.add(field, "A move comes before dry_end or first_crack: a turning point is not foretold");
+        }
+        return event;
     }
 
     private EventKind followed(String field, @Nullable String code) {

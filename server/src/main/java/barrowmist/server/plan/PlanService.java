@@ -106,7 +106,8 @@ public class PlanService {
                 PlanContent.LevelsView.of(controls.atCharge()),
                 controls.steps().stream().map(PlanContent.MoveView::of).toList(),
                 PlanContent.DropView.of(drop),
-                template.map(RoastEntity::id).orElse(null));
+                template.map(RoastEntity::id).orElse(null),
+                school.aim());
     }
 
     private Optional<RoastEntity> template(MachineEntity machine, Process process, @Nullable Long roastId) {

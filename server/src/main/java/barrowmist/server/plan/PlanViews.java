@@ -60,7 +60,7 @@ public final class PlanViews {
 
     /** What is to end a roast, and what it aims at. */
     public record DropEntry(
-            @Schema(allowableValues = {"bean-c", "total-s", "development-s", "development-pct"})
+            @Schema(allowableValues = {"bean-c", "total-s", "development-s", "development-pct", "over-crack-c"})
             String by,
 
             Map<String, AimView> targets,
@@ -117,14 +117,16 @@ public final class PlanViews {
             @Schema(allowableValues = {"first-crack", "dry-end"})
             String developmentFrom,
 
-            Map<String, AimView> targets) {
+            Map<String, AimView> targets,
+            @Nullable String aim) {
         static SchoolView of(School s) {
             return new SchoolView(
                     s.id(),
                     s.name(),
                     s.note(),
                     PlanContent.from(s.targets().developmentFrom()),
-                    PlanContent.aims(s.targets()));
+                    PlanContent.aims(s.targets()),
+                    s.targets().aim().code());
         }
     }
 

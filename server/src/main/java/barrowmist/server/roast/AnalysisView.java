@@ -1,6 +1,7 @@
 package barrowmist.server.roast;
 
 import barrowmist.core.machine.MachineReference;
+import barrowmist.core.roast.EnvironmentFigures;
 import barrowmist.core.roast.Fault;
 import barrowmist.core.roast.Milestone;
 import barrowmist.core.roast.Phases;
@@ -28,6 +29,8 @@ public record AnalysisView(
         OptionalDouble developmentRiseC,
         OptionalDouble rorAtFirstCrackCPerMin,
         OptionalDouble rorAtDropCPerMin,
+        OptionalDouble rorBeforeCrackCPerMin,
+        EnvironmentView environment,
         @Nullable Double rorPeakCPerMin,
         @Nullable Double rorPeakS,
         OptionalDouble totalS,
@@ -40,6 +43,19 @@ public record AnalysisView(
     public record MilestoneView(double timeS, double beanC) {
         static @Nullable MilestoneView of(Optional<Milestone> m) {
             return m.map(p -> new MilestoneView(p.timeS(), p.beanC())).orElse(null);
+        }
+    }
+
+    /** What the environment probe read, and how far above the beans it lay at the drop, °C. */
+    public record EnvironmentView(
+            OptionalDouble dryEndC,
+            OptionalDouble firstCrackC,
+            OptionalDouble dropC,
+            OptionalDouble peakC,
+            OptionalDouble gapAtDropC) {
+        static EnvironmentView of(RoastFigures f) {
+            EnvironmentFigures e = f.environment();
+            return new EnvironmentView(e.dryEndC(), e.firstCrackC(), e.dropC(), e.peakC(), f.gapAtDropC());
         }
     }
 
@@ -90,6 +106,8 @@ public record AnalysisView(
                 f.developmentRiseC(),
                 f.rorAtFirstCrackCPerMin(),
                 f.rorAtDropCPerMin(),
+                f.rorBeforeCrackCPerMin(),
+                EnvironmentView.of(f),
                 f.rorPeak().map(RorPoint::cPerMin).orElse(null),
                 f.rorPeak().map(RorPoint::timeS).orElse(null),
                 f.totalS(),

@@ -2,9 +2,12 @@ package barrowmist.server.roast;
 
 import barrowmist.core.roast.EventKind;
 import barrowmist.core.roast.RateOfRise;
+import barrowmist.core.roast.RoastAim;
 import barrowmist.server.web.InputProblems;
 import java.time.LocalDate;
+import java.util.Arrays;
 import java.util.List;
+import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -34,6 +37,9 @@ class RoastController {
 
     /** Whether a roast teaches the machine's reference. */
     record Acceptance(boolean accepted) {}
+
+    /** What a roast was made for. */
+    record RoastPurpose(@Nullable String aim) {}
 
     @GetMapping("/roasts")
     List<RoastView> roasts() {
@@ -112,6 +118,32 @@ class RoastController {
     @PutMapping("/roasts/{id}/accepted")
     RoastView accept(@PathVariable long id, @RequestBody Acceptance acceptance) {
         return roasts.accept(id, acceptance.accepted());
+    }
+
+    @PutMapping("/roasts/{id}/aim")
+    RoastView madeFor(@PathVariable long id, @RequestBody RoastPurpose made) {
+        return roasts.madeFor(
+                id,
+                Optional.ofNullable(made.aim())
+                        .flatMap(RoastAim::parse)
+                        .orElseThrow(() ->
+                                new InputProblems("aim", "\"" + made.aim() + "\" is nothing a roast is made for")));
+    }
+
+    /** Everything that a roast can be made for. */
+    @GetMapping("/roast-aims")
+    List<RoastAimView> aims() {
+        return Arrays.stream(RoastAim.values()).map(RoastAimView::of).toList();
+    }
+
+    /** What a roast is made for, with what is right for it. */
+    record RoastAimView(
+            String code, String label, double shortestS, double longestS, double leastLossPct, double mostLossPct) {
+        static RoastAimView of(RoastAim a) {
+            RoastAim.Limits l = a.limits();
+            return new RoastAimView(
+                    a.code(), a.label(), l.shortestS(), l.longestS(), l.leastLossPct(), l.mostLossPct());
+        }
     }
 
     private static EventKind kind(String code) {

@@ -1,5 +1,6 @@
 package barrowmist.server.roast;
 
+import barrowmist.core.roast.RoastAim;
 import barrowmist.core.roast.RoastAnalysis;
 import barrowmist.core.roast.RoastAnalyzer;
 import barrowmist.core.roast.RoastEvents;
@@ -84,6 +85,7 @@ public class RoastEntity {
     private int missingMarks;
     private boolean gasLogged;
 
+    private @Nullable String aim;
     private @Nullable Long planId;
     private @Nullable String desk;
     private @Nullable String history;
@@ -211,6 +213,15 @@ public class RoastEntity {
 
     public void setSettled(boolean settled) {
         this.settled = settled;
+    }
+
+    /** What it was made for. */
+    public RoastAim aim() {
+        return Optional.ofNullable(aim).flatMap(RoastAim::parse).orElse(RoastAim.PROTOCOL_SAMPLE);
+    }
+
+    void setAim(RoastAim made) {
+        aim = made.code();
     }
 
     /** The plan that it was roasted by. */

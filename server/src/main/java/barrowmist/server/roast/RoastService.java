@@ -1,6 +1,7 @@
 package barrowmist.server.roast;
 
 import barrowmist.core.machine.MachineReference;
+import barrowmist.core.roast.RoastAim;
 import barrowmist.core.roast.RoastAnalysis;
 import barrowmist.core.roast.RoastAnalyzer;
 import barrowmist.core.roast.RoastEvents;
@@ -86,6 +87,7 @@ public class RoastService {
             long greenSampleId,
             long machineId,
             @Nullable Long planId,
+            RoastAim aim,
             Instant roastedAt,
             RoastLog log,
             RoastEvents events,
@@ -106,6 +108,7 @@ public class RoastService {
                 false);
         roast.setEvents(live.events());
         roast.setDesk(live.planId(), live.desk());
+        roast.setAim(live.aim());
         RoastEntity saved = keepNew(roast);
         weights.keep(saved, live.greenG(), null);
         return saved.id();
@@ -177,6 +180,14 @@ public class RoastService {
         RoastEntity roast = get(id);
         roast.setAccepted(accepted);
         told.publishEvent(new ReferenceChanged(roast.machine().id(), roast.lot().process()));
+        return RoastView.of(roast);
+    }
+
+    /** Says what a roast was made for: its bench and its trace are judged by that. */
+    public RoastView madeFor(long id, RoastAim aim) {
+        RoastEntity roast = get(id);
+        roast.setAim(aim);
+        changed(roast);
         return RoastView.of(roast);
     }
 

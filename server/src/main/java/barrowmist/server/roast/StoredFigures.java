@@ -1,5 +1,6 @@
 package barrowmist.server.roast;
 
+import barrowmist.core.roast.EnvironmentFigures;
 import barrowmist.core.roast.Milestone;
 import barrowmist.core.roast.RoastFigures;
 import barrowmist.core.roast.RorPoint;
@@ -47,6 +48,20 @@ class StoredFigures {
     @Column(name = "ror_peak_s")
     private @Nullable Double rorPeakS;
 
+    private @Nullable Double rorBeforeCrack;
+
+    @Column(name = "environment_dry_end_c")
+    private @Nullable Double environmentDryEndC;
+
+    @Column(name = "environment_first_crack_c")
+    private @Nullable Double environmentFirstCrackC;
+
+    @Column(name = "environment_drop_c")
+    private @Nullable Double environmentDropC;
+
+    @Column(name = "environment_peak_c")
+    private @Nullable Double environmentPeakC;
+
     protected StoredFigures() {}
 
     StoredFigures(RoastFigures f) {
@@ -63,6 +78,11 @@ class StoredFigures {
         rorAtDrop = Optionals.orNull(f.rorAtDropCPerMin());
         rorPeak = f.rorPeak().map(RorPoint::cPerMin).orElse(null);
         rorPeakS = f.rorPeak().map(RorPoint::timeS).orElse(null);
+        rorBeforeCrack = Optionals.orNull(f.rorBeforeCrackCPerMin());
+        environmentDryEndC = Optionals.orNull(f.environment().dryEndC());
+        environmentFirstCrackC = Optionals.orNull(f.environment().firstCrackC());
+        environmentDropC = Optionals.orNull(f.environment().dropC());
+        environmentPeakC = Optionals.orNull(f.environment().peakC());
     }
 
     RoastFigures figures() {
@@ -74,7 +94,13 @@ class StoredFigures {
                 milestone(dropS, dropC),
                 Optionals.of(rorAtFirstCrack),
                 Optionals.of(rorAtDrop),
-                rorPeak == null || rorPeakS == null ? Optional.empty() : Optional.of(new RorPoint(rorPeakS, rorPeak)));
+                rorPeak == null || rorPeakS == null ? Optional.empty() : Optional.of(new RorPoint(rorPeakS, rorPeak)),
+                Optionals.of(rorBeforeCrack),
+                new EnvironmentFigures(
+                        Optionals.of(environmentDryEndC),
+                        Optionals.of(environmentFirstCrackC),
+                        Optionals.of(environmentDropC),
+                        Optionals.of(environmentPeakC)));
     }
 
     private static @Nullable Double timeS(Optional<Milestone> m) {

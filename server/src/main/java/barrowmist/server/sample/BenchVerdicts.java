@@ -51,7 +51,7 @@ public class BenchVerdicts {
         RoastEntity roast = roasts.get(roastId);
         BenchFigures figures =
                 samples.findById(roast.id()).map(SampleEntity::figures).orElseGet(BenchFigures::none);
-        return BenchJudgement.of(figures, roast.figures().totalS(), limits());
+        return BenchJudgement.of(figures, roast.figures().totalS(), limits(), roast.aim());
     }
 
     /** What is to be said before such a roast is cupped: nothing, unless it is to be roasted again. */
@@ -75,7 +75,8 @@ public class BenchVerdicts {
                         r -> Codes.of(BenchJudgement.of(
                                         figures.getOrDefault(r.id(), BenchFigures.none()),
                                         r.figures().totalS(),
-                                        limits)
+                                        limits,
+                                        r.aim())
                                 .verdict()),
                         (first, second) -> first));
     }

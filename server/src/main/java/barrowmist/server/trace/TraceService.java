@@ -131,6 +131,7 @@ public class TraceService {
                 rested.isPresent() && rested.getAsDouble() >= 0 ? rested : OptionalDouble.empty(),
                 roasted,
                 verdicts.limits(),
-                rest.school());
+                rest.school(),
+                a.roast().aim());
     }
 }

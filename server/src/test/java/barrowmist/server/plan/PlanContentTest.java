@@ -43,6 +43,7 @@ class PlanContentTest {
                 new LevelsView(80, 40, 60),
                 steps,
                 drop,
+                null,
                 null);
     }
 
@@ -97,7 +98,7 @@ class PlanContentTest {
     @Test
     void aBatchOutsideTheDrumIsRefusedWithItsRange() {
         PlanContent big = new PlanContent(
-                "own", "first-crack", Map.of(), 400, 190, new LevelsView(80, 40, 60), List.of(), DROP, null);
+                "own", "first-crack", Map.of(), 400, 190, new LevelsView(80, 40, 60), List.of(), DROP, null, null);
         assertThatThrownBy(() -> big.check(MACHINE))
                 .asInstanceOf(type(InputProblems.class))
                 .extracting(e -> e.problems().get(0).message())
@@ -129,6 +130,7 @@ class PlanContentTest {
                 new LevelsView(80, 40, 60),
                 List.of(),
                 DROP,
+                null,
                 null);
         content.check(MACHINE);
         assertThat(content.aimedAt().aims()).hasSameSizeAs(PlanContent.firstAims());

@@ -14,6 +14,15 @@ public interface Controls {
      */
     ControlLevels at(double timeS, double probeC);
 
+    /**
+     * The same where the environment probe counts too.
+     *
+     * @param environmentC what it reads, °C
+     */
+    default ControlLevels at(double timeS, double probeC, double environmentC) {
+        return at(timeS, probeC);
+    }
+
     /** As logged. A control that the log lacks stands at {@code otherwise}. */
     static Controls logged(RoastLog sinceCharge, ControlLevels otherwise) {
         var gas = sinceCharge.gasPct();

@@ -39,7 +39,8 @@ public final class DrumSimulation {
      */
     public SimulatedCurve run(BatchConditions batch, Controls controls, double longestS, Until until) {
         DrumModel model = new DrumModel(machine, batch);
-        ControlLevels first = controls.at(0, batch.chargeC());
+        ControlLevels first = controls.at(
+                0, batch.chargeC(), batch.environmentC().orElse(batch.chargeC() + machine.environmentOffsetC()));
         model.set(first);
         double[] start = model.atCharge();
         double[] y = start;
@@ -63,7 +64,7 @@ public final class DrumSimulation {
             double longestS,
             Until until,
             Consumer<ControlLevels> set) {
-        ControlLevels first = controls.at(fromS, state[DrumModel.PROBE]);
+        ControlLevels first = controls.at(fromS, state[DrumModel.PROBE], state[DrumModel.ENVIRONMENT]);
         set.accept(first);
         Recorder recorder = new Recorder((int) Math.ceil(Math.max(0, longestS - fromS) / stepS) + 1);
         goOn(model, state, first, fromS, controls, longestS, until, recorder, set);
@@ -83,7 +84,7 @@ public final class DrumSimulation {
         double[] y = state;
         for (int i = 0; ; i++) {
             double t = fromS + i * stepS;
-            ControlLevels levels = i == 0 ? first : controls.at(t, y[DrumModel.PROBE]);
+            ControlLevels levels = i == 0 ? first : controls.at(t, y[DrumModel.PROBE], y[DrumModel.ENVIRONMENT]);
             set.accept(levels);
             recorder.add(t, y, levels);
             if (t + stepS > longestS + stepS / 2 || (i > 0 && until.reached(t, y[DrumModel.PROBE]))) {

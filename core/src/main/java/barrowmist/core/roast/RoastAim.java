@@ -1,0 +1,80 @@
+package barrowmist.core.roast;
+
+import java.util.Arrays;
+import java.util.Locale;
+import java.util.Optional;
+
+/**
+ * What a roast is made for: it decides what is right for it. Losses are common practice, no published source: light roasts
+ * lose about 11 to 13 %, medium 14 to 16, dark beyond 17; an espresso roast in a drum may take up to 14 minutes and is
+ * dropped well above first crack. The rest are house defaults.
+ */
+public enum RoastAim {
+    /** For cupping by the protocol: 8 to 12 minutes (SCA cupping protocol, values from memory). */
+    PROTOCOL_SAMPLE("Protocol sample", new Limits(480, 720, 11, 15, 42, 13, 15, 16, 5, 11)),
+    FILTER_LIGHT("Filter, light", new Limits(390, 780, 10.5, 14, 44, 11, 13, 15, 4, 12)),
+    FILTER_MEDIUM("Filter, medium", new Limits(450, 840, 13, 16.5, 44, 14, 16, 18, 6, 12)),
+    /** A natural with a slow end; a browning share of 35 % or more is wanted (common practice, no published source). */
+    FRUIT_NATURAL("Fruit-forward natural", new Limits(420, 780, 11, 15.5, 47, 12, 14, 15, 4, 10)),
+    ESPRESSO("Espresso", new Limits(540, 840, 14, 18.5, 46, 17, 19, 21, 9, 14)),
+    DARK("Dark", new Limits(600, 960, 16.5, 22, 46, 19, 21, 24, 14, 14)),
+    /** Nothing is asked of it but what its own plan aims at. */
+    OWN("Own", new Limits(0, 3600, 0, 40, 60, 5, 8, 10, 2, 20));
+
+    private final String label;
+    private final Limits limits;
+
+    RoastAim(String label, Limits limits) {
+        this.label = label;
+        this.limits = limits;
+    }
+
+    /**
+     * What is right for such a roast.
+     *
+     * @param shortestS charge to drop at least, s
+     * @param longestS charge to drop at most, s
+     * @param leastLossPct weight loss at least, %
+     * @param mostLossPct weight loss at most, %
+     * @param longBrowningPct a browning share beyond this is long, %
+     * @param shortDevelopmentPct a development share below this is short, %
+     * @param enoughDevelopmentPct from here on development is enough, %
+     * @param targetDevelopmentPct development share to correct to, %
+     * @param fewDegreesC fewer degrees from first crack to drop are few, °C
+     * @param fastAtFirstCrackCPerMin a rate of rise at first crack beyond this is fast, °C/min
+     */
+    public record Limits(
+            double shortestS,
+            double longestS,
+            double leastLossPct,
+            double mostLossPct,
+            double longBrowningPct,
+            double shortDevelopmentPct,
+            double enoughDevelopmentPct,
+            double targetDevelopmentPct,
+            double fewDegreesC,
+            double fastAtFirstCrackCPerMin) {}
+
+    public String label() {
+        return label;
+    }
+
+    public Limits limits() {
+        return limits;
+    }
+
+    /** Whether the cupping protocol's colour and time are asked of it. */
+    public boolean protocol() {
+        return this == PROTOCOL_SAMPLE;
+    }
+
+    /** The name on the wire. */
+    public String code() {
+        return name().toLowerCase(Locale.ROOT).replace('_', '-');
+    }
+
+    /** The aim of this code; empty when there is none. */
+    public static Optional<RoastAim> parse(String code) {
+        return Arrays.stream(values()).filter(a -> a.code().equals(code)).findFirst();
+    }
+}
