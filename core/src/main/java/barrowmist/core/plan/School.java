@@ -48,12 +48,12 @@ public record School(String id, String name, String note, Targets targets) {
                         "Espresso, full city",
                         "Up to 14 minutes, about 17 °C above first crack at the drop.",
                         // first crack, and a drop 30 °F above it (common practice, no published source)
-                        aims(765, 45, 345, 25, 575, 30, 212, 3, 21, 2).madeFor(RoastAim.ESPRESSO)),
+                        aims(705, 45, 340, 25, 555, 30, 212, 3, 21, 2).madeFor(RoastAim.ESPRESSO)),
                 school(
                         "dark",
                         "Dark",
                         "Into second crack: smoke is at hand, the chaff is emptied first.",
-                        aims(840, 60, 360, 30, 600, 35, 222, 3, 24, 3).madeFor(RoastAim.DARK)),
+                        aims(800, 60, 360, 30, 605, 35, 222, 3, 24, 3).madeFor(RoastAim.DARK)),
                 new School(
                         "from-yellow",
                         "Counted from yellow",

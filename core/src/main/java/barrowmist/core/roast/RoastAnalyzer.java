@@ -39,27 +39,17 @@ public final class RoastAnalyzer {
         Series ror = turning.map(tp -> RateOfRise.centred(bean).slice(tp.timeS(), dropS, 0))
                 .orElse(Series.empty());
         Optional<RorPoint> peak = peak(ror);
-        Optional<Milestone> crack = charged ? milestone(bean, marked, EventKind.FIRST_CRACK) : Optional.empty();
-        Optional<Milestone> drop = charged ? milestone(bean, marked, EventKind.DROP) : Optional.empty();
-        RoastFigures figures = new RoastFigures(
-                charged ? BeanCurve.charge(sinceCharge.beanC()) : OptionalDouble.empty(),
-                turning,
-                charged ? milestone(bean, marked, EventKind.DRY_END) : Optional.empty(),
-                crack,
-                drop,
-                rorAt(ror, crack),
-                rorAt(ror, drop),
-                peak,
-                crack.isPresent()
-                        ? rorAt(ror, crack.get().timeS() - RoastFigures.BEFORE_CRACK_S)
-                        : OptionalDouble.empty(),
-                charged
-                        ? EnvironmentFigures.of(
-                                sinceCharge.environmentC(),
-                                marked,
-                                turning.map(Milestone::timeS).orElse(0.0),
-                                dropS)
-                        : EnvironmentFigures.NONE);
+        RoastFigures figures = charged
+                ? figures(sinceCharge, bean, ror, marked, turning, peak)
+                : new RoastFigures(
+                        OptionalDouble.empty(),
+                        turning,
+                        Optional.empty(),
+                        Optional.empty(),
+                        Optional.empty(),
+                        OptionalDouble.empty(),
+                        OptionalDouble.empty(),
+                        peak);
         FaultFinder.Found found = peak.map(p -> faults(sinceCharge, bean, ror, marked, p, usualPeak))
                 .orElse(new FaultFinder.Found(List.of(), List.of()));
         return new RoastAnalysis(
@@ -70,6 +60,35 @@ public final class RoastAnalyzer {
                 settings,
                 missing(marked, turning),
                 notices(bean, found.meant()));
+    }
+
+    /** Of a roast whose charge is marked: every time and phase counts from it. */
+    private static RoastFigures figures(
+            RoastLog sinceCharge,
+            Series bean,
+            Series ror,
+            RoastEvents marked,
+            Optional<Milestone> turning,
+            Optional<RorPoint> peak) {
+        Optional<Milestone> crack = milestone(bean, marked, EventKind.FIRST_CRACK);
+        Optional<Milestone> drop = milestone(bean, marked, EventKind.DROP);
+        return new RoastFigures(
+                BeanCurve.charge(sinceCharge.beanC()),
+                turning,
+                milestone(bean, marked, EventKind.DRY_END),
+                crack,
+                drop,
+                rorAt(ror, crack),
+                rorAt(ror, drop),
+                peak,
+                crack.isPresent()
+                        ? rorAt(ror, crack.get().timeS() - RoastFigures.BEFORE_CRACK_S)
+                        : OptionalDouble.empty(),
+                EnvironmentFigures.of(
+                        sinceCharge.environmentC(),
+                        marked,
+                        turning.map(Milestone::timeS).orElse(0.0),
+                        marked.timeS(EventKind.DROP).orElse(Double.MAX_VALUE)));
     }
 
     private FaultFinder.Found faults(

@@ -7,7 +7,6 @@ import java.util.List;
 import java.util.Locale;
 import java.util.OptionalDouble;
 import java.util.OptionalInt;
-import java.util.stream.Collectors;
 
 /**
  * Whether a roasted sample is fit to be cupped.
@@ -17,10 +16,9 @@ import java.util.stream.Collectors;
  */
 public record BenchJudgement(Verdict verdict, List<Check> checks) {
 
-    /** Colour of a protocol roast, whole and ground, ±1 (SCA cupping protocol, values from memory). */
-    public static final double PROTOCOL_WHOLE = BenchFigures.PROTOCOL_COLOUR_WHOLE;
-
+    /** Colour of a protocol roast, ground, ±1; whole: {@link BenchFigures} (SCA cupping protocol, values from memory). */
     public static final double PROTOCOL_GROUND = 63;
+
     public static final double PROTOCOL_COLOUR_GIVE = 1;
 
     /** 8 to 12 minutes (SCA cupping protocol, values from memory), s. */
@@ -57,7 +55,7 @@ public record BenchJudgement(Verdict verdict, List<Check> checks) {
      */
     public record Check(String label, String by, String wanted, String value, Standing standing, boolean green) {
 
-        private String words() {
+        String words() {
             return "%s is %s, the %s asks for %s".formatted(label, value, by, wanted);
         }
     }
@@ -77,15 +75,15 @@ public record BenchJudgement(Verdict verdict, List<Check> checks) {
      */
     public static BenchJudgement of(BenchFigures f, OptionalDouble totalS, BenchLimits limits, RoastAim aim) {
         List<Check> checks = new ArrayList<>();
-        RoastAim.Limits own = aim.limits();
         if (aim.protocol() && limits.protocol()) {
-            colour(checks, "colour, whole", f.colourWhole(), PROTOCOL_WHOLE);
+            colour(checks, "colour, whole", f.colourWhole(), BenchFigures.PROTOCOL_COLOUR_WHOLE);
             colour(checks, "colour, ground", f.colourGround(), PROTOCOL_GROUND);
             checks.add(time(totalS, "protocol", PROTOCOL_SHORTEST_S, PROTOCOL_LONGEST_S));
             none(checks, "scorched", "protocol", f.scorchedPer100g());
             none(checks, "tipped", "protocol", f.tippedPer100g());
         }
         if (!aim.protocol() && aim != RoastAim.OWN) {
+            RoastAim.Limits own = aim.limits();
             checks.add(time(totalS, AIM, own.shortestS(), own.longestS()));
             none(checks, "scorched", AIM, f.scorchedPer100g());
             none(checks, "tipped", AIM, f.tippedPer100g());
@@ -108,35 +106,7 @@ public record BenchJudgement(Verdict verdict, List<Check> checks) {
      * coffee is to blame for is said apart.
      */
     public String text() {
-        String ofTheGreen = outside(true);
-        return roastText()
-                + (ofTheGreen.isEmpty()
-                        ? ""
-                        : " Of the green coffee: " + ofTheGreen
-                                + ". Another roast will not change that: take it up with the lot.");
-    }
-
-    private String outside(boolean green) {
-        return checks.stream()
-                .filter(c -> c.standing == Standing.OUTSIDE && c.green == green)
-                .map(Check::words)
-                .collect(Collectors.joining("; "));
-    }
-
-    private String roastText() {
-        List<String> open = checks.stream()
-                .filter(c -> c.standing == Standing.NOT_MEASURED)
-                .map(Check::label)
-                .toList();
-        return switch (verdict) {
-            case FIT -> "All that is asked of the roast is inside its limits.";
-            case ROAST_AGAIN -> sentence(outside(false));
-            case MEASURE -> "Still to be measured: " + String.join(", ", open) + ".";
-        };
-    }
-
-    private static String sentence(String words) {
-        return words.substring(0, 1).toUpperCase(Locale.ROOT) + words.substring(1) + ".";
+        return BenchWords.of(this);
     }
 
     private static Check time(OptionalDouble totalS, String by, double fromS, double toS) {

@@ -19,7 +19,6 @@ import barrowmist.server.plan.PlanContent.AimView;
 import barrowmist.server.plan.PlanContent.DropView;
 import barrowmist.server.plan.PlanContent.LevelsView;
 import barrowmist.server.plan.PlanContent.MoveView;
-import barrowmist.server.plan.PlanContent.WhenView;
 import barrowmist.server.plan.PlanViews.DropEntry;
 import barrowmist.server.web.Codes;
 import barrowmist.server.web.InputProblems;

@@ -4,8 +4,6 @@ import barrowmist.core.machine.MachineReference;
 import barrowmist.core.roast.RoastAim;
 import barrowmist.core.roast.RoastAnalysis;
 import barrowmist.core.roast.RoastAnalyzer;
-import barrowmist.core.roast.RoastEvents;
-import barrowmist.core.roast.RoastLog;
 import barrowmist.server.green.GreenSampleEntity;
 import barrowmist.server.green.GreenSampleService;
 import barrowmist.server.green.LotService;
@@ -15,7 +13,6 @@ import barrowmist.server.web.InputProblems;
 import barrowmist.server.web.KeptInTurn;
 import barrowmist.server.web.NotFound;
 import java.time.Clock;
-import java.time.Instant;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import org.springframework.context.ApplicationEventPublisher;
@@ -76,23 +73,6 @@ public class RoastService {
     int nextNumber(long lotId) {
         return roasts.highestNumber(lots.held(lotId).id()) + 1;
     }
-
-    /**
-     * A roast that the desk logged.
-     *
-     * @param log readings, on a clock on which {@code events} are too
-     * @param greenG what was weighed in, g; null where it was not
-     */
-    public record LiveKeep(
-            long greenSampleId,
-            long machineId,
-            @Nullable Long planId,
-            RoastAim aim,
-            Instant roastedAt,
-            RoastLog log,
-            RoastEvents events,
-            @Nullable Double greenG,
-            DeskRecord desk) {}
 
     /** Keeps what the desk logged as a roast; its id. */
     public long keepLive(LiveKeep live) {

@@ -1,0 +1,24 @@
+package barrowmist.server.roast;
+
+import barrowmist.core.roast.RoastAim;
+import barrowmist.core.roast.RoastEvents;
+import barrowmist.core.roast.RoastLog;
+import java.time.Instant;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * A roast that the desk logged.
+ *
+ * @param log readings, on a clock on which {@code events} are too
+ * @param greenG what was weighed in, g; null where it was not
+ */
+public record LiveKeep(
+        long greenSampleId,
+        long machineId,
+        @Nullable Long planId,
+        RoastAim aim,
+        Instant roastedAt,
+        RoastLog log,
+        RoastEvents events,
+        @Nullable Double greenG,
+        DeskRecord desk) {}
