@@ -62,8 +62,11 @@ function toggle(field: string) {
 function begin(id: string | null) {
   const next = props.schools.find((s) => s.id === id)
   if (next) {
-    // the drop is written for a usual probe; this roaster's own stays
-    const dropC = content.value.targets.dropC ?? next.targets.dropC
+    // the drop is written for a usual probe: this roaster's own is moved by as much as the styles differ
+    const own = content.value.targets.dropC
+    const by = (next.targets.dropC?.value ?? 0) - (school.value?.targets.dropC?.value ?? 0)
+    const moved = own && next.targets.dropC && school.value?.targets.dropC
+    const dropC = moved ? { ...next.targets.dropC!, value: own.value + by } : (own ?? next.targets.dropC)
     content.value.schoolId = next.id
     content.value.developmentFrom = next.developmentFrom
     content.value.aim = next.aim ?? content.value.aim

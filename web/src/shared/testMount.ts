@@ -39,7 +39,9 @@ export function stubServer(replies: (method: string, path: string, body: unknown
     if (reply === 'unreachable') {
       throw new TypeError('Failed to fetch')
     }
-    return new Response(JSON.stringify(reply.body ?? {}), {
+    // what a roast can be made for is asked for by several cards
+    const otherwise = url.pathname === '/api/roast-aims' ? [] : {}
+    return new Response(JSON.stringify(reply.body ?? otherwise), {
       status: reply.status ?? 200,
       headers: { 'Content-Type': 'application/json' },
     })

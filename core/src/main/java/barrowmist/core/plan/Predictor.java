@@ -12,7 +12,6 @@ import barrowmist.core.plan.Targets.DevelopmentFrom;
 import barrowmist.core.roast.Clock;
 import barrowmist.core.roast.Fault;
 import barrowmist.core.roast.KeyFigure;
-import barrowmist.core.roast.Milestone;
 import barrowmist.core.roast.RoastAnalysis;
 import barrowmist.core.units.Wording;
 import java.util.ArrayList;
@@ -132,61 +131,8 @@ public final class Predictor {
         }
         Map<KeyFigure, Double> corrected = new Correction(model, drop, developmentFrom).of(shown);
         Map<KeyFigure, Predicted> out = new EnumMap<>(KeyFigure.class);
-        corrected.forEach((figure, v) -> out.put(figure, new Predicted(v, error(figure, analysis, drop))));
+        PredictionErrors errors = new PredictionErrors(model, events, analysis, drop);
+        corrected.forEach((figure, v) -> out.put(figure, new Predicted(v, errors.of(figure))));
         return out;
     }
-
-    /** What the model misses, and what follows from an event being called a little earlier or later. */
-    private Optional<Double> error(KeyFigure figure, RoastAnalysis analysis, DropRule drop) {
-        if (model.error(figure).isEmpty()) {
-            return Optional.empty();
-        }
-        double ofModel = model.error(figure).get();
-        return Optional.of(
-                switch (figure) {
-                    case DRY_END_S ->
-                        Math.hypot(
-                                ofModel,
-                                secondsFor(
-                                        events.dryEndSdC(),
-                                        analysis,
-                                        analysis.figures().dryEnd()));
-                    case FIRST_CRACK_S -> firstCrackErrorS(ofModel, analysis);
-                    case TOTAL_S -> totalErrorS(analysis, drop);
-                    case DROP_C ->
-                        switch (drop.by()) {
-                            case BEAN_C -> 0.0;
-                            case OVER_CRACK_C -> events.firstCrackSdC();
-                            default -> ofModel;
-                        };
-                    default -> ofModel;
-                });
-    }
-
-    private double firstCrackErrorS(double ofModel, RoastAnalysis analysis) {
-        return Math.hypot(
-                ofModel,
-                secondsFor(events.firstCrackSdC(), analysis, analysis.figures().firstCrack()));
-    }
-
-    /** The rule of the drop decides: a fixed time is kept, a temperature comes when it comes. */
-    private double totalErrorS(RoastAnalysis analysis, DropRule drop) {
-        return switch (drop.by()) {
-            case TOTAL_S -> 0;
-            case BEAN_C, OVER_CRACK_C -> model.error(KeyFigure.TOTAL_S).orElse(0.0);
-            case DEVELOPMENT_S, DEVELOPMENT_PCT ->
-                firstCrackErrorS(model.error(KeyFigure.FIRST_CRACK_S).orElse(0.0), analysis);
-        };
-    }
-
-    private static double secondsFor(double sdC, RoastAnalysis analysis, Optional<Milestone> at) {
-        if (at.isEmpty() || analysis.ror().isEmpty()) {
-            return 0;
-        }
-        double cPerMin =
-                Math.max(SLOWEST_C_PER_MIN, analysis.ror().interpolated(at.get().timeS()));
-        return sdC / cPerMin * 60;
-    }
-
-    private static final double SLOWEST_C_PER_MIN = 2;
 }
