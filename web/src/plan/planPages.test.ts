@@ -64,7 +64,9 @@ describe('TargetsCard', () => {
   })
 
   it('adds a target where the server first aims it, and takes it out again', async () => {
-    stubServer(() => ({ body: { developmentPct: { value: 20, tolerance: 2 } } }))
+    stubServer((_m, path) => ({
+      body: path === '/api/roast-aims' ? [] : { developmentPct: { value: 20, tolerance: 2 } },
+    }))
     const card = mount()
     await flushPromises()
     const tick = card
@@ -78,7 +80,9 @@ describe('TargetsCard', () => {
 
   it('asks the server what ends a roast of these targets, and keeps the old end when it is away', async () => {
     const sent = stubServer((_method, path) =>
-      path === '/api/plans/drop' ? { body: { by: 'total-s', value: 570 } } : { body: {} },
+      path === '/api/plans/drop'
+        ? { body: { by: 'total-s', value: 570 } }
+        : { body: path === '/api/roast-aims' ? [] : {} },
     )
     const card = mount()
     const select = card.findAllComponents({ name: 'VSelect' }).find((s) => s.props('label') === 'Drop by')!

@@ -111,9 +111,10 @@ public final class Forecaster {
         Series bean = now.ahead().beanC();
         Optional<Expected> rate = bean.isEmpty()
                 ? Optional.empty()
-                : crack.map(c -> new Expected(
-                        EventOutlook.rate(bean, c.value()),
-                        grown(c.value() - now.timeS(), GROWS_C_PER_MIN, LEAST_C_PER_MIN)));
+                : crack.filter(c -> c.by() == By.MODEL)
+                        .map(c -> new Expected(
+                                EventOutlook.rate(bean, c.value()),
+                                grown(c.value() - now.timeS(), GROWS_C_PER_MIN, LEAST_C_PER_MIN)));
         return new Outlook(
                 now.timeS(),
                 dry,
@@ -164,7 +165,7 @@ public final class Forecaster {
         double crackSd = seen.firstCrackS().map(Expected::plusMinus).orElse(0.0);
         Optional<Expected> dropC = drop.by() == DropRule.By.BEAN_C
                 ? Optional.of(new Expected(drop.value(), 0, at.by()))
-                : bean.isEmpty()
+                : bean.isEmpty() || at.by() != By.MODEL
                         ? Optional.empty()
                         : Optional.of(new Expected(bean.interpolated(dropS), grown(dropS - seen.atS(), GROWS_C, 0)));
         OptionalDouble calledS = called.timeS(EventKind.FIRST_CRACK);

@@ -93,7 +93,9 @@ final class StateWriter {
         List<Double> t = new ArrayList<>();
         List<Double> c = new ArrayList<>();
         Series ahead = o.ahead().beanC();
-        for (int i = 0; i < ahead.size(); i += EVERY_AHEAD) {
+        // a curve of the model beside times that are not its own would say two things
+        boolean own = o.by().filter(by -> by != Outlook.By.MODEL).isEmpty();
+        for (int i = 0; own && i < ahead.size(); i += EVERY_AHEAD) {
             t.add((double) Math.round(ahead.timeS(i)));
             c.add(Math.round(TENTH * ahead.value(i)) / TENTH);
         }
