@@ -2,14 +2,23 @@
 import { ref } from 'vue'
 import { eventLabel } from '@/shared/chart/events'
 import KeyButton from './KeyButton.vue'
+import { SENSED } from './sensed'
 
 /** The keys of the desk, each to be touched as well; the space bar does what is expected next. */
-defineProps<{ says: string; phase: string; undoText: string; undoable: boolean; sound: boolean }>()
+defineProps<{
+  says: string
+  phase: string
+  undoText: string
+  undoable: boolean
+  sound: boolean
+  prompt?: string
+}>()
 const emit = defineEmits<{
   press: []
   mark: [kind: string]
-  move: [control: 'gas' | 'air', direction: 1 | -1]
+  move: [control: 'gas' | 'air' | 'drum', direction: 1 | -1]
   note: []
+  sense: [text: string]
   undo: []
   sound: []
 }>()
@@ -24,6 +33,10 @@ const EVENTS: [key: string, kind: string][] = [
 ]
 const others = ref(false)
 
+function sense(text: string) {
+  others.value = false
+  emit('sense', text)
+}
 function mark(kind: string) {
   others.value = false
   emit('mark', kind)
@@ -36,7 +49,15 @@ function mark(kind: string) {
       <KeyButton v-for="[key, kind] in EVENTS" :key="key" :keys="[key]" @press="mark(kind)">{{
         eventLabel(kind)
       }}</KeyButton>
+      <span class="pair">
+        <KeyButton :keys="['[']" aria-label="Drum slower" @press="emit('move', 'drum', -1)" />
+        <KeyButton :keys="[']']" aria-label="Drum faster" @press="emit('move', 'drum', 1)">drum</KeyButton>
+      </span>
+      <KeyButton v-for="(text, i) in SENSED" :key="text" :keys="[String(i + 1)]" @press="sense(text)">{{
+        text
+      }}</KeyButton>
     </div>
+    <p v-if="prompt" class="prompt">{{ prompt }}</p>
     <button type="button" class="primary" @click="emit('press')">
       <kbd>space</kbd><span class="next-event">{{ says }}</span>
     </button>
@@ -95,6 +116,9 @@ function mark(kind: string) {
 }
 .next-event::first-letter {
   text-transform: uppercase;
+}
+.prompt {
+  flex: 1 0 100%;
 }
 .pair {
   display: inline-flex;

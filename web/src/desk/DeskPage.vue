@@ -7,7 +7,6 @@ import { beep } from '@/shared/beep'
 import { useLoad } from '@/shared/api/useLoad'
 import { eventLabel } from '@/shared/chart/events'
 import { clock } from '@/shared/format/text'
-import { useKeys } from '@/shared/keyboard/useKeys'
 import ChoosePanel from './ChoosePanel.vue'
 import CoolingPanel from './CoolingPanel.vue'
 import DayDrift from './DayDrift.vue'
@@ -20,6 +19,7 @@ import RoastPanel from './RoastPanel.vue'
 import TypedReadings from './TypedReadings.vue'
 import { usePlanCurve } from './planCurve'
 import { useDesk } from './useDesk'
+import { useDeskKeys } from './useDeskKeys'
 import { useMoves } from './useMoves'
 
 /** The roast desk: one roaster, one batch, one hand. */
@@ -70,6 +70,11 @@ function mark(kind: string) {
     void desk.mark(kind)
   }
 }
+function sense(text: string) {
+  if (roasting.value) {
+    void desk.note(text)
+  }
+}
 function undo() {
   if (last.value) {
     void desk.undo(last.value.seq)
@@ -79,25 +84,17 @@ async function prepare(entry: Parameters<typeof desk.prepare>[0]) {
   await desk.prepare(entry)
   choosing.value = false
 }
-useKeys([
-  { key: ' ', does: 'the next expected event or step', run: press },
-  { key: 'c', does: 'charge', run: () => mark('charge') },
-  { key: 'd', does: 'dry end', run: () => mark('dry_end') },
-  { key: 'f', does: 'first crack', run: () => mark('first_crack') },
-  { key: 'e', does: 'first crack end', run: () => mark('first_crack_end') },
-  { key: 's', does: 'second crack', run: () => mark('second_crack') },
-  { key: 'x', does: 'drop', run: () => mark('drop') },
-  { key: 'p', does: 'a lone pop', run: () => mark('pop') },
-  { key: 'z', does: 'undo the last entry', run: undo },
-  { key: 'n', does: 'a note', run: () => (noting.value = true) },
-  { key: 'l', does: 'leave the next planned move out', run: () => void desk.leaveOut() },
-  { key: 'w', does: 'a warning is seen', run: () => (seen.value = warningId.value ?? '') },
-  { key: 'ArrowUp', does: 'gas up; with Shift by the smallest step', run: (e) => move('gas', 1, e) },
-  { key: 'ArrowDown', does: 'gas down; with Shift by the smallest step', run: (e) => move('gas', -1, e) },
-  { key: 'ArrowRight', does: 'air up; with Shift by the smallest step', run: (e) => move('air', 1, e) },
-  { key: 'ArrowLeft', does: 'air down; with Shift by the smallest step', run: (e) => move('air', -1, e) },
-  { key: 'm', does: 'sound on or off', run: () => (sound.value = !sound.value) },
-])
+useDeskKeys({
+  press,
+  mark,
+  move,
+  undo,
+  sense,
+  note: () => (noting.value = true),
+  leaveOut: () => void desk.leaveOut(),
+  see: () => (seen.value = warningId.value ?? ''),
+  hush: () => (sound.value = !sound.value),
+})
 watch(
   () => state.value?.warning?.kind,
   (kind) => kind && sound.value && beep(),
@@ -158,7 +155,7 @@ const undoText = computed(() =>
         :seen="!!warningId && seen === warningId"
         @seen="seen = warningId ?? ''"
         @later="desk.leaveOut"
-        @done="(c: string, v: number) => c !== 'drum' && desk.control(c as 'gas' | 'air', v)"
+        @done="(c: string, v: number) => desk.control(c as 'gas' | 'air' | 'drum', v)"
       />
       <CoolingPanel v-else :state="state" />
       <DayDrift
@@ -174,10 +171,12 @@ const undoText = computed(() =>
         :undo-text="undoText"
         :undoable="!!last"
         :sound="sound"
+        :prompt="state.prompt"
         @press="press"
         @mark="mark"
         @move="move"
         @note="noting = true"
+        @sense="sense"
         @undo="undo"
         @sound="sound = !sound"
       />

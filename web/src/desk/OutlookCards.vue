@@ -80,8 +80,8 @@ const past = computed(() =>
       name:
         e.kind === 'note'
           ? e.text!
-          : e.kind === 'gas' || e.kind === 'air'
-            ? `${e.kind} ${e.value} %`
+          : e.kind === 'gas' || e.kind === 'air' || e.kind === 'drum'
+            ? `${e.kind} ${e.value} ${e.kind === 'drum' ? 'rpm' : '%'}`
             : eventLabel(e.kind),
       at: clock(e.timeS),
       bean: e.beanC === undefined ? '' : preferences.temperatureText(e.beanC),
@@ -103,8 +103,7 @@ const pops = computed(() => props.state.entries.filter((e) => e.kind === 'pop').
       <p>{{ nextValues }}</p>
       <div class="row">
         <KeyButton
-          v-if="next.control !== 'drum'"
-          :keys="[next.control === 'gas' ? '↑↓' : '←→']"
+          :keys="[{ gas: '↑↓', air: '←→', drum: '[ ]' }[next.control]]"
           @press="emit('done', next!.control, next!.toValue)"
           >done</KeyButton
         >

@@ -89,7 +89,7 @@ export function useDesk(machineId: number) {
       outbox.press((agoS) =>
         answer(api.POST('/api/desks/{machineId}/notes', { params: path, body: { text, agoS } })),
       ),
-    control: (control: 'gas' | 'air', value: number) =>
+    control: (control: 'gas' | 'air' | 'drum', value: number) =>
       outbox.press((agoS) =>
         answer(api.POST('/api/desks/{machineId}/controls', { params: path, body: { control, value, agoS } })),
       ),

@@ -55,7 +55,7 @@ class PlanIT {
 
     private void waitForModel() {
         person.open("/machines/1");
-        assertThat(page.getByText("Roasts left out in turn").first())
+        assertThat(page.getByText("Roasts left out of the fit in turn").first())
                 .isVisible(new LocatorAssertions.IsVisibleOptions().setTimeout(FIT_MS));
     }
 

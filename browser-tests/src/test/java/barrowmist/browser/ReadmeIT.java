@@ -183,7 +183,7 @@ class ReadmeIT {
     private void waitForModel() {
         String plan = page.url();
         person.open("/machines/1");
-        assertThat(page.getByText("Roasts left out in turn").first())
+        assertThat(page.getByText("Roasts left out of the fit in turn").first())
                 .isVisible(new LocatorAssertions.IsVisibleOptions().setTimeout(FIT_MS));
         page.navigate(plan);
         assertThat(page.locator("tr[data-figure=firstCrackS] b").first()).isVisible();

@@ -9,6 +9,9 @@ public final class EntryRules {
     /** Gas, air: the most that a control can be, %. */
     public static final double HIGHEST_PCT = 100;
 
+    /** No drum turns faster, 1/min (house default). */
+    public static final double HIGHEST_RPM = 200;
+
     /** A key that was pressed without a network is believed when it comes this late, s of the wall (house default). */
     private static final double LONGEST_AGO_S = 600;
 
@@ -26,15 +29,17 @@ public final class EntryRules {
 
     /** Whether this is a control that a person may note. */
     public static boolean control(String control) {
-        return control.equals(Entry.GAS) || control.equals(Entry.AIR);
+        return control.equals(Entry.GAS) || control.equals(Entry.AIR) || control.equals(Entry.DRUM);
     }
 
     /** Why a control's value is refused, in a sentence; empty when it is taken. */
-    public static Optional<String> valueRefused(String control, double pct) {
-        boolean possible = pct >= 0 && pct <= HIGHEST_PCT;
-        return possible
+    public static Optional<String> valueRefused(String control, double value) {
+        boolean drum = control.equals(Entry.DRUM);
+        double highest = drum ? HIGHEST_RPM : HIGHEST_PCT;
+        return value >= 0 && value <= highest
                 ? Optional.empty()
-                : Optional.of("The %s is %s, allowed are 0 to %.0f %%".formatted(control, pct, HIGHEST_PCT));
+                : Optional.of("The %s is %s, allowed are 0 to %.0f %s"
+                        .formatted(control, value, highest, drum ? "1/min" : "%"));
     }
 
     /** How long ago something was pressed, as far as it is believed, s. */

@@ -37,19 +37,25 @@ public sealed interface JournalLine {
 
         public static final String GAS = "gas";
         public static final String AIR = "air";
+        public static final String DRUM = "drum";
         public static final String NOTE = "note";
 
-        /** Whether gas or air was moved by hand. */
+        /** Whether gas, air or drum was moved by hand. */
         public boolean isControl() {
-            return kind.equals(GAS) || kind.equals(AIR);
+            return kind.equals(GAS) || kind.equals(AIR) || kind.equals(DRUM);
         }
 
         /** That control as a reading at {@code atS}. */
         public Reading control(double atS) {
             OptionalDouble none = OptionalDouble.empty();
             OptionalDouble set = OptionalDouble.of(value);
-            boolean gas = kind.equals(GAS);
-            return new Reading(atS, none, none, gas ? set : none, gas ? none : set, none);
+            return new Reading(
+                    atS,
+                    none,
+                    none,
+                    kind.equals(GAS) ? set : none,
+                    kind.equals(AIR) ? set : none,
+                    kind.equals(DRUM) ? set : none);
         }
     }
 

@@ -213,7 +213,7 @@ final class Desk {
 
     synchronized void control(String control, double value, double agoS) {
         if (!EntryRules.control(control)) {
-            throw new InputProblems("control", "Gas or air can be noted, not \"" + control + "\"");
+            throw new InputProblems("control", "Gas, air or drum can be noted, not \"" + control + "\"");
         }
         refuse("value", EntryRules.valueRefused(control, value));
         write(new Entry(needed().nextSeq(), control, when(agoS), value, ""));

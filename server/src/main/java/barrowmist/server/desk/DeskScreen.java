@@ -7,6 +7,7 @@ import barrowmist.core.desk.JournalLine.Read;
 import barrowmist.core.desk.Listening;
 import barrowmist.core.desk.LiveRoast;
 import barrowmist.core.desk.OutlookWords;
+import barrowmist.core.desk.Prompts;
 import barrowmist.core.desk.RoastBatch;
 import barrowmist.core.roast.EventKind;
 import barrowmist.core.roast.Reading;
@@ -69,6 +70,7 @@ record DeskScreen(
                 live.map(StateWriter::turning).orElse(null),
                 roasting.map(DeskScreen::outlook).orElse(null),
                 roasting.map(l -> OutlookWords.of(l.setup(), l.outlook())).orElse(null),
+                roasting.flatMap(Prompts::of).orElse(null),
                 roasting.map(l -> StateWriter.next(l, wording)).orElse(null),
                 roasting.map(l -> StateWriter.warning(l, wording)).orElse(null),
                 phase == DeskPhase.COOLING ? cooling(zeroS) : null,

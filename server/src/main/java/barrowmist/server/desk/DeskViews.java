@@ -38,9 +38,10 @@ public final class DeskViews {
             @Schema(example = "first_crack") String kind,
             @Nullable Double agoS) {}
 
-    /** A control as it was set by hand, %. */
+    /** A control as it was set by hand: %, the drum 1/min. */
     public record ControlEntry(
-            @Schema(allowableValues = {"gas", "air"}) String control,
+            @Schema(allowableValues = {"gas", "air", "drum"})
+            String control,
 
             double value,
             @Nullable Double agoS) {}
@@ -107,6 +108,7 @@ public final class DeskViews {
             @Nullable String turning,
             @Nullable OutlookView outlook,
             @Nullable String toldBy,
+            @Nullable String prompt,
             @Nullable NextMoveView next,
             @Nullable WarningView warning,
             @Nullable CoolingView cooling,

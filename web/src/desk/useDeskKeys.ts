@@ -1,0 +1,53 @@
+import { useKeys } from '@/shared/keyboard/useKeys'
+import { SENSED } from './sensed'
+
+/** What the keys of the desk do. */
+interface Doing {
+  press: () => void
+  mark: (kind: string) => void
+  move: (control: 'gas' | 'air' | 'drum', direction: 1 | -1, event?: KeyboardEvent) => void
+  undo: () => void
+  sense: (text: string) => void
+  note: () => void
+  leaveOut: () => void
+  see: () => void
+  hush: () => void
+}
+
+/** The keys of the desk: both hands are busy, so each is one. */
+export function useDeskKeys(desk: Doing) {
+  useKeys([
+    { key: ' ', does: 'the next expected event or step', run: desk.press },
+    { key: 'c', does: 'charge', run: () => desk.mark('charge') },
+    { key: 'd', does: 'dry end', run: () => desk.mark('dry_end') },
+    { key: 'f', does: 'first crack', run: () => desk.mark('first_crack') },
+    { key: 'e', does: 'first crack end', run: () => desk.mark('first_crack_end') },
+    { key: 's', does: 'second crack', run: () => desk.mark('second_crack') },
+    { key: 'x', does: 'drop', run: () => desk.mark('drop') },
+    { key: 'p', does: 'a lone pop', run: () => desk.mark('pop') },
+    { key: 'z', does: 'undo the last entry', run: desk.undo },
+    { key: 'n', does: 'a note', run: desk.note },
+    { key: 'l', does: 'leave the next planned move out', run: desk.leaveOut },
+    { key: 'w', does: 'a warning is seen', run: desk.see },
+    { key: 'ArrowUp', does: 'gas up; with Shift by the smallest step', run: (e) => desk.move('gas', 1, e) },
+    {
+      key: 'ArrowDown',
+      does: 'gas down; with Shift by the smallest step',
+      run: (e) => desk.move('gas', -1, e),
+    },
+    {
+      key: 'ArrowRight',
+      does: 'air up; with Shift by the smallest step',
+      run: (e) => desk.move('air', 1, e),
+    },
+    {
+      key: 'ArrowLeft',
+      does: 'air down; with Shift by the smallest step',
+      run: (e) => desk.move('air', -1, e),
+    },
+    { key: ']', does: 'drum faster', run: (e) => desk.move('drum', 1, e) },
+    { key: '[', does: 'drum slower', run: (e) => desk.move('drum', -1, e) },
+    ...SENSED.map((text, i) => ({ key: String(i + 1), does: text, run: () => desk.sense(text) })),
+    { key: 'm', does: 'sound on or off', run: desk.hush },
+  ])
+}
