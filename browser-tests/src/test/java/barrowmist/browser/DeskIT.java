@@ -12,6 +12,7 @@ import com.microsoft.playwright.options.AriaRole;
 import java.io.IOException;
 import java.nio.file.Path;
 import java.util.List;
+import java.util.regex.Pattern;
 import org.junit.jupiter.api.MethodOrderer;
 import org.junit.jupiter.api.Order;
 import org.junit.jupiter.api.Tag;
@@ -31,6 +32,8 @@ class DeskIT extends AtTheDesk {
         List<Page> watching =
                 List.of(chromium.page(), chromium.context(800, 1280, true).newPage());
         watching.forEach(w -> w.navigate(app.url() + "/roast/desk/1"));
+        // just after the first start the drum's model is still being fitted
+        waitFor("the model", () -> get("/api/machines/1/model").contains("\"fitted\""));
         prepare(page, app.url());
         page.locator("body").click();
         says(
@@ -46,7 +49,9 @@ class DeskIT extends AtTheDesk {
         space(page, "dry end");
         waitFor("first crack", () -> bean() > 194.5);
         space(page, "first crack");
-        assertThat(page.getByText("A crash is coming")).isVisible();
+        // at this speed the warning turns into what it foretold within a second
+        assertThat(page.getByText(Pattern.compile("A crash is coming|It is crashing")))
+                .isVisible();
         double warnedS = number(state(), "$.state.warning.sinceS");
         if (Boolean.getBoolean("screenshots")) {
             page.screenshot(new Page.ScreenshotOptions().setPath(Path.of("..", "docs", "screenshots", "desk.png")));

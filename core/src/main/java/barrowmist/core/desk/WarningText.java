@@ -24,7 +24,8 @@ public record WarningText(String title, String says, String answer) {
                                 "Put some gas back now, in a small step; leave the air.")
                         : new WarningText(
                                 "It is crashing",
-                                "Rate of rise is %s, its own trend asks for %s.".formatted(rate, than),
+                                "Rate of rise is %s, its own trend asks for %s."
+                                        .formatted(wording.rate(w.reading()), than),
                                 "A little gas back, and wait: too much makes a flick.");
             case RUNNING_AWAY ->
                 new WarningText(
