@@ -141,14 +141,17 @@ class DeskTest extends DeskBench {
     }
 
     @Test
-    void onlyGasAndAirAreNotedByHandAndOnlyWithinTheirRange() {
+    void onlyGasAirAndDrumAreNotedByHandAndOnlyWithinTheirRange() {
         chargeAndRoast(10);
-        assertThatThrownBy(() -> desk.control("drum", 50, 0)).isInstanceOf(InputProblems.class);
+        assertThatThrownBy(() -> desk.control("door", 50, 0)).isInstanceOf(InputProblems.class);
+        assertThatThrownBy(() -> desk.control("drum", 201, 0)).isInstanceOf(InputProblems.class);
         assertThatThrownBy(() -> desk.control("gas", 101, 0)).isInstanceOf(InputProblems.class);
         assertThatThrownBy(() -> desk.control("gas", Double.NaN, 0)).isInstanceOf(InputProblems.class);
         assertThatThrownBy(() -> desk.note("  ", 0)).isInstanceOf(InputProblems.class);
         desk.control("air", 55, 0);
         assertThat(state().figures().airflowPct()).isEqualTo(55);
+        desk.control("drum", 54, 0);
+        assertThat(state().figures().drumRpm()).isEqualTo(54);
     }
 
     @Test
