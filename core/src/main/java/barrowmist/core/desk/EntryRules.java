@@ -1,6 +1,7 @@
 package barrowmist.core.desk;
 
 import barrowmist.core.desk.JournalLine.Entry;
+import barrowmist.core.machine.Abilities;
 import java.util.Optional;
 
 /** What may be written at the desk beside events: notes, and controls that the roaster does not report. */
@@ -8,9 +9,6 @@ public final class EntryRules {
 
     /** Gas, air: the most that a control can be, %. */
     public static final double HIGHEST_PCT = 100;
-
-    /** No drum turns faster, 1/min (house default). */
-    public static final double HIGHEST_RPM = 200;
 
     /** A key that was pressed without a network is believed when it comes this late, s of the wall (house default). */
     private static final double LONGEST_AGO_S = 600;
@@ -35,7 +33,7 @@ public final class EntryRules {
     /** Why a control's value is refused, in a sentence; empty when it is taken. */
     public static Optional<String> valueRefused(String control, double value) {
         boolean drum = control.equals(Entry.DRUM);
-        double highest = drum ? HIGHEST_RPM : HIGHEST_PCT;
+        double highest = drum ? Abilities.MOST_RPM : HIGHEST_PCT;
         return value >= 0 && value <= highest
                 ? Optional.empty()
                 : Optional.of("The %s is %s, allowed are 0 to %.0f %s"

@@ -5,11 +5,11 @@ import barrowmist.core.desk.Warning.Kind;
 import barrowmist.core.machine.FittedModel;
 import barrowmist.core.plan.Aim;
 import barrowmist.core.roast.EventKind;
-import barrowmist.core.roast.FaultSettings;
 import barrowmist.core.roast.HeatChange;
 import barrowmist.core.roast.KeyFigure;
 import barrowmist.core.roast.LiveCurve;
 import barrowmist.core.roast.LocalFit;
+import barrowmist.core.roast.RateOfRise;
 import barrowmist.core.roast.RoastEvents;
 import barrowmist.core.roast.Series;
 import java.util.EnumMap;
@@ -50,8 +50,8 @@ final class FaultWatch {
     /** For so long after a warning that asks for heat none asks for less, and the other way round, s (house default). */
     private static final double OPPOSITE_S = 30;
 
-    /** What was put in or taken so lately explains a turn or a flat rate, s (house default). */
-    private static final double LATELY_S = 75;
+    /** What was put in or taken so lately explains a turn or a flat rate, s: a live rate lags by half its window. */
+    private static final double LATELY_S = HeatChange.BELONGS_S + RateOfRise.WINDOW_S / 2;
 
     /** A rate lies low when it has for so long, s. */
     private static final double LOW_S = 20;
@@ -146,9 +146,8 @@ final class FaultWatch {
         }
         double perMinute = SECONDS * SECONDS * bent.get().curvaturePerS2();
         double before = SECONDS * bent.get().slopePerS() - perMinute;
-        double least = Math.min(
-                setup.faults().stallChangeCPerMin(), FaultSettings.FALLS_SHARE * Math.max(0, rate.getAsDouble()));
-        boolean still = Math.abs(perMinute) < SURE_SHARE * least
+        double least = setup.faults().leastChange(rate.getAsDouble());
+        boolean still = Math.abs(perMinute) * setup.faults().stallHoldS() / SECONDS < SURE_SHARE * least
                 && !HeatChange.since(look.curve, now - LATELY_S).putIn();
         double low = setup.faults().stalledCPerMin();
         boolean stalled = look.curve.ror(now - LOW_S, now).max().orElse(Double.POSITIVE_INFINITY) < low;

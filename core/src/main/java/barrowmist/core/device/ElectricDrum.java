@@ -1,14 +1,13 @@
 package barrowmist.core.device;
 
 import barrowmist.core.machine.thermal.ControlLevels;
-import org.jspecify.annotations.Nullable;
 
 /**
  * A small drum with electric elements: they heat a thick wall, the wall heats an inner drum, and only that and a little air
  * heat the beans, so that a change of power is felt a minute later. Its bean probe is buried, slow and reads too much. The
  * airflow cools rather than heats. What it calls gas is the power of its elements.
  */
-public final class ElectricDrum implements Drum {
+public final class ElectricDrum extends BeanDrum {
 
     private static final double ELEMENT_W = 1400;
     private static final double ELEMENT_S = 25;
@@ -29,32 +28,17 @@ public final class ElectricDrum implements Drum {
 
     private final Probe bean = new Probe(17, 3, 2.5);
     private final Probe environment = new Probe(20, 2, -3);
-    private double roomC;
-    private double lossDrift = 1;
-    private @Nullable ShellBeans beans;
-    private boolean doorOpen;
-    private double elementW;
     private double wallC;
     private double drumC;
     private double airC;
 
     public ElectricDrum(double roomC) {
-        this.roomC = roomC;
+        super(roomC, ELEMENT_W, STEAM_J_PER_KG);
         wallC = roomC;
         drumC = roomC;
         airC = roomC;
         bean.setReading(roomC);
         environment.setReading(roomC);
-    }
-
-    @Override
-    public void setRoomC(double next) {
-        roomC = next;
-    }
-
-    @Override
-    public void setLossDrift(double factor) {
-        lossDrift = factor;
     }
 
     @Override
@@ -67,35 +51,9 @@ public final class ElectricDrum implements Drum {
     }
 
     @Override
-    public void charge(Batch next, double gasPct) {
-        elementW = ELEMENT_W * gasPct / 100;
-        charge(next);
-    }
-
-    @Override
-    public void charge(Batch next) {
-        beans = new ShellBeans(next, roomC, STEAM_J_PER_KG);
-    }
-
-    @Override
-    public void drop() {
-        beans = null;
-    }
-
-    @Override
-    public boolean charged() {
-        return beans != null;
-    }
-
-    @Override
-    public void setDoorOpen(boolean open) {
-        doorOpen = open;
-    }
-
-    @Override
     public void step(double dt, ControlLevels levels) {
-        elementW += (ELEMENT_W * levels.gasPct() / 100 - elementW) * dt / ELEMENT_S;
-        double flow = AIR_LEAST + (1 - AIR_LEAST) * levels.airflowPct() / 100 + (doorOpen ? OPEN_DOOR : 0);
+        heat(levels.gasPct(), ELEMENT_S, dt);
+        double flow = flow(levels.airflowPct(), AIR_LEAST, OPEN_DOOR);
         double through = AIR_W_PER_K_OPEN * flow;
         double toAir = DRUM_TO_AIR_W_PER_K * Math.sqrt(flow);
         double toBeansW = 0;
@@ -112,16 +70,11 @@ public final class ElectricDrum implements Drum {
         double balanceC = (through * roomC + toAir * drumC + beanAir * beanC) / (through + toAir + beanAir);
         airC += (balanceC - airC) * Math.min(1, dt / AIR_S);
         double wallToDrumW = WALL_TO_DRUM_W_PER_K * (wallC - drumC);
-        wallC += (elementW - wallToDrumW - LOSS_W_PER_K * lossDrift * (wallC - roomC)) / WALL_J_PER_K * dt;
+        wallC += (heatW - wallToDrumW - LOSS_W_PER_K * lossDrift * (wallC - roomC)) / WALL_J_PER_K * dt;
         drumC += (wallToDrumW - toBeansW - toAir * (drumC - airC)) / DRUM_J_PER_K * dt;
         double bedC = beans == null ? airC : beans.meanC();
         bean.feel(bedC + PROBE_FEELS_METAL * (drumC - bedC), dt);
         environment.feel(airC, dt);
-    }
-
-    @Override
-    public double meanC() {
-        return beans == null ? roomC : beans.meanC();
     }
 
     @Override

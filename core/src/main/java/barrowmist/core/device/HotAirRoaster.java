@@ -1,14 +1,13 @@
 package barrowmist.core.device;
 
 import barrowmist.core.machine.thermal.ControlLevels;
-import org.jspecify.annotations.Nullable;
 
 /**
  * A roaster that heats by a stream of hot air with hardly any metal about it: the air is heated before it enters, gives its
  * heat on its way through the bed, and gathers above it. Its bean probe is quick, stands half in the stream and reads too
  * little; a change of gas is felt within seconds.
  */
-public final class HotAirRoaster implements Drum {
+public final class HotAirRoaster extends BeanDrum {
 
     private static final double BURNER_W = 1500;
     private static final double BURNER_S = 5;
@@ -26,32 +25,17 @@ public final class HotAirRoaster implements Drum {
 
     private final Probe bean = new Probe(4, 1, -1.5);
     private final Probe environment = new Probe(6, 1, 0);
-    private double roomC;
-    private double lossDrift = 1;
-    private @Nullable ShellBeans beans;
-    private boolean doorOpen;
-    private double burnerW;
     private double inletC;
     private double headC;
     private double wallC;
 
     public HotAirRoaster(double roomC) {
-        this.roomC = roomC;
+        super(roomC, BURNER_W, STEAM_J_PER_KG);
         inletC = roomC;
         headC = roomC;
         wallC = roomC;
         bean.setReading(roomC);
         environment.setReading(roomC);
-    }
-
-    @Override
-    public void setRoomC(double next) {
-        roomC = next;
-    }
-
-    @Override
-    public void setLossDrift(double factor) {
-        lossDrift = factor;
     }
 
     @Override
@@ -64,37 +48,11 @@ public final class HotAirRoaster implements Drum {
     }
 
     @Override
-    public void charge(Batch next, double gasPct) {
-        burnerW = BURNER_W * gasPct / 100;
-        charge(next);
-    }
-
-    @Override
-    public void charge(Batch next) {
-        beans = new ShellBeans(next, roomC, STEAM_J_PER_KG);
-    }
-
-    @Override
-    public void drop() {
-        beans = null;
-    }
-
-    @Override
-    public boolean charged() {
-        return beans != null;
-    }
-
-    @Override
-    public void setDoorOpen(boolean open) {
-        doorOpen = open;
-    }
-
-    @Override
     public void step(double dt, ControlLevels levels) {
-        burnerW += (BURNER_W * levels.gasPct() / 100 - burnerW) * dt / BURNER_S;
-        double flow = AIR_LEAST + (1 - AIR_LEAST) * levels.airflowPct() / 100 + (doorOpen ? OPEN_DOOR : 0);
+        heat(levels.gasPct(), BURNER_S, dt);
+        double flow = flow(levels.airflowPct(), AIR_LEAST, OPEN_DOOR);
         double stream = AIR_KG_PER_S * flow * AIR_J_PER_KG_K;
-        inletC = roomC + burnerW / stream;
+        inletC = roomC + heatW / stream;
         double intoC = inletC + (wallC - inletC) * (1 - Math.exp(-WALL_W_PER_K / stream));
         double wallW = stream * (inletC - intoC) - LOSS_W_PER_K * lossDrift * (wallC - roomC);
         double leavesC = intoC;
@@ -110,11 +68,6 @@ public final class HotAirRoaster implements Drum {
         double bedC = beans == null ? wallC : beans.meanC();
         bean.feel(bedC + PROBE_FEELS_STREAM * ((intoC + leavesC) / 2 - bedC), dt);
         environment.feel(headC, dt);
-    }
-
-    @Override
-    public double meanC() {
-        return beans == null ? roomC : beans.meanC();
     }
 
     @Override

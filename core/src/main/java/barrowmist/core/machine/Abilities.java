@@ -44,7 +44,9 @@ public record Abilities(
     private static final double LEAST_G = 20;
     private static final double MOST_G = 600_000;
     private static final double MOST_PCT = 100;
-    private static final double MOST_RPM = 200;
+    /** No drum turns faster, 1/min. */
+    public static final double MOST_RPM = 200;
+
     private static final double COLDEST_ROOM_C = -10;
     private static final double HOTTEST_ROOM_C = 50;
     private static final double LEAST_COOLING_S = 30;

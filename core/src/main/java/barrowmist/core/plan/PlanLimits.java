@@ -1,6 +1,7 @@
 package barrowmist.core.plan;
 
 import barrowmist.core.check.Checks;
+import barrowmist.core.machine.Abilities;
 import barrowmist.core.machine.thermal.ControlLevels;
 import barrowmist.core.plan.ControlStep.Control;
 import barrowmist.core.roast.EventKind;
@@ -18,7 +19,6 @@ public final class PlanLimits {
     private static final double HOTTEST_C = 300;
     private static final double LEAST_MOVE_C = 20;
     private static final double HIGHEST_PCT = 100;
-    private static final double MOST_RPM = 200;
     private static final double LONGEST_S = 1800;
     private static final double MOST_DEVELOPMENT_PCT = 60;
     private static final double MOST_OVER_CRACK_C = 60;
@@ -37,7 +37,7 @@ public final class PlanLimits {
     public static void levels(Checks checks, ControlLevels atCharge) {
         checks.range("atCharge", "Gas at charge", atCharge.gasPct(), 0, HIGHEST_PCT, "%")
                 .range("atCharge", "Airflow at charge", atCharge.airflowPct(), 0, HIGHEST_PCT, "%")
-                .range("atCharge", "Drum speed at charge", atCharge.drumRpm(), 1, MOST_RPM, "1/min");
+                .range("atCharge", "Drum speed at charge", atCharge.drumRpm(), 1, Abilities.MOST_RPM, "1/min");
     }
 
     /** How many moves there are. */
@@ -52,7 +52,12 @@ public final class PlanLimits {
         String field = "steps." + index;
         boolean drum = move.control() == Control.DRUM;
         checks.range(
-                field, "Move " + (index + 1), move.value(), 0, drum ? MOST_RPM : HIGHEST_PCT, drum ? "1/min" : "%");
+                field,
+                "Move " + (index + 1),
+                move.value(),
+                0,
+                drum ? Abilities.MOST_RPM : HIGHEST_PCT,
+                drum ? "1/min" : "%");
         if (move.when() instanceof Trigger.AtTime at) {
             checks.range(field, "Time of the move", at.timeS(), 0, LONGEST_S, "s");
         } else if (move.when() instanceof Trigger.AtBean at) {

@@ -26,9 +26,6 @@ final class CrashFinder {
 
     private static final double HOLE_S = 6;
 
-    /** What was done at the controls so long before a fall belongs to it, s (house default). */
-    private static final double DONE_BEFORE_S = 60;
-
     /** A rate that is not this many standard deviations of the noise below the limit has not crossed it. */
     private static final double NOISE_SDS = 2;
 
@@ -140,7 +137,7 @@ final class CrashFinder {
     private boolean explained(Fall fall) {
         double startS = ror.t()[fall.start];
         double lowS = ror.t()[fall.low];
-        double left = 1 - ror.done(startS - DONE_BEFORE_S, lowS).takenShare(HeatChange.Answer.USUAL);
+        double left = 1 - ror.done(startS - HeatChange.BELONGS_S, lowS).takenShare(HeatChange.Answer.USUAL);
         if (left == 1) {
             return false;
         }

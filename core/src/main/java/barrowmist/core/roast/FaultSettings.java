@@ -35,7 +35,14 @@ public record FaultSettings(
     public static final FaultSettings DEFAULTS = new FaultSettings(0.40, 45, 3.5, 1.5, 10, 0.5, 60, 1.5, 30, 2);
 
     /** A low rate that falls by this share of itself in a minute goes on falling as it should (house default). */
-    public static final double FALLS_SHARE = 0.06;
+    private static final double FALLS_SHARE = 0.06;
+
+    /** What a rate of so much has to change by in the time of a stall so as not to be flat, °C/min: a low one by less. */
+    public double leastChange(double cPerMin) {
+        return Math.min(stallChangeCPerMin, FALLS_SHARE * Math.max(0, cPerMin) * stallHoldS / SECONDS);
+    }
+
+    private static final double SECONDS = 60;
 
     /** Every problem of these limits. */
     public List<FieldProblem> problems() {

@@ -12,9 +12,6 @@ final class FlickFinder {
     /** A flick starts where it has made this share of its height (house default). */
     private static final double START_SHARE = 0.1;
 
-    /** What was done at the controls so long before a rise belongs to it, s (house default). */
-    private static final double DONE_BEFORE_S = 60;
-
     private final RorTrace ror;
     private final double rise;
     private final double holdS;
@@ -52,7 +49,7 @@ final class FlickFinder {
     }
 
     private void take(Fault flick, List<Fault> flicks) {
-        if (ror.done(flick.fromS() - DONE_BEFORE_S, flick.toS()).putIn()) {
+        if (ror.done(flick.fromS() - HeatChange.BELONGS_S, flick.toS()).putIn()) {
             meant.add("From %s to %s the rate of rise was raised: gas was put in or air was taken back. It is no flick."
                     .formatted(Clock.text(flick.fromS()), Clock.text(flick.toS())));
         } else {

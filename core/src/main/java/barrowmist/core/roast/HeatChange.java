@@ -28,6 +28,9 @@ public record HeatChange(double cut, double opened) {
      */
     private static final double MOST = 0.25;
 
+    /** What was done at the controls so long before a change of the rate belongs to it, s (house default). */
+    public static final double BELONGS_S = 60;
+
     private static final double LEAST = 0.01;
     private static final double PERCENT = 100;
 

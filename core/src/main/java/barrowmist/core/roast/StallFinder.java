@@ -26,8 +26,6 @@ final class StallFinder {
 
     private static final double NOISE_SDS = 3;
 
-    private static final double SECONDS = 60;
-
     /** The decline that a flat stretch lacks is read from so many seconds before it. */
     private static final double BEFORE_S = 120;
 
@@ -51,7 +49,7 @@ final class StallFinder {
         int from = -1;
         int to = -1;
         for (int a = ror.first(); a < ror.size(); a++) {
-            double least = leastChange(ror.r()[a]);
+            double least = Math.max(LEAST_CHANGE_C_PER_MIN, settings.leastChange(ror.r()[a]));
             int b = ror.indexFrom(a, ror.t()[a] + windowS(least));
             if (b == ror.size()) {
                 break;
@@ -70,12 +68,6 @@ final class StallFinder {
             found.add(flatFault(from, to));
         }
         return found;
-    }
-
-    /** What a rate has to change by in the time of a stall, °C/min: a low one by less. */
-    private double leastChange(double cPerMin) {
-        double falling = FaultSettings.FALLS_SHARE * Math.max(0, cPerMin) * settings.stallHoldS() / SECONDS;
-        return Math.max(LEAST_CHANGE_C_PER_MIN, Math.min(settings.stallChangeCPerMin(), falling));
     }
 
     /** How long it takes to tell such a change from none, s. */

@@ -2,8 +2,6 @@ package barrowmist.core.device;
 
 import barrowmist.core.machine.EventTemperatures;
 import barrowmist.core.machine.thermal.BatchConditions;
-import barrowmist.core.machine.thermal.ControlLevels;
-import barrowmist.core.machine.thermal.Controls;
 import barrowmist.core.machine.thermal.FitRoast;
 import barrowmist.core.roast.Band;
 import barrowmist.core.roast.EventKind;
@@ -11,9 +9,7 @@ import barrowmist.core.roast.FaultSettings;
 import barrowmist.core.roast.RoastAnalyzer;
 import barrowmist.core.roast.RoastFigures;
 import java.util.ArrayList;
-import java.util.EnumMap;
 import java.util.List;
-import java.util.Map;
 import java.util.OptionalDouble;
 import java.util.Random;
 import java.util.function.Supplier;
@@ -26,18 +22,15 @@ import java.util.stream.IntStream;
  */
 public final class TrialRoasts {
 
-    private static final double ROOM_C = 22;
+    static final double ROOM_C = 22;
     private static final double NOISE_C = 0.15;
-    private static final double CRACK_C = 194;
+    static final double CRACK_C = 194;
     private static final double DRY_C = 152;
 
     /** The series of cracks is under way so far below the middle of the population, °C. */
     private static final double SERIES_C = 1.5;
 
     private static final double FARTHEST_S = 90;
-
-    private static final double[] KNOTS = {0, 0.25, 0.5, 0.75, 1, 1.25};
-    private static final Map<DrumKind, double[]> HANDS = new EnumMap<>(DrumKind.class);
 
     private TrialRoasts() {}
 
@@ -97,7 +90,7 @@ public final class TrialRoasts {
     private static Trial of(DrumKind kind, long seed, Mishap mishap, Random random) {
         double level = 2 * random.nextGaussian();
         double shiftS = 10 * random.nextGaussian();
-        double[][] gas = steps(kind, hand(kind), level, shiftS);
+        double[][] gas = Rehearsal.steps(kind, Rehearsal.hand(kind), level, shiftS);
         double extraS = 150 + 200 * random.nextDouble();
         double extra = 2.5 * (random.nextInt(3) - 1);
         gas = moved(gas, extraS, extra);
@@ -129,13 +122,13 @@ public final class TrialRoasts {
                             seed,
                             Drum::meanC));
         };
-        SimulatedRoast meant = sound.roast(kind.in(roomC), new Held(gas, air), 0);
+        SimulatedRoast meant = sound.roast(kind.in(roomC), new Rehearsal.Held(gas, air), 0);
         double atS = meant.events().timeS(EventKind.FIRST_CRACK).orElse(0) + 20 * random.nextDouble() - 5;
         double by = 0.5 + 0.25 * random.nextDouble();
-        Held done = switch (mishap) {
-            case CUT_AT_CRACK -> new Held(from(gas, atS, held(gas, atS) * (1 - by)), air);
-            case AIR_AT_CRACK -> new Held(gas, from(air, atS, 100));
-            default -> new Held(gas, air);
+        Rehearsal.Held done = switch (mishap) {
+            case CUT_AT_CRACK -> new Rehearsal.Held(from(gas, atS, Rehearsal.held(gas, atS) * (1 - by)), air);
+            case AIR_AT_CRACK -> new Rehearsal.Held(gas, from(air, atS, 100));
+            default -> new Rehearsal.Held(gas, air);
         };
         Supplier<Drum> drum =
                 () -> mishap == Mishap.FLAME_FAILS ? new Failing(kind.in(roomC), atS, by) : kind.in(roomC);
@@ -148,7 +141,7 @@ public final class TrialRoasts {
     /** One roast on a drum, with its controls moved so and with so much noise. */
     @FunctionalInterface
     private interface Making {
-        SimulatedRoast roast(Drum drum, Held done, double noiseC);
+        SimulatedRoast roast(Drum drum, Rehearsal.Held done, double noiseC);
     }
 
     private static FitRoast fitRoast(SimulatedRoast roast, double greenG, double moisture, double mm) {
@@ -194,49 +187,9 @@ public final class TrialRoasts {
         return kind == DrumKind.HOT_AIR ? 430 : 520;
     }
 
-    private static double[][] air(DrumKind kind, double shiftS, double level) {
+    static double[][] air(DrumKind kind, double shiftS, double level) {
         double l = lengthS(kind);
         return new double[][] {{0, 40 + level}, {0.45 * l + shiftS, 45 + level}, {0.85 * l + shiftS, 48 + level}};
-    }
-
-    /** Held steps of gas and air. */
-    private record Held(double[][] gas, double[][] air) implements Controls {
-        @Override
-        public ControlLevels at(double timeS, double probeC) {
-            return new ControlLevels(held(gas, timeS), held(air, timeS), 60);
-        }
-    }
-
-    private static double held(double[][] steps, double t) {
-        double value = steps[0][1];
-        for (double[] step : steps) {
-            value = t >= step[0] ? step[1] : value;
-        }
-        return value;
-    }
-
-    private static double[][] steps(DrumKind kind, double[] hand, double level, double shiftS) {
-        double lengthS = lengthS(kind);
-        // what answers at once is moved in small steps
-        double step = kind == DrumKind.HOT_AIR ? 0.5 : 2.5;
-        double every = kind == DrumKind.HOT_AIR ? 10 : 30;
-        List<double[]> out = new ArrayList<>();
-        for (double t = 0; t <= 1.3 * lengthS; t += every) {
-            double value = step * Math.rint(at(hand, t / lengthS) / step) + level;
-            if (out.isEmpty() || value != out.get(out.size() - 1)[1]) {
-                out.add(new double[] {t == 0 ? 0 : Math.max(1, t + shiftS), Math.max(0, Math.min(100, value))});
-            }
-        }
-        return out.toArray(double[][]::new);
-    }
-
-    private static double at(double[] hand, double share) {
-        int i = 0;
-        while (i < KNOTS.length - 2 && KNOTS[i + 1] < share) {
-            i++;
-        }
-        double x = Math.min(1, (share - KNOTS[i]) / (KNOTS[i + 1] - KNOTS[i]));
-        return hand[i] + x * (hand[i + 1] - hand[i]);
     }
 
     private static double[][] moved(double[][] gas, double fromS, double by) {
@@ -259,137 +212,5 @@ public final class TrialRoasts {
         }
         out.add(new double[] {atS, value});
         return out.toArray(double[][]::new);
-    }
-
-    /** Gas at the knots with which the rate of rise falls most evenly, found by trying. */
-    private static synchronized double[] hand(DrumKind kind) {
-        return HANDS.computeIfAbsent(kind, TrialRoasts::rehearsed);
-    }
-
-    private static double[] rehearsed(DrumKind kind) {
-        double[] best = {50, 50, 50, 45, 40, 35};
-        double cost = unevenness(kind, best);
-        for (double size = 20; size >= 1; size /= 2) {
-            boolean better = true;
-            while (better) {
-                better = false;
-                for (int k = 0; k < best.length; k++) {
-                    for (double by : new double[] {size, -size}) {
-                        double[] tried = best.clone();
-                        tried[k] = Math.max(5, Math.min(100, tried[k] + by));
-                        double c = unevenness(kind, tried);
-                        if (c < cost - 1e-9) {
-                            best = tried;
-                            cost = c;
-                            better = true;
-                        }
-                    }
-                }
-            }
-        }
-        return best;
-    }
-
-    /** How far a roast lies from one that falls evenly from 21 to 8 °C/min and cracks in time. */
-    private static double unevenness(DrumKind kind, double[] hand) {
-        double length = lengthS(kind);
-        double first = kind == DrumKind.HOT_AIR ? 26 : 21;
-        Held controls = new Held(steps(kind, hand, 0, 0), air(kind, 0, 0));
-        Drum drum = kind.in(ROOM_C);
-        drum.preheated(190);
-        drum.charge(new Drum.Batch(120, 11, 6.5, 1, CRACK_C), controls.at(0, 0).gasPct());
-        int end = (int) (1.25 * length);
-        double[] probe = new double[end + 1];
-        double cost = 0;
-        double beanAtLength = 0;
-        for (int s = 0; s <= end; s++) {
-            probe[s] = drum.probeC();
-            beanAtLength = s == (int) length ? drum.meanC() : beanAtLength;
-            if (s > 150) {
-                double rate = 2 * (probe[s] - probe[s - 30]);
-                double asked = first + (8 - first) * (s - 15 - 120) / (length - 120);
-                cost += (rate - asked) * (rate - asked) / end;
-            }
-            for (int i = 0; i < 4; i++) {
-                drum.step(Drum.STEP_S, controls.at(s, 0));
-            }
-        }
-        return cost + Math.pow((beanAtLength - CRACK_C) / 3, 2);
-    }
-
-    /** A drum whose flame fails at some time, by a share. */
-    private static final class Failing implements Drum {
-        private final Drum drum;
-        private final double atS;
-        private final double by;
-        private double timeS;
-
-        Failing(Drum drum, double atS, double by) {
-            this.drum = drum;
-            this.atS = atS;
-            this.by = by;
-        }
-
-        @Override
-        public void step(double dt, ControlLevels levels) {
-            double left = timeS >= atS ? 1 - by : 1;
-            drum.step(dt, new ControlLevels(levels.gasPct() * left, levels.airflowPct(), levels.drumRpm()));
-            timeS += dt;
-        }
-
-        @Override
-        public void setRoomC(double roomC) {
-            drum.setRoomC(roomC);
-        }
-
-        @Override
-        public void setLossDrift(double factor) {
-            drum.setLossDrift(factor);
-        }
-
-        @Override
-        public void preheated(double chargeC) {
-            drum.preheated(chargeC);
-        }
-
-        @Override
-        public void charge(Batch next, double gasPct) {
-            drum.charge(next, gasPct);
-        }
-
-        @Override
-        public void charge(Batch next) {
-            drum.charge(next);
-        }
-
-        @Override
-        public void drop() {
-            drum.drop();
-        }
-
-        @Override
-        public boolean charged() {
-            return drum.charged();
-        }
-
-        @Override
-        public void setDoorOpen(boolean open) {
-            drum.setDoorOpen(open);
-        }
-
-        @Override
-        public double meanC() {
-            return drum.meanC();
-        }
-
-        @Override
-        public double probeC() {
-            return drum.probeC();
-        }
-
-        @Override
-        public double environmentC() {
-            return drum.environmentC();
-        }
     }
 }
