@@ -98,10 +98,19 @@ final class FaultWatch {
         return shown(look.now());
     }
 
-    /** The most urgent that does not ask for the opposite of what was asked for just now. */
+    /**
+     * The most urgent, unless it asks for the opposite of what was asked for just now. Then what was asked for is silent too,
+     * or a lesser warning that lasts would hold back the greater for good.
+     */
     private Optional<Warning> shown(double nowS) {
+        int wanted = held.values().stream()
+                .mapToInt(w -> w.kind().heat())
+                .filter(h -> h != 0)
+                .findFirst()
+                .orElse(0);
+        boolean tooSoon = wanted * lastHeat < 0 && nowS - lastShownS < OPPOSITE_S;
         Optional<Warning> next = held.values().stream()
-                .filter(w -> w.kind().heat() * lastHeat >= 0 || nowS - lastShownS >= OPPOSITE_S)
+                .filter(w -> w.kind().heat() == 0 || w.kind().heat() == wanted && !tooSoon)
                 .findFirst();
         next.filter(w -> w.kind().heat() != 0).ifPresent(w -> {
             lastHeat = w.kind().heat();

@@ -22,7 +22,7 @@ public record Warning(Kind kind, double sinceS, double reading, double against, 
         /** The rate no longer falls. */
         FLAT(0),
         FLICK(-1),
-        DEVELOPMENT_SHORT(-1),
+        DEVELOPMENT_SHORT(0),
         DEVELOPMENT_LONG(0);
 
         private final int heat;

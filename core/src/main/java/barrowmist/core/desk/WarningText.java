@@ -53,7 +53,7 @@ public record WarningText(String title, String says, String answer) {
                         "Development will fall short",
                         "At the planned drop it comes to %.1f %%; %.1f %% is wanted."
                                 .formatted(w.reading(), w.against()),
-                        "Ease the gas to stretch it, or drop later.");
+                        "Drop later, by the clock; next time go into the crack slower.");
             case DEVELOPMENT_LONG ->
                 new WarningText(
                         "Development will overrun",

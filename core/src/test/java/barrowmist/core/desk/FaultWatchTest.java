@@ -18,6 +18,8 @@ import barrowmist.core.roast.RoastEvents;
 import barrowmist.core.roast.RoastLog;
 import barrowmist.core.roast.Series;
 import barrowmist.core.units.Wording;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
@@ -46,16 +48,22 @@ class FaultWatchTest {
 
     private static Optional<Kind> watch(
             DoubleUnaryOperator rate, double endS, RoastEvents called, Optional<Outlook> o) {
+        return all(rate, endS, called, o).get((int) endS);
+    }
+
+    /** What was shown at each second. */
+    private static List<Optional<Kind>> all(
+            DoubleUnaryOperator rate, double endS, RoastEvents called, Optional<Outlook> o) {
         FaultWatch watch = new FaultWatch(SETUP);
         LiveCurve curve = new LiveCurve();
         double c = 190;
-        Optional<Warning> seen = Optional.empty();
+        List<Optional<Kind>> seen = new ArrayList<>();
         for (int t = 0; t <= endS; t++) {
             c += (t < 60 ? -100 : rate.applyAsDouble(t)) / 60;
             curve.add(new Reading(t, OptionalDouble.of(c), NONE, NONE, NONE, NONE));
-            seen = watch.look(curve, called, o, untilS -> Series.empty());
+            seen.add(watch.look(curve, called, o, untilS -> Series.empty()).map(Warning::kind));
         }
-        return seen.map(Warning::kind);
+        return seen;
     }
 
     private static double steady(double t) {
@@ -130,6 +138,30 @@ class FaultWatchTest {
         // too early to say
         assertThat(watch(FaultWatchTest::steady, 400, DRY, Optional.of(outlook(400, 480, 8, 13))))
                 .isEmpty();
+    }
+
+    @Test
+    void aWarningThatLastsHoldsBackTheOppositeForHalfAMinuteAndNotForGood() {
+        List<Optional<Kind>> shown = all(
+                t -> t < 440 ? steady(t) : Math.max(1, steady(t) - 0.4 * (t - 440)),
+                500,
+                DRY,
+                Optional.of(outlook(420, 550, 11, 17)));
+        int asked = shown.lastIndexOf(Optional.of(Kind.RUNNING_AWAY));
+        int crash = shown.indexOf(Optional.of(Kind.CRASH));
+        assertThat(asked).isBetween(440, 465);
+        assertThat(crash).isBetween(asked + 30, asked + 31);
+        assertThat(shown.subList(asked + 1, crash)).containsOnly(Optional.empty());
+    }
+
+    @Test
+    void aDevelopmentThatFallsShortHoldsNoCrashBack() {
+        DoubleUnaryOperator falls = t -> t < 440 ? steady(t) : Math.max(1, steady(t) - 0.4 * (t - 440));
+        Optional<Outlook> shortOf = Optional.of(outlook(420, 450, 8, 13));
+        int alone = all(falls, 500, DRY, Optional.empty()).indexOf(Optional.of(Kind.CRASH));
+        List<Optional<Kind>> shown = all(falls, 500, DRY, shortOf);
+        assertThat(shown.get(alone - 1)).contains(Kind.DEVELOPMENT_SHORT);
+        assertThat(shown.indexOf(Optional.of(Kind.CRASH))).isEqualTo(alone);
     }
 
     @ParameterizedTest
