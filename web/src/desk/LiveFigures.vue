@@ -4,12 +4,14 @@ import type { Schemas } from '@/shared/api/client'
 import { clock, signed } from '@/shared/format/text'
 import { degree, rateUnit, shownDifference, shownRate, shownTemperature } from '@/shared/format/units'
 import { usePreferences } from '@/shared/preferences'
+import { useControls } from '@/shared/useControls'
 import BigFigure from './BigFigure.vue'
 import { between } from './columns'
 
 /** The large figures, each held against the plan. */
 const props = defineProps<{ state: Schemas['DeskState']; planned?: Schemas['CurveView'] }>()
 const preferences = usePreferences()
+const scale = useControls()
 const u = computed(() => preferences.units)
 const f = computed(() => props.state.figures)
 const number = (v: number | undefined, to: (n: number) => number) =>
@@ -44,8 +46,8 @@ const phaseNote = computed(() =>
 )
 const controls = computed(() =>
   [
-    f.value.gasPct === undefined ? '' : `gas ${f.value.gasPct} %`,
-    f.value.airflowPct === undefined ? '' : `air ${f.value.airflowPct} %`,
+    f.value.gasPct === undefined ? '' : `gas ${scale.text('gas', f.value.gasPct)}`,
+    f.value.airflowPct === undefined ? '' : `air ${scale.text('air', f.value.airflowPct)}`,
   ]
     .filter(Boolean)
     .join(' · '),

@@ -5,12 +5,14 @@ import { eventLabel } from '@/shared/chart/events'
 import { clock } from '@/shared/format/text'
 import { degree, shownTemperature } from '@/shared/format/units'
 import { usePreferences } from '@/shared/preferences'
+import { useControls } from '@/shared/useControls'
 import KeyButton from './KeyButton.vue'
 
 /** What is to be done next, what is to be warned of, what is coming, and what was. */
 const props = defineProps<{ state: Schemas['DeskState']; seen?: boolean }>()
 const emit = defineEmits<{ later: []; seen: []; done: [control: string, value: number] }>()
 const preferences = usePreferences()
+const controls = useControls()
 
 const SOON_S = 60
 const next = computed(() => props.state.next)
@@ -32,8 +34,7 @@ const nextTitle = computed(() => {
 })
 const nextValues = computed(() => {
   const n = next.value!
-  const unit = n.control === 'drum' ? 'rpm' : '%'
-  return `${Math.round(n.fromValue)} to ${Math.round(n.toValue)} ${unit}, ${n.when}.`
+  return `${controls.fromTo(n.control, n.fromValue, n.toValue)}, ${n.when}.`
 })
 
 const o = computed(() => props.state.outlook)
@@ -81,7 +82,7 @@ const past = computed(() =>
         e.kind === 'note'
           ? e.text!
           : e.kind === 'gas' || e.kind === 'air' || e.kind === 'drum'
-            ? `${e.kind} ${e.value} ${e.kind === 'drum' ? 'rpm' : '%'}`
+            ? `${e.kind} ${controls.text(e.kind, e.value ?? 0)}`
             : eventLabel(e.kind),
       at: clock(e.timeS),
       bean: e.beanC === undefined ? '' : preferences.temperatureText(e.beanC),

@@ -2,18 +2,20 @@
 import type { Schemas } from '@/shared/api/client'
 import { clock } from '@/shared/format/text'
 import { usePreferences } from '@/shared/preferences'
+import { useControls } from '@/shared/useControls'
 
 /** The steps between two batches: which are done, which is next, and for how long it has been. */
 defineProps<{ protocol: Schemas['ProtocolView'] }>()
 const emit = defineEmits<{ step: [index: number] }>()
 const preferences = usePreferences()
+const controls = useControls()
 const t = (c?: number) => (c === undefined ? '–' : preferences.temperatureText(c))
 
 function stepText(s: Schemas['ProtocolStepView']): string {
   const probe = s.probe === 'bean' ? 'bean' : 'environment'
   const texts: Record<string, string> = {
-    'set-gas': `Gas to ${s.value} %`,
-    'set-air': `Airflow to ${s.value} %`,
+    'set-gas': `Gas to ${controls.text('gas', s.value ?? 0)}`,
+    'set-air': `Airflow to ${controls.text('air', s.value ?? 0)}`,
     do: s.text,
     'fall-to': `Until the ${probe} probe has fallen to ${t(s.value)}`,
     'rise-to': `Until the ${probe} probe has risen to ${t(s.value)}`,

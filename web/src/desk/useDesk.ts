@@ -1,3 +1,4 @@
+import type { Control } from '@/shared/format/controls'
 import { onScopeDispose, ref, shallowRef, watch } from 'vue'
 import { answer, api, type Schemas } from '@/shared/api/client'
 import { usePreferences } from '@/shared/preferences'
@@ -89,7 +90,7 @@ export function useDesk(machineId: number) {
       outbox.press((agoS) =>
         answer(api.POST('/api/desks/{machineId}/notes', { params: path, body: { text, agoS } })),
       ),
-    control: (control: 'gas' | 'air' | 'drum', value: number) =>
+    control: (control: Control, value: number) =>
       outbox.press((agoS) =>
         answer(api.POST('/api/desks/{machineId}/controls', { params: path, body: { control, value, agoS } })),
       ),

@@ -1,4 +1,6 @@
-import { answer, api } from '@/shared/api/client'
+import { answer, api, type Schemas } from '@/shared/api/client'
+import { baseOf, shownControl, sliderOf, type Control } from '@/shared/format/controls'
+import { provideControls } from '@/shared/useControls'
 import { useLoad } from '@/shared/api/useLoad'
 import type { useDesk } from './useDesk'
 
@@ -16,23 +18,39 @@ export function useMoves(machineId: number, desk: ReturnType<typeof useDesk>) {
   const machine = useLoad(() =>
     answer(api.GET('/api/machines/{id}', { params: { path: { id: machineId } } })),
   )
-  const asked: Partial<Record<'gas' | 'air' | 'drum', { value: number; ms: number }>> = {}
+  provideControls(() => machine.data.value?.settings)
+  const asked: Partial<Record<Control, { value: number; ms: number }>> = {}
 
-  function move(control: 'gas' | 'air' | 'drum', direction: 1 | -1, event?: KeyboardEvent) {
+  function move(control: Control, direction: 1 | -1, event?: KeyboardEvent) {
     const f = desk.state.value?.figures
     if (desk.state.value?.phase === 'roasting' && f) {
       const otherwise = control === 'drum' ? { min: 1, max: 200, step: 1 } : { min: 0, max: 100, step: 1 }
       const range = machine.data.value?.settings[control] ?? otherwise
-      const coarse = control === 'drum' ? STEP_RPM : STEP_PCT
-      const by = direction * (event?.shiftKey ? range.step : Math.max(coarse, range.step))
       const before = asked[control]
       const now = performance.now()
       const shown = { gas: f.gasPct, air: f.airflowPct, drum: f.drumRpm }[control] ?? USUAL[control]
       const at = before && now - before.ms < ASKED_MS ? before.value : shown
-      const value = Math.max(range.min, Math.min(range.max, at + by))
+      const value = moved(control, at, direction, range, event?.shiftKey ?? false)
       asked[control] = { value, ms: now }
       void desk.control(control, value)
     }
   }
   return move
+}
+
+/** A step up or down; a scale of its own moves by a twentieth of the whole, or by its own step. */
+function moved(
+  control: Control,
+  at: number,
+  direction: 1 | -1,
+  range: Schemas['ControlRange'],
+  fine: boolean,
+) {
+  if (range.scale) {
+    const { min, max, step } = sliderOf(range)
+    const coarse = Math.max(step, Math.round((max - min) / 20 / step) * step)
+    return baseOf(shownControl(at, range) + direction * (fine ? step : coarse), range)
+  }
+  const by = fine ? range.step : Math.max(control === 'drum' ? STEP_RPM : STEP_PCT, range.step)
+  return Math.max(range.min, Math.min(range.max, at + direction * by))
 }

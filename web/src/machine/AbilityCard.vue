@@ -4,6 +4,7 @@ import type { Schemas } from '@/shared/api/client'
 import NumberField from '@/shared/components/NumberField.vue'
 import { degree, shownTemperature, typedTemperature } from '@/shared/format/units'
 import { usePreferences } from '@/shared/preferences'
+import ScaleFields from './ScaleFields.vue'
 
 /** What a roaster can do: its batches, its heat, its controls, and the times between batches. */
 defineProps<{ problemAt: (field: string) => string | undefined }>()
@@ -106,6 +107,7 @@ function toggle(control: 'air' | 'drum') {
           hide-details
           density="compact"
         />
+        <ScaleFields v-model="machine.settings[control]!" :control="control" :plain="unit" />
       </template>
       <p v-if="problemAt(control)" class="ember problem" role="alert">{{ problemAt(control) }}</p>
     </div>

@@ -10,6 +10,7 @@ import AbilityCard from './AbilityCard.vue'
 import LinkCard from './LinkCard.vue'
 import ModelCard from './ModelCard.vue'
 import OutlookScoreCard from './OutlookScoreCard.vue'
+import { provideControls } from '@/shared/useControls'
 import ProtocolEditor from './ProtocolEditor.vue'
 import ReferenceCard from './ReferenceCard.vue'
 
@@ -21,6 +22,7 @@ const references = useLoad(() =>
   answer(api.GET('/api/machines/{machineId}/references', { params: { path: { machineId: id } } })),
 )
 const draft = ref<Schemas['MachineView']>()
+provideControls(() => draft.value?.settings)
 type Entry = Omit<Schemas['MachineEntry'], 'version'>
 type Machine = Schemas['MachineView']
 
@@ -79,7 +81,14 @@ const protocolProblems = computed(
         <form class="left" novalidate @submit.prevent="kept.flush">
           <AbilityCard v-model="draft" :problem-at="at" />
           <ProtocolEditor v-model="draft.settings.protocol" :problems="protocolProblems" />
-          <LinkCard v-model="draft.settings.link" :machine-id="id" :problem-at="at" />
+          <LinkCard
+            v-model="draft.settings.link"
+            :machine-id="id"
+            :own-scale="
+              !!(draft.settings.gas.scale || draft.settings.air?.scale || draft.settings.drum?.scale)
+            "
+            :problem-at="at"
+          />
         </form>
       </div>
       <p class="caution mt-4">

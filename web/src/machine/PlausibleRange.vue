@@ -53,7 +53,7 @@ const codes = computed({
         @update:model-value="write(e.probe, e.end, $event)"
       />
       <v-text-field
-        v-if="link.kind === 'modbus'"
+        v-if="link.kind.startsWith('modbus')"
         v-model.lazy="codes"
         label="Codes for no value, hexadecimal"
         :error-messages="props.problemAt('link.noValues') ?? []"

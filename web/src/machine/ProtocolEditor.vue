@@ -5,6 +5,8 @@ import NumberField from '@/shared/components/NumberField.vue'
 import { degree, shownTemperature, typedTemperature } from '@/shared/format/units'
 import { usePreferences } from '@/shared/preferences'
 import { moved } from '@/shared/format/list'
+import { baseOf, controlUnit, shownControl } from '@/shared/format/controls'
+import { useControls } from '@/shared/useControls'
 
 /** What is done between two batches, step by step. */
 type Step = Schemas['ProtocolStepView']
@@ -12,24 +14,49 @@ defineProps<{ problems: string[] }>()
 const steps = defineModel<Step[]>({ required: true })
 
 const preferences = usePreferences()
+const { ranges } = useControls()
 const KINDS: { value: Step['kind']; title: string; unit: string }[] = [
   { value: 'do', title: 'do', unit: '' },
-  { value: 'set-gas', title: 'set gas to', unit: '%' },
-  { value: 'set-air', title: 'set air to', unit: '%' },
+  { value: 'set-gas', title: 'set gas to', unit: '' },
+  { value: 'set-air', title: 'set air to', unit: '' },
   { value: 'fall-to', title: 'wait until it falls to', unit: '' },
   { value: 'rise-to', title: 'wait until it rises to', unit: '' },
   { value: 'wait', title: 'wait for', unit: 's' },
 ]
-const unit = (kind: Step['kind']) =>
-  isWait(kind) ? degree(preferences.units) : (KINDS.find((k) => k.value === kind)?.unit ?? '')
+const controlOf = (kind: Step['kind']) =>
+  kind === 'set-gas' ? 'gas' : kind === 'set-air' ? 'air' : undefined
+function unit(kind: Step['kind']) {
+  const control = controlOf(kind)
+  if (control) {
+    return controlUnit(control, ranges.value[control])
+  }
+  return isWait(kind) ? degree(preferences.units) : (KINDS.find((k) => k.value === kind)?.unit ?? '')
+}
 const isWait = (kind: Step['kind']) => kind === 'fall-to' || kind === 'rise-to'
 const waits = (s: Step) => isWait(s.kind)
-const shown = (s: Step) =>
-  s.value !== undefined && waits(s) ? rounded(shownTemperature(s.value, preferences.units)) : s.value
+function shown(s: Step) {
+  const control = controlOf(s.kind)
+  if (s.value === undefined) {
+    return undefined
+  }
+  return control
+    ? shownControl(s.value, ranges.value[control])
+    : waits(s)
+      ? rounded(shownTemperature(s.value, preferences.units))
+      : s.value
+}
 const rounded = (n: number) => Math.round(n * 10) / 10
 function typed(s: Step, value: number | undefined) {
   if (value !== shown(s)) {
-    s.value = value !== undefined && waits(s) ? typedTemperature(value, preferences.units) : value
+    const control = controlOf(s.kind)
+    s.value =
+      value === undefined
+        ? undefined
+        : control
+          ? baseOf(value, ranges.value[control])
+          : waits(s)
+            ? typedTemperature(value, preferences.units)
+            : value
   }
 }
 const add = () => (steps.value = [...steps.value, { kind: 'wait', probe: 'bean', value: 30, text: '' }])

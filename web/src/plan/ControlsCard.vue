@@ -3,6 +3,7 @@ import { computed, ref } from 'vue'
 import type { Schemas } from '@/shared/api/client'
 import { usePreferences } from '@/shared/preferences'
 import MoveDialog from './MoveDialog.vue'
+import ControlSlider from './ControlSlider.vue'
 import PlanSlider from './PlanSlider.vue'
 import MoveRow from './MoveRow.vue'
 import type { Content, Move } from './plan'
@@ -53,22 +54,18 @@ const remove = (index: number) => (content.value.steps = content.value.steps.fil
       :step="1"
       :text="`${content.greenG} g`"
     />
-    <PlanSlider
+    <ControlSlider
       v-model="content.atCharge.gasPct"
       label="gas at charge"
-      :min="settings.gas.min"
-      :max="settings.gas.max"
-      :step="settings.gas.step"
-      :text="`${content.atCharge.gasPct} %`"
+      control="gas"
+      :range="settings.gas"
     />
-    <PlanSlider
+    <ControlSlider
       v-if="settings.air"
       v-model="content.atCharge.airflowPct"
       label="air at charge"
-      :min="settings.air.min"
-      :max="settings.air.max"
-      :step="settings.air.step"
-      :text="`${content.atCharge.airflowPct} %`"
+      control="air"
+      :range="settings.air"
     />
     <div class="head">
       <p class="label">Moves</p>
@@ -82,7 +79,13 @@ const remove = (index: number) => (content.value.steps = content.value.steps.fil
       @edit="editing = { index, move }"
       @remove="remove(index)"
     />
-    <MoveDialog v-if="editing" :move="editing.move" @put="put" @close="editing = undefined" />
+    <MoveDialog
+      v-if="editing"
+      :move="editing.move"
+      :settings="settings"
+      @put="put"
+      @close="editing = undefined"
+    />
   </section>
 </template>
 

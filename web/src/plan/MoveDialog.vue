@@ -1,17 +1,20 @@
 <script setup lang="ts">
 import { typedTemperature } from '@/shared/format/units'
-import { computed, reactive, ref } from 'vue'
+import { computed, reactive, ref, watch } from 'vue'
+import { baseOf, controlUnit, shownControl } from '@/shared/format/controls'
 import NumberField from '@/shared/components/NumberField.vue'
 import { clock, parseClock } from '@/shared/format/text'
 import { degree, shownTemperature } from '@/shared/format/units'
 import { shown, typed, unitOf } from '@/shared/format/kinds'
 import { usePreferences } from '@/shared/preferences'
+import { useControls } from '@/shared/useControls'
 import type { Move } from './plan'
 
 /** When a control moves, which, and where to. */
 const props = defineProps<{ move: Move }>()
 const emit = defineEmits<{ put: [Move]; close: [] }>()
 const preferences = usePreferences()
+const { ranges } = useControls()
 
 const draft = reactive({
   kind: props.move.when.kind,
@@ -23,7 +26,7 @@ const draft = reactive({
   before: clock(props.move.when.beforeS ?? 30),
   rate: shown('rate', props.move.when.cPerMin ?? 8, preferences.units),
   control: props.move.control,
-  value: props.move.value as number | undefined,
+  value: shownControl(props.move.value, ranges.value[props.move.control]) as number | undefined,
 })
 const open = ref(true)
 const KINDS = [
@@ -50,6 +53,15 @@ const CONTROLS = [
   { value: 'air', title: 'air' },
   { value: 'drum', title: 'drum speed' },
 ]
+const range = computed(() => ranges.value[draft.control])
+// per cent of gas and of air are alike; where a scale of its own or the drum comes in, the old value says nothing
+watch(
+  () => draft.control,
+  (now, before) => {
+    const alike = [now, before].every((c) => c !== 'drum' && !ranges.value[c]?.scale)
+    draft.value = alike ? draft.value : undefined
+  },
+)
 const celsius = (shown: number) => typedTemperature(shown, preferences.units)
 const timeS = computed(() => parseClock(draft.time))
 const afterS = computed(() => parseClock(draft.after))
@@ -80,7 +92,7 @@ function put() {
     'environment-rising': { kind: 'environment-rising' as const, environmentC: celsius(draft.environment) },
     rate: { kind: 'rate' as const, cPerMin: typed('rate', draft.rate, preferences.units) },
   }[draft.kind]
-  emit('put', { when, control: draft.control, value: draft.value! })
+  emit('put', { when, control: draft.control, value: baseOf(draft.value!, range.value) })
 }
 </script>
 
@@ -124,7 +136,7 @@ function put() {
         <v-text-field v-else v-model="draft.before" label="So long before it" hide-details />
       </template>
       <v-select v-model="draft.control" :items="CONTROLS" label="Control" hide-details />
-      <NumberField v-model="draft.value" label="Moves to" :unit="draft.control === 'drum' ? 'rpm' : '%'" />
+      <NumberField v-model="draft.value" label="Moves to" :unit="controlUnit(draft.control, range)" />
       <p v-if="problem" class="ember" role="alert">{{ problem }}</p>
       <div class="actions">
         <v-btn type="submit" color="primary" :disabled="!!problem">Put it in</v-btn>

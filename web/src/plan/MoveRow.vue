@@ -3,7 +3,7 @@ import { computed } from 'vue'
 import { mdiClose, mdiPencil } from '@mdi/js'
 import type { Schemas } from '@/shared/api/client'
 import { usePreferences } from '@/shared/preferences'
-import PlanSlider from './PlanSlider.vue'
+import ControlSlider from './ControlSlider.vue'
 import { whenText, type Move } from './plan'
 
 /** One planned move: its slider, and the ways to change or remove it. By itself, so that others stay undrawn. */
@@ -17,19 +17,11 @@ const range = computed(() => {
   return { gas, air, drum }[move.value.control]
 })
 const name = computed(() => `${move.value.control} ${whenText(move.value.when, preferences)}`)
-const unit = computed(() => (move.value.control === 'drum' ? ' rpm' : ' %'))
 </script>
 
 <template>
   <div class="move">
-    <PlanSlider
-      v-model="move.value"
-      :label="name"
-      :min="range?.min ?? 0"
-      :max="range?.max ?? 100"
-      :step="range?.step ?? 1"
-      :text="`${move.value}${unit}`"
-    />
+    <ControlSlider v-model="move.value" :label="name" :control="move.control" :range="range" />
     <v-btn icon size="small" variant="text" :aria-label="`Change when: ${name}`" @click="$emit('edit')"
       ><v-icon :icon="mdiPencil"
     /></v-btn>

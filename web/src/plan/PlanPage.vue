@@ -4,6 +4,7 @@ import { useRoute, useRouter } from 'vue-router'
 import { answer, api, type Failure } from '@/shared/api/client'
 import { useLoad } from '@/shared/api/useLoad'
 import RoastChart from '@/shared/chart/RoastChart.vue'
+import { provideControls } from '@/shared/useControls'
 import { bandOf } from '@/shared/chart/band'
 import KeptNote from '@/shared/kept/KeptNote.vue'
 import PageState from '@/shared/components/PageState.vue'
@@ -15,6 +16,7 @@ import RepeatabilityCard from './RepeatabilityCard.vue'
 import TargetsCard from './TargetsCard.vue'
 import TranslateDialog from './TranslateDialog.vue'
 import { bandAims } from './plan'
+import { useFinder } from './useFinder'
 import { usePlan } from './usePlan'
 
 /** One plan: charge and controls as sliders, and at once what the roaster would make of them. */
@@ -25,31 +27,15 @@ const { plan, content, prediction, refused, kept, tried, wording, replace, undo,
 const machines = useLoad(() => answer(api.GET('/api/machines')))
 const schools = useLoad(() => answer(api.GET('/api/schools')))
 const machine = computed(() => machines.data.value?.find((m) => m.id === plan.data.value?.machineId))
+provideControls(() => machine.value?.settings)
 
-const searching = ref(false)
-const found = shallowRef<{ reached: boolean; changes: string[]; missed: string[] }>()
 const failure = shallowRef<Failure>()
+const { searching, found, find, takeBack } = useFinder({ wording, tried, replace, undo }, failure)
 const translating = ref(false)
 const band = computed(() =>
   content.value && prediction.value?.analysis ? bandOf(bandAims(content.value, prediction.value)) : [],
 )
 
-async function find() {
-  searching.value = true
-  const result = await answer(
-    api.POST('/api/plans/search', { params: { query: wording.value }, body: tried() }),
-  )
-  searching.value = false
-  failure.value = result.failure
-  found.value = result.data
-  if (result.data) {
-    replace(result.data.content)
-  }
-}
-function takeBack() {
-  undo()
-  found.value = undefined
-}
 async function remove() {
   const result = await answer(api.DELETE('/api/plans/{id}', { params: { path: { id } } }))
   failure.value = result.failure

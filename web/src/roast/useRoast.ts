@@ -1,6 +1,7 @@
 import { computed, ref, shallowRef } from 'vue'
 import { answer, api, type Answer, type Schemas } from '@/shared/api/client'
 import { useLoad } from '@/shared/api/useLoad'
+import { provideControlsOf } from '@/shared/useControls'
 
 /** A roast with everything that is drawn of it. */
 export interface WholeRoast {
@@ -29,6 +30,7 @@ export async function loadWhole(id: number): Promise<Answer<WholeRoast>> {
  */
 export function useRoast(id: number) {
   const whole = useLoad(() => loadWhole(id))
+  provideControlsOf(() => whole.data.value?.roast.machineId)
   const problem = shallowRef<string>()
   const removed = shallowRef<{ kind: string; timeS: number }>()
   const waiting = new Map<string, number | undefined>()

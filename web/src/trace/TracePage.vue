@@ -3,6 +3,7 @@ import { computed, defineAsyncComponent, ref, watch } from 'vue'
 import { useRoute } from 'vue-router'
 import { answer, api, type Failure } from '@/shared/api/client'
 import { useLoad } from '@/shared/api/useLoad'
+import { provideControlsOf } from '@/shared/useControls'
 import PageState from '@/shared/components/PageState.vue'
 import { plural } from '@/shared/format/text'
 import { usePreferences } from '@/shared/preferences'
@@ -19,6 +20,7 @@ const id = Number(useRoute().params.id)
 const preferences = usePreferences()
 const waiting = useWaiting()
 const whole = useLoad(() => loadWhole(id))
+provideControlsOf(() => whole.data.value?.roast.machineId)
 const trace = useLoad(
   () => {
     const { temperature, per } = preferences.units

@@ -10,6 +10,7 @@ import type { Schemas } from '@/shared/api/client'
 import { clock } from '@/shared/format/text'
 import { degree, rateUnit } from '@/shared/format/units'
 import { usePreferences } from '@/shared/preferences'
+import { useControls } from '@/shared/useControls'
 import EventRail from './EventRail.vue'
 import FaultBrackets from './FaultBrackets.vue'
 import PhaseRuler from './PhaseRuler.vue'
@@ -60,6 +61,7 @@ const LONG_STEP_S = 10
 const box = ref<HTMLElement>()
 const { width } = useElementSize(box)
 const preferences = usePreferences()
+const controls = useControls()
 
 const shownEvents = computed(() => {
   const turning = props.analysis.turningPoint
@@ -129,7 +131,7 @@ const readout = computed(() => {
   ]
   for (const lane of lanes.value) {
     const value = stepAt(lane.series, t)
-    rows.push([lane.name, value === undefined ? '–' : `${value} %`])
+    rows.push([lane.name, value === undefined ? '–' : controls.text(lane.name, value)])
   }
   return rows
 })

@@ -13,7 +13,7 @@ export interface ChartColours {
 }
 
 export interface Lane {
-  name: string
+  name: 'gas' | 'air'
   series: Series
 }
 
@@ -39,10 +39,11 @@ export interface ExtraLine {
 
 /** The lanes that were logged. */
 export function lanesOf(curve: Curve): Lane[] {
-  return [
+  const all: Lane[] = [
     { name: 'gas', series: curve.gasPct },
     { name: 'air', series: curve.airflowPct },
-  ].filter((lane) => lane.series.timeS.length > 0)
+  ]
+  return all.filter((lane) => lane.series.timeS.length > 0)
 }
 
 /** The whole drawing: temperatures, rate of rise and control lanes on one time axis. */

@@ -8,10 +8,13 @@ import com.digitalpetri.modbus.pdu.ReadHoldingRegistersRequest;
 import com.digitalpetri.modbus.pdu.ReadHoldingRegistersResponse;
 import com.digitalpetri.modbus.pdu.ReadInputRegistersRequest;
 import com.digitalpetri.modbus.pdu.ReadInputRegistersResponse;
+import com.digitalpetri.modbus.serial.server.SerialPortServerTransport;
 import com.digitalpetri.modbus.server.ModbusRequestContext;
+import com.digitalpetri.modbus.server.ModbusRtuServer;
 import com.digitalpetri.modbus.server.ModbusServices;
 import com.digitalpetri.modbus.server.ModbusTcpServer;
 import com.digitalpetri.modbus.tcp.server.NettyTcpServerTransport;
+import com.fazecast.jSerialComm.SerialPort;
 import io.netty.channel.Channel;
 import java.util.Arrays;
 import java.util.Random;
@@ -20,10 +23,12 @@ import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.ExecutionException;
 import org.jspecify.annotations.Nullable;
 
-/** The stand-in's Modbus TCP server. Its registers are read only: what it does is set on its panel. */
+/** The stand-in's Modbus server, over TCP and, where it is given one, a serial line. Its registers are read only: what it does is set on its panel. */
 final class ModbusSide implements ModbusServices, AutoCloseable {
 
     private static final int BYTES = 2;
+    private static final int BAUD = 19_200;
+    private static final int DATA_BITS = 8;
     private static final long SILENT_CHECK_MS = 50;
 
     private final StandInRoaster roaster;
@@ -31,6 +36,7 @@ final class ModbusSide implements ModbusServices, AutoCloseable {
     private final Random random = new Random(5);
     private final Set<Channel> channels = ConcurrentHashMap.newKeySet();
     private @Nullable ModbusTcpServer server;
+    private @Nullable ModbusRtuServer line;
     private volatile Trouble trouble = Trouble.NONE;
     private volatile byte[] last;
 
@@ -50,6 +56,18 @@ final class ModbusSide implements ModbusServices, AutoCloseable {
         server = next;
     }
 
+    /** @param device a serial port; 19 200 baud, even parity, one stop bit */
+    synchronized void listenOn(String device) throws ExecutionException, InterruptedException {
+        line = ModbusRtuServer.create(
+                SerialPortServerTransport.create(c -> c.setSerialPort(device)
+                        .setBaudRate(BAUD)
+                        .setDataBits(DATA_BITS)
+                        .setStopBits(SerialPort.ONE_STOP_BIT)
+                        .setParity(SerialPort.EVEN_PARITY)),
+                this);
+        line.start();
+    }
+
     Trouble trouble() {
         return trouble;
     }
@@ -58,7 +76,7 @@ final class ModbusSide implements ModbusServices, AutoCloseable {
         boolean off = trouble == Trouble.DISCONNECT;
         trouble = next;
         if (next == Trouble.DISCONNECT && !off) {
-            close();
+            hangUp();
         } else if (next != Trouble.DISCONNECT && off) {
             listen();
         }
@@ -66,6 +84,13 @@ final class ModbusSide implements ModbusServices, AutoCloseable {
 
     @Override
     public synchronized void close() throws ExecutionException, InterruptedException {
+        if (line != null) {
+            line.stop();
+        }
+        hangUp();
+    }
+
+    private void hangUp() throws ExecutionException, InterruptedException {
         if (server != null) {
             server.stop();
         }

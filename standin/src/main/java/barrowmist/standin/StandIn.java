@@ -50,7 +50,12 @@ public final class StandIn implements AutoCloseable {
         DrumKind kind = DrumKind.parse(args.length > 3 ? args[3] : DrumKind.GAS.code())
                 .orElseThrow(
                         () -> new IllegalArgumentException("The roaster is gas, electric or hot-air, not " + args[3]));
-        start(modbusPort, panelPort, speed).become(kind);
+        StandIn standIn = start(modbusPort, panelPort, speed);
+        standIn.become(kind);
+        String serial = System.getenv("BARROWMIST_STANDIN_SERIAL");
+        if (serial != null && !serial.isBlank()) {
+            standIn.onSerial(serial);
+        }
         System.out.println("The stand-in roaster is ready: Modbus TCP on port " + modbusPort
                 + ", its panel on http://localhost:" + panelPort);
     }
@@ -72,6 +77,15 @@ public final class StandIn implements AutoCloseable {
     private void become(DrumKind kind) {
         roaster.become(kind);
         roaster.preheat(CHARGE_C);
+    }
+
+    /**
+     * Answers on a serial line too, by Modbus RTU as unit 1.
+     *
+     * @param device such as /dev/ttyUSB0
+     */
+    public void onSerial(String device) throws ExecutionException, InterruptedException {
+        modbus.listenOn(device);
     }
 
     StandInRoaster roaster() {

@@ -12,15 +12,12 @@ import barrowmist.core.roast.LocalFit;
 import barrowmist.core.roast.RateOfRise;
 import barrowmist.core.roast.RoastEvents;
 import barrowmist.core.roast.Series;
-import java.util.EnumMap;
-import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.function.DoubleFunction;
 
 /**
- * Watches a roast for what will go wrong, by the same limits by which faults are judged afterwards. Mutable: it holds a
- * warning for a moment, so that it does not flicker.
+ * Watches a roast for what will go wrong, by the same limits by which faults are judged afterwards. Mutable.
  */
 final class FaultWatch {
 
@@ -44,12 +41,6 @@ final class FaultWatch {
     private static final double FLICK_S = 6;
     private static final double NEAR_DEVELOPMENT_S = 45;
 
-    /** A warning stays for so long after it was last true, s. */
-    private static final double HOLD_S = 8;
-
-    /** For so long after a warning that asks for heat none asks for less, and the other way round, s (house default). */
-    private static final double OPPOSITE_S = 30;
-
     /** What was put in or taken so lately explains a turn or a flat rate, s: a live rate lags by half its window. */
     private static final double LATELY_S = HeatChange.BELONGS_S + RateOfRise.WINDOW_S / 2;
 
@@ -57,11 +48,8 @@ final class FaultWatch {
     private static final double LOW_S = 20;
 
     private final LiveSetup setup;
-    private final Map<Kind, Warning> held = new EnumMap<>(Kind.class);
-    private final Map<Kind, Double> lastTrueS = new EnumMap<>(Kind.class);
     private final CrashWatch crash;
-    private int lastHeat;
-    private double lastShownS = Double.NEGATIVE_INFINITY;
+    private final HeldWarnings held = new HeldWarnings();
 
     FaultWatch(LiveSetup setup) {
         this.setup = setup;
@@ -86,47 +74,16 @@ final class FaultWatch {
         Look look = new Look(curve, called, outlook);
         OptionalDouble dryS = called.timeS(EventKind.DRY_END);
         if (dryS.isPresent() && look.now() >= dryS.getAsDouble() + AFTER_DRY_S) {
-            take(Kind.CRASH, crash.look(curve, asItStands), look.now());
-            take(Kind.RUNNING_AWAY, runningAway(look), look.now());
+            held.take(Kind.CRASH, crash.look(curve, asItStands), look.now());
+            held.take(Kind.RUNNING_AWAY, runningAway(look), look.now());
             Optional<Warning> stall = stall(look, dryS.getAsDouble());
-            take(Kind.STALL, stall.filter(w -> w.kind() == Kind.STALL), look.now());
-            take(Kind.FLAT, stall.filter(w -> w.kind() == Kind.FLAT), look.now());
-            take(Kind.FLICK, flick(look, dryS.getAsDouble()), look.now());
-            take(Kind.DEVELOPMENT_SHORT, development(look, -1), look.now());
-            take(Kind.DEVELOPMENT_LONG, development(look, 1), look.now());
+            held.take(Kind.STALL, stall.filter(w -> w.kind() == Kind.STALL), look.now());
+            held.take(Kind.FLAT, stall.filter(w -> w.kind() == Kind.FLAT), look.now());
+            held.take(Kind.FLICK, flick(look, dryS.getAsDouble()), look.now());
+            held.take(Kind.DEVELOPMENT_SHORT, development(look, -1), look.now());
+            held.take(Kind.DEVELOPMENT_LONG, development(look, 1), look.now());
         }
-        return shown(look.now());
-    }
-
-    /**
-     * The most urgent, unless it asks for the opposite of what was asked for just now. Then what was asked for is silent too,
-     * or a lesser warning that lasts would hold back the greater for good.
-     */
-    private Optional<Warning> shown(double nowS) {
-        int wanted = held.values().stream()
-                .mapToInt(w -> w.kind().heat())
-                .filter(h -> h != 0)
-                .findFirst()
-                .orElse(0);
-        boolean tooSoon = wanted * lastHeat < 0 && nowS - lastShownS < OPPOSITE_S;
-        Optional<Warning> next = held.values().stream()
-                .filter(w -> w.kind().heat() == 0 || w.kind().heat() == wanted && !tooSoon)
-                .findFirst();
-        next.filter(w -> w.kind().heat() != 0).ifPresent(w -> {
-            lastHeat = w.kind().heat();
-            lastShownS = nowS;
-        });
-        return next;
-    }
-
-    private void take(Kind kind, Optional<Warning> seen, double nowS) {
-        if (seen.isPresent()) {
-            double since = held.containsKey(kind) ? held.get(kind).sinceS() : nowS;
-            held.put(kind, seen.get().since(since));
-            lastTrueS.put(kind, nowS);
-        } else if (held.containsKey(kind) && nowS - lastTrueS.getOrDefault(kind, nowS) > HOLD_S) {
-            held.remove(kind);
-        }
+        return held.shown(look.now());
     }
 
     private Optional<Warning> runningAway(Look look) {

@@ -1,5 +1,8 @@
 package barrowmist.core.desk;
 
+import barrowmist.core.units.ControlScale;
+import barrowmist.core.units.ControlWords;
+import java.util.Optional;
 import java.util.OptionalDouble;
 
 /**
@@ -29,6 +32,25 @@ public record RoasterReading(
             OptionalDouble pops,
             OptionalDouble clockS) {
         this(beanC, environmentC, gasPct, airflowPct, drumRpm, pops, clockS, 0);
+    }
+
+    /** The same of a roaster that says its controls in its own scale. */
+    public RoasterReading fromOwnScale(ControlWords controls) {
+        return new RoasterReading(
+                beanC,
+                environmentC,
+                base(gasPct, controls.gas()),
+                base(airflowPct, controls.air()),
+                base(drumRpm, controls.drum()),
+                pops,
+                clockS,
+                silent);
+    }
+
+    private static OptionalDouble base(OptionalDouble said, Optional<ControlScale> scale) {
+        return said.isPresent() && scale.isPresent()
+                ? OptionalDouble.of(scale.get().base(said.getAsDouble()))
+                : said;
     }
 
     /** Of a roaster that says nothing. */

@@ -2,6 +2,8 @@ package barrowmist.core.machine;
 
 import barrowmist.core.check.Checks;
 import barrowmist.core.check.FieldProblem;
+import barrowmist.core.units.ControlScale;
+import barrowmist.core.units.ControlWords;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -53,8 +55,16 @@ public record Abilities(
     private static final double MOST_COOLING_S = 1800;
     private static final double FINEST_STEP = 0.1;
 
-    /** From where to where a control can be set, and in what steps. */
-    public record Range(double min, double max, double step) {
+    /**
+     * From where to where a control can be set, and in what steps, in % or 1/min.
+     *
+     * @param scale what the machine itself says for it; empty when that is the same
+     */
+    public record Range(double min, double max, double step, Optional<ControlScale> scale) {
+
+        public Range(double min, double max, double step) {
+            this(min, max, step, Optional.empty());
+        }
 
         /** The whole of it by ones, %. */
         public static Range percent() {
@@ -71,6 +81,7 @@ public record Abilities(
                             FINEST_STEP,
                             Math.max(FINEST_STEP, max - min),
                             "");
+            scale.ifPresent(s -> s.check(checks, field, label));
         }
     }
 
@@ -87,6 +98,11 @@ public record Abilities(
                 USUAL_WARM_UP_S,
                 USUAL_TURNAROUND_S,
                 OptionalDouble.empty());
+    }
+
+    /** How its controls are written. */
+    public ControlWords words() {
+        return new ControlWords(gas.scale(), air.flatMap(Range::scale), drum.flatMap(Range::scale));
     }
 
     /** Every problem of these. */

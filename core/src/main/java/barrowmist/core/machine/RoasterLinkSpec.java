@@ -12,14 +12,15 @@ import org.jspecify.annotations.Nullable;
  * others are house defaults, no published source.
  *
  * @param kind one of {@link #KINDS}
- * @param host for Modbus: name or address
- * @param port for Modbus
+ * @param host for Modbus TCP: name or address
+ * @param port for Modbus TCP
  * @param unitId for Modbus
  * @param table for Modbus: one of {@link #TABLES}
  * @param pollMs how often it is read, ms
  * @param registers for Modbus: where each of {@link #QUANTITIES} stands; bean is needed, the others may be left out
  * @param sense what of it can be true
  * @param speed for replay and the simulator: how many times as fast as life
+ * @param line for Modbus RTU: the serial line
  */
 public record RoasterLinkSpec(
         @Nullable String kind,
@@ -30,15 +31,17 @@ public record RoasterLinkSpec(
         int pollMs,
         Map<String, Register> registers,
         Sense sense,
-        double speed) {
+        double speed,
+        @Nullable SerialLine line) {
 
     public static final String BY_HAND = "by-hand";
     public static final String MODBUS = "modbus";
+    public static final String MODBUS_RTU = "modbus-rtu";
     public static final String REPLAY = "replay";
     public static final String SIMULATED = "simulated";
     public static final String PUSHED = "pushed";
 
-    public static final List<String> KINDS = List.of(BY_HAND, MODBUS, PUSHED, REPLAY, SIMULATED);
+    public static final List<String> KINDS = List.of(BY_HAND, MODBUS, MODBUS_RTU, PUSHED, REPLAY, SIMULATED);
     public static final List<String> TYPES = List.of("i16", "u16", "i32", "u32", "f32");
     public static final List<String> TABLES = List.of("input", "holding");
 
@@ -72,23 +75,38 @@ public record RoasterLinkSpec(
         Checks checks =
                 new Checks().range("link.pollMs", "Reading every", pollMs, FASTEST_POLL_MS, SLOWEST_POLL_MS, "ms");
         if (!isOneOf(KINDS, kind)) {
-            checks.add(
-                    "link.kind", "The link is \"" + kind + "\", expected by-hand, modbus, pushed, replay or simulated");
+            checks.add("link.kind", "The link is \"" + kind + "\", expected one of " + String.join(", ", KINDS));
         }
         checks.range("link.speed", "Speed", speed, 1, FASTEST, "times");
         sense.problems().forEach(p -> checks.add(p.field(), p.message()));
         if (MODBUS.equals(kind)) {
-            checkModbus(checks);
+            checkNetwork(checks);
+            checkRegisters(checks);
+        } else if (MODBUS_RTU.equals(kind)) {
+            checkLine(checks);
+            checkRegisters(checks);
         }
         return checks.problems();
     }
 
-    private void checkModbus(Checks checks) {
+    private void checkNetwork(Checks checks) {
         if (host == null || host.isBlank()) {
             checks.add("link.host", "The roaster's address is missing, such as 192.168.1.40");
         }
         checks.range("link.port", "Port", port, 1, HIGHEST_ADDRESS, "")
                 .range("link.unitId", "Unit", unitId, 0, MOST_UNITS, "");
+    }
+
+    private void checkLine(Checks checks) {
+        if (line == null) {
+            checks.add("link.line.device", "The serial line's settings are missing");
+            return;
+        }
+        line.check(checks);
+        checks.range("link.unitId", "Unit", unitId, SerialLine.FIRST_UNIT, SerialLine.LAST_UNIT, "");
+    }
+
+    private void checkRegisters(Checks checks) {
         if (!isOneOf(TABLES, table)) {
             checks.add("link.table", "The registers are \"" + table + "\", expected input or holding");
         }

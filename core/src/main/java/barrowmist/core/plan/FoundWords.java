@@ -2,10 +2,10 @@ package barrowmist.core.plan;
 
 import barrowmist.core.plan.Prediction.Predicted;
 import barrowmist.core.roast.KeyFigure;
+import barrowmist.core.units.ControlWords;
 import barrowmist.core.units.Wording;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.OptionalDouble;
 
 /** Says what a search changed and what it could not reach. */
@@ -42,7 +42,8 @@ final class FoundWords {
         String when = i == 1
                 ? "Gas at charge"
                 : "Gas " + words.when(changed.gasStep(i).when());
-        return String.format(Locale.ROOT, "%s: %.0f %% instead of %.0f %%", when, pct, changed.from(i));
+        ControlWords controls = wording.controls();
+        return "%s: %s instead of %s".formatted(when, controls.gasText(pct), controls.gasText(changed.from(i)));
     }
 
     /** Which targets are missed and why, a sentence each. */

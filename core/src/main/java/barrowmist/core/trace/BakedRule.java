@@ -217,10 +217,10 @@ final class BakedRule implements CauseRule {
         Comparator<Fault> deepest = Comparator.comparingDouble(Fault::depthCPerMin);
         Optional<Fault> crash = in.analysis().faults(Fault.Kind.CRASH).stream().max(deepest);
         if (crash.isPresent()) {
-            return Optional.of(GasCorrections.forCrash(in.analysis(), crash.get()));
+            return Optional.of(GasCorrections.forCrash(in.analysis(), crash.get(), wording.controls()));
         }
         return in.analysis().faults(Fault.Kind.STALL).stream()
                 .max(Comparator.comparingDouble(Fault::durationS))
-                .map(stall -> GasCorrections.forStall(in.analysis(), stall));
+                .map(stall -> GasCorrections.forStall(in.analysis(), stall, wording.controls()));
     }
 }

@@ -4,6 +4,7 @@ import barrowmist.core.roast.Clock;
 import barrowmist.core.roast.Fault;
 import barrowmist.core.roast.RoastAnalysis;
 import barrowmist.core.roast.Series;
+import barrowmist.core.units.ControlWords;
 import org.jspecify.annotations.Nullable;
 
 /** Changes of gas, read off the gas lane of the log where there is one. Sizes are house defaults. */
@@ -29,7 +30,7 @@ final class GasCorrections {
     /** A step of the gas lane. */
     private record Cut(double timeS, double beforePct, double afterPct) {}
 
-    static Correction forCrash(RoastAnalysis analysis, Fault crash) {
+    static Correction forCrash(RoastAnalysis analysis, Fault crash, ControlWords words) {
         Cut cut = lastCut(analysis.log().gasPct(), crash);
         String why = "A smaller cut before first crack leaves heat for the steam that follows it; the rate of rise"
                 + " should then fall steadily to the drop.";
@@ -54,12 +55,13 @@ final class GasCorrections {
                 cut.afterPct,
                 to,
                 "%",
-                "Cut the gas at %s to %.0f %%, not at %s to %.0f %%, and give it back just after first crack."
-                        .formatted(Clock.text(atS), to, Clock.text(cut.timeS), cut.afterPct),
+                "Cut the gas at %s to %s, not at %s to %s, and give it back just after first crack."
+                        .formatted(
+                                Clock.text(atS), words.gasText(to), Clock.text(cut.timeS), words.gasText(cut.afterPct)),
                 why);
     }
 
-    static Correction forStall(RoastAnalysis analysis, Fault stall) {
+    static Correction forStall(RoastAnalysis analysis, Fault stall, ControlWords words) {
         Series gas = analysis.log().gasPct();
         double atS = Math.max(0, stall.fromS() - STALL_LEAD_S);
         String why = "The rate of rise should keep falling steadily; where it lies flat, browning drags on.";
@@ -81,8 +83,8 @@ final class GasCorrections {
                 now,
                 to,
                 "%",
-                "Hold the gas at %.0f %% from %s, not at %.0f %%, then lower it in small steps to the drop."
-                        .formatted(to, Clock.text(atS), now),
+                "Hold the gas at %s from %s, not at %s, then lower it in small steps to the drop."
+                        .formatted(words.gasText(to), Clock.text(atS), words.gasText(now)),
                 why);
     }
 

@@ -13,6 +13,7 @@ import barrowmist.core.roast.Fault;
 import barrowmist.core.roast.Milestone;
 import barrowmist.core.roast.RoastFigures;
 import barrowmist.core.roast.Series;
+import barrowmist.core.units.ControlWords;
 import barrowmist.core.units.Wording;
 import java.util.Arrays;
 import java.util.Map;
@@ -68,7 +69,7 @@ final class ScorchedRule implements CauseRule {
                                 .formatted(wording.rate(f.depthCPerMin()), in.machineName()),
                         f.fromS(),
                         f.toS())));
-        weighDrum(in.analysis().log().drumRpm(), gathered);
+        weighDrum(in.analysis().log().drumRpm(), wording.controls(), gathered);
         weighBench(in, gathered);
         weighGreen(in.green(), gathered);
     }
@@ -118,12 +119,15 @@ final class ScorchedRule implements CauseRule {
         }
     }
 
-    private void weighDrum(Series rpm, GatheredEvidence gathered) {
+    private void weighDrum(Series rpm, ControlWords words, GatheredEvidence gathered) {
         OptionalDouble slowest = Arrays.stream(rpm.values()).min();
         slowest.stream()
                 .filter(r -> r < settings.slowDrumRpm())
                 .forEach(r -> gathered.add(Evidence.log(
-                        0.5, "drum at %.0f rpm: slow, beans lie on hot metal".formatted(r), 0, FIRST_HEAT_S)));
+                        0.5,
+                        "drum at %s: slow, beans lie on hot metal".formatted(words.drumText(r)),
+                        0,
+                        FIRST_HEAT_S)));
         if (slowest.isEmpty()) {
             gathered.missing("Drum speed is not logged: a slow drum scorches at a usual charge.");
         }

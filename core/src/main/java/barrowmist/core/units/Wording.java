@@ -7,11 +7,21 @@ import java.util.Locale;
  *
  * @param fahrenheit °F instead of °C
  * @param per30s rates for 30 s instead of a minute
+ * @param controls how the roaster's controls are written
  */
-public record Wording(boolean fahrenheit, boolean per30s) {
+public record Wording(boolean fahrenheit, boolean per30s, ControlWords controls) {
+
+    public Wording(boolean fahrenheit, boolean per30s) {
+        this(fahrenheit, per30s, ControlWords.PLAIN);
+    }
 
     /** °C and °C/min. */
     public static final Wording SI = new Wording(false, false);
+
+    /** The same for a roaster with scales of its own. */
+    public Wording on(ControlWords roaster) {
+        return new Wording(fahrenheit, per30s, roaster);
+    }
 
     /** A temperature, such as {@code 196 °C}. */
     public String temperature(double c) {

@@ -17,8 +17,8 @@ import org.junit.jupiter.params.provider.CsvSource;
 class RegisterReaderTest {
 
     private static RegisterReader reader(Map<String, Register> map) {
-        return new RegisterReader(
-                new RoasterLinkSpec(RoasterLinkSpec.MODBUS, "localhost", 502, 1, "holding", 200, map, Sense.USUAL, 1));
+        return new RegisterReader(new RoasterLinkSpec(
+                RoasterLinkSpec.MODBUS, "localhost", 502, 1, "holding", 200, map, Sense.USUAL, 1, null));
     }
 
     private static RoasterReading read(Map<String, Register> map, String hex) {
@@ -93,7 +93,8 @@ class RegisterReaderTest {
                 200,
                 Map.of(),
                 new Sense(new Sense.Range(300, 20), new Sense.Range(-200, 400), List.of("FFF")),
-                1);
+                1,
+                null);
         assertThat(wrong.problems())
                 .extracting(p -> p.field())
                 .containsExactlyInAnyOrder("link.bean.highC", "link.environment.lowC", "link.noValues");

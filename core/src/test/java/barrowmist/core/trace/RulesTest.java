@@ -24,6 +24,7 @@ import barrowmist.core.roast.RoastLog;
 import barrowmist.core.roast.Series;
 import barrowmist.core.sample.BenchFigures;
 import barrowmist.core.sample.BenchLimits;
+import barrowmist.core.units.ControlWords;
 import barrowmist.core.units.Wording;
 import java.time.LocalDate;
 import java.util.Collections;
@@ -203,7 +204,7 @@ class RulesTest {
     void aCrashWithoutAGasLaneIsMendedByTime() {
         RoastAnalysis crashed = analysis(KnownCurve.crash(485), KnownCurve.events(), Series.empty(), Series.empty());
         Correction c = GasCorrections.forCrash(
-                crashed, crashed.faults(Fault.Kind.CRASH).get(0));
+                crashed, crashed.faults(Fault.Kind.CRASH).get(0), ControlWords.PLAIN);
         assertThat(c.unit()).isEqualTo("s");
         assertThat(c.to()).isEqualTo(480 - 35);
         assertThat(c.text()).startsWith("Ease the heat once, by a small step, at 7:25");
@@ -213,11 +214,11 @@ class RulesTest {
     void aStallIsAnsweredWithTenPerCentMoreGas() {
         Fault stall = new Fault(Fault.Kind.STALL, 330, 450, 4, 9, 9);
         Series gas = new Series(new double[] {0, 300}, new double[] {70, 35});
-        Correction c =
-                GasCorrections.forStall(analysis(KnownCurve.steady(), KnownCurve.events(), gas, Series.empty()), stall);
+        Correction c = GasCorrections.forStall(
+                analysis(KnownCurve.steady(), KnownCurve.events(), gas, Series.empty()), stall, ControlWords.PLAIN);
         assertThat(c.to() - c.from()).isEqualTo(10);
         assertThat(c.text()).startsWith("Hold the gas at 45 % from 5:10, not at 35 %");
-        Correction unlogged = GasCorrections.forStall(steady(KnownCurve.events()), stall);
+        Correction unlogged = GasCorrections.forStall(steady(KnownCurve.events()), stall, ControlWords.PLAIN);
         assertThat(unlogged.change()).isEqualTo("browning");
         assertThat(unlogged.from() - unlogged.to()).isCloseTo(40, within(1e-9));
     }

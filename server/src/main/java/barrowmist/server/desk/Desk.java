@@ -133,7 +133,7 @@ final class Desk {
 
     synchronized void take(RoasterReading raw, long atNanos) {
         roaster.sense(link().sense());
-        Listening.Heard heard = roaster.hear(raw, atNanos, System.currentTimeMillis(), pollS());
+        Listening.Heard heard = roaster.hear(settings.understood(raw), atNanos, System.currentTimeMillis(), pollS());
         markGap(heard.gap());
         keep(heard.read());
     }

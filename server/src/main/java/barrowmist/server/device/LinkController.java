@@ -75,7 +75,7 @@ class LinkController {
         machines.one(id);
         InputProblems.refuseIfAny(settings.problems());
         try (RoasterLink link = links.open(id, settings)) {
-            RoasterReading read = link.read();
+            RoasterReading read = machines.one(id).settings().withLink(settings).understood(link.read());
             List<String> doubts = BelievedReadings.doubts(settings.sense(), read, new Wording(fahrenheit, false));
             return LinkTest.of(
                     true,

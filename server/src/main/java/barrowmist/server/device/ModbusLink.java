@@ -3,23 +3,32 @@ package barrowmist.server.device;
 import barrowmist.core.desk.RegisterReader;
 import barrowmist.core.desk.RoasterReading;
 import barrowmist.core.machine.RoasterLinkSpec;
+import barrowmist.core.machine.SerialLine;
+import com.digitalpetri.modbus.client.ModbusClient;
+import com.digitalpetri.modbus.client.ModbusRtuClient;
 import com.digitalpetri.modbus.client.ModbusTcpClient;
 import com.digitalpetri.modbus.exceptions.ModbusException;
 import com.digitalpetri.modbus.exceptions.ModbusResponseException;
 import com.digitalpetri.modbus.exceptions.ModbusTimeoutException;
 import com.digitalpetri.modbus.pdu.ReadHoldingRegistersRequest;
 import com.digitalpetri.modbus.pdu.ReadInputRegistersRequest;
+import com.digitalpetri.modbus.serial.client.SerialPortClientTransport;
 import com.digitalpetri.modbus.tcp.client.NettyTcpClientTransport;
+import com.fazecast.jSerialComm.SerialPort;
+import com.fazecast.jSerialComm.SerialPortInvalidPortException;
 import java.time.Duration;
+import java.util.concurrent.CompletionStage;
+import java.util.concurrent.TimeUnit;
 
-/** A roaster's controller read by Modbus TCP: one block of registers at a time. */
+/** A roaster's controller read by Modbus, over the network or a serial line: one block of registers at a time. */
 final class ModbusLink implements RoasterLink {
 
     private static final Duration TIMEOUT = Duration.ofMillis(1500);
     private static final int BYTES = 2;
+    private static final int DATA_BITS = 8;
 
     private final RoasterLinkSpec settings;
-    private final ModbusTcpClient client;
+    private final ModbusClient client;
     private final int first;
     private final int words;
     private final RegisterReader registers;
@@ -29,19 +38,50 @@ final class ModbusLink implements RoasterLink {
         registers = new RegisterReader(settings);
         first = RoasterLinkSpec.first(settings.registers());
         words = RoasterLinkSpec.last(settings.registers()) - first;
-        client = ModbusTcpClient.create(
+        SerialLine line = settings.line();
+        String silence = line == null
+                ? "Nothing answers at %s, port %d. Is the roaster on, and on the network?"
+                        .formatted(settings.host(), settings.port())
+                : "The serial port %s cannot be opened. Is the cable in, and no other program on it?"
+                        .formatted(line.device());
+        try {
+            client = line == null ? network(settings) : serial(line);
+        } catch (SerialPortInvalidPortException e) {
+            throw new LinkLost(silence);
+        }
+        try {
+            client.connect();
+        } catch (ModbusException e) {
+            close();
+            throw new LinkLost(silence);
+        }
+    }
+
+    private static ModbusClient network(RoasterLinkSpec settings) {
+        return ModbusTcpClient.create(
                 NettyTcpClientTransport.create(c -> c.setHostname(settings.host())
                         .setPort(settings.port())
                         .setConnectTimeout(TIMEOUT)
                         .setConnectPersistent(false)),
                 c -> c.setRequestTimeout(TIMEOUT));
-        try {
-            client.connect();
-        } catch (ModbusException e) {
-            close();
-            throw new LinkLost("Nothing answers at %s, port %d. Is the roaster on, and on the network?"
-                    .formatted(settings.host(), settings.port()));
-        }
+    }
+
+    private static ModbusClient serial(SerialLine line) {
+        return ModbusRtuClient.create(
+                SerialPortClientTransport.create(c -> c.setSerialPort(line.device())
+                        .setBaudRate(line.baud())
+                        .setDataBits(DATA_BITS)
+                        .setStopBits(line.stopBits() == 1 ? SerialPort.ONE_STOP_BIT : SerialPort.TWO_STOP_BITS)
+                        .setParity(parity(line))),
+                c -> c.setRequestTimeout(TIMEOUT));
+    }
+
+    private static int parity(SerialLine line) {
+        return switch (String.valueOf(line.parity())) {
+            case "even" -> SerialPort.EVEN_PARITY;
+            case "odd" -> SerialPort.ODD_PARITY;
+            default -> SerialPort.NO_PARITY;
+        };
     }
 
     @Override
@@ -70,8 +110,14 @@ final class ModbusLink implements RoasterLink {
         return registers.read(block);
     }
 
+    /** A serial port has to be free before it can be opened again; the network is not waited for. */
     @Override
     public void close() {
-        client.disconnectAsync();
+        CompletionStage<Void> gone = client.disconnectAsync();
+        if (settings.line() != null) {
+            gone.toCompletableFuture()
+                    .completeOnTimeout(null, TIMEOUT.toMillis(), TimeUnit.MILLISECONDS)
+                    .join();
+        }
     }
 }

@@ -25,7 +25,7 @@ public class RoasterLinks {
     /** @throws LinkLost if nothing answers */
     public RoasterLink open(long machineId, LinkSettings settings) throws LinkLost {
         return switch (settings.kind()) {
-            case RoasterLinkSpec.MODBUS -> new ModbusLink(settings.spec());
+            case RoasterLinkSpec.MODBUS, RoasterLinkSpec.MODBUS_RTU -> new ModbusLink(settings.spec());
             case RoasterLinkSpec.SIMULATED -> new SimulatedLink(standIn(machineId), settings.speed());
             case RoasterLinkSpec.PUSHED -> new PushedLink(queue(machineId));
             case RoasterLinkSpec.REPLAY -> {

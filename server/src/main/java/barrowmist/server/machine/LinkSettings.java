@@ -3,6 +3,7 @@ package barrowmist.server.machine;
 import barrowmist.core.check.FieldProblem;
 import barrowmist.core.machine.RoasterLinkSpec;
 import barrowmist.core.machine.Sense;
+import barrowmist.core.machine.SerialLine;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -13,8 +14,8 @@ import org.jspecify.annotations.Nullable;
 /**
  * How a roaster is read.
  *
- * @param host for Modbus: name or address
- * @param port for Modbus
+ * @param host for Modbus TCP: name or address
+ * @param port for Modbus TCP
  * @param unitId for Modbus
  * @param table for Modbus: which registers
  * @param pollMs how often it is read, ms
@@ -23,9 +24,11 @@ import org.jspecify.annotations.Nullable;
  * @param environment what the environment probe may read; left out as usual
  * @param noValues for Modbus: codes by which its controller says that it has no value; left out as usual
  * @param speed for replay and the simulator: how many times as fast as life
+ * @param line for Modbus RTU: the serial line
+ * @param ownScale whether it says its controls in its own scale, where it has one; left out they are in % and 1/min
  */
 public record LinkSettings(
-        @Schema(allowableValues = {"by-hand", "modbus", "pushed", "replay", "simulated"})
+        @Schema(allowableValues = {"by-hand", "modbus", "modbus-rtu", "pushed", "replay", "simulated"})
         String kind,
 
         @Schema(example = "127.0.0.1") String host,
@@ -42,7 +45,9 @@ public record LinkSettings(
         @Schema(example = "[\"FFFF\",\"7FFF\",\"8000\"]") @Nullable
         List<String> noValues,
 
-        double speed) {
+        double speed,
+        @Nullable Line line,
+        @Nullable Boolean ownScale) {
 
     /** What is left out is as usual. */
     public LinkSettings {
@@ -62,6 +67,21 @@ public record LinkSettings(
 
         private Sense.Range range() {
             return new Sense.Range(lowC, highC);
+        }
+    }
+
+    /** A serial line with eight data bits. */
+    public record Line(
+            @Schema(example = "/dev/ttyUSB0") String device,
+            @Schema(example = "19200") int baud,
+
+            @Schema(allowableValues = {"even", "odd", "none"})
+            String parity,
+
+            @Schema(example = "1") int stopBits) {
+
+        private SerialLine spec() {
+            return new SerialLine(device, baud, parity, stopBits);
         }
     }
 
@@ -112,7 +132,7 @@ public record LinkSettings(
     }
 
     private static LinkSettings of(String kind, String host, int port, int pollMs, Map<String, Register> map) {
-        return new LinkSettings(kind, host, port, 1, "input", pollMs, map, null, null, null, 1);
+        return new LinkSettings(kind, host, port, 1, "input", pollMs, map, null, null, null, 1, null, null);
     }
 
     /** What of its numbers can be true. */
@@ -139,6 +159,8 @@ public record LinkSettings(
         if (registers != null) {
             registers.forEach((name, r) -> map.put(name, r == null ? null : r.spec()));
         }
-        return new RoasterLinkSpec(kind, host, port, unitId, table, pollMs, map, sense(), speed);
+        // a line that was set once and is not used now is none
+        SerialLine serial = line == null || !RoasterLinkSpec.MODBUS_RTU.equals(kind) ? null : line.spec();
+        return new RoasterLinkSpec(kind, host, port, unitId, table, pollMs, map, sense(), speed, serial);
     }
 }

@@ -2,10 +2,12 @@ package barrowmist.server.machine;
 
 import barrowmist.core.check.Checks;
 import barrowmist.core.check.FieldProblem;
+import barrowmist.core.desk.RoasterReading;
 import barrowmist.core.machine.Abilities;
 import barrowmist.core.machine.Protocol;
 import barrowmist.core.machine.Protocol.Kind;
 import barrowmist.core.machine.Protocol.Probe;
+import barrowmist.core.units.ControlWords;
 import barrowmist.server.web.Codes;
 import barrowmist.server.web.Optionals;
 import io.swagger.v3.oas.annotations.media.Schema;
@@ -48,17 +50,6 @@ public record MachineSettings(
 
     private static final int MOST_TEXT = 200;
 
-    /** From where to where a control can be set, and in what steps. */
-    public record ControlRange(double min, double max, double step) {
-        private static ControlRange of(Abilities.Range r) {
-            return new ControlRange(r.min(), r.max(), r.step());
-        }
-
-        private Abilities.Range range() {
-            return new Abilities.Range(min, max, step);
-        }
-    }
-
     /** One step of the protocol. */
     public record ProtocolStepView(
             @Schema(allowableValues = {"set-gas", "set-air", "do", "fall-to", "rise-to", "wait"})
@@ -96,6 +87,16 @@ public record MachineSettings(
                 Protocol.usual().steps().stream().map(ProtocolStepView::of).toList(),
                 null,
                 null);
+    }
+
+    /** A reading with its controls in % and 1/min, whatever its link says. */
+    public RoasterReading understood(RoasterReading said) {
+        return link != null && Boolean.TRUE.equals(link.ownScale()) ? said.fromOwnScale(words()) : said;
+    }
+
+    /** How its controls are written. */
+    public ControlWords words() {
+        return abilities().words();
     }
 
     private Abilities abilities() {

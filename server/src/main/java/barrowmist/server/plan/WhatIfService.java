@@ -14,9 +14,9 @@ import barrowmist.core.plan.Translator;
 import barrowmist.core.units.Wording;
 import barrowmist.server.green.GreenSampleEntity;
 import barrowmist.server.green.GreenSampleService;
+import barrowmist.server.machine.ControlRange;
 import barrowmist.server.machine.MachineEntity;
 import barrowmist.server.machine.MachineService;
-import barrowmist.server.machine.MachineSettings.ControlRange;
 import barrowmist.server.machine.ModelService;
 import barrowmist.server.plan.PlanViews.FoundView;
 import barrowmist.server.plan.PlanViews.TranslationEntry;
@@ -167,7 +167,9 @@ class WhatIfService {
         MachineReference washed =
                 process == Process.WASHED ? reference : history.reference(machine.id(), Process.WASHED, 0);
         EventTemperatures events = EventTemperatures.of(reference, washed, process);
-        return models.model(machine.id()).map(model -> new Predictor(model, reference, events, wording));
+        return models.model(machine.id())
+                .map(model -> new Predictor(
+                        model, reference, events, wording.on(machine.settings().words())));
     }
 
     private Predictor needed(MachineEntity machine, Process process, Wording wording) {

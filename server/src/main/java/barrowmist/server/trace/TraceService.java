@@ -67,7 +67,14 @@ public class TraceService {
         Cupped cupped = cuppings.cupped(roastId);
         TraceInput in = input(roastId, cupped);
         List<FindingView> findings =
-                engine.trace(in, wording).stream().map(FindingView::of).toList();
+                engine
+                        .trace(
+                                in,
+                                wording.on(
+                                        roasts.get(roastId).machine().settings().words()))
+                        .stream()
+                        .map(FindingView::of)
+                        .toList();
         List<CupWordView> words = in.cup().words().entrySet().stream()
                 .map(e -> new CupWordView(e.getKey(), e.getValue()))
                 .sorted(Comparator.comparingInt(CupWordView::cups).reversed())

@@ -165,7 +165,9 @@ class DeskLineTest {
                 null,
                 null,
                 null,
-                50);
+                50,
+                null,
+                null);
         assertThat(wrong.problems())
                 .extracting(p -> p.field())
                 .contains(

@@ -54,7 +54,8 @@ class LinkTest {
     }
 
     private static LinkSettings pushed() {
-        return new LinkSettings(RoasterLinkSpec.PUSHED, "", 502, 1, "input", 50, Map.of(), null, null, null, 1);
+        return new LinkSettings(
+                RoasterLinkSpec.PUSHED, "", 502, 1, "input", 50, Map.of(), null, null, null, 1, null, null);
     }
 
     @Test

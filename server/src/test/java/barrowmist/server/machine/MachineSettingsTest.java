@@ -3,7 +3,6 @@ package barrowmist.server.machine;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import barrowmist.core.check.FieldProblem;
-import barrowmist.server.machine.MachineSettings.ControlRange;
 import barrowmist.server.machine.MachineSettings.ProtocolStepView;
 import barrowmist.server.web.Json;
 import java.util.List;
@@ -38,11 +37,11 @@ class MachineSettingsTest {
 
     @Test
     void everyProblemIsNamedAtItsField() {
-        ControlRange upsideDown = new ControlRange(80, 20, 1);
+        ControlRange upsideDown = new ControlRange(80, 20, 1, null);
         assertThat(problems(with(200, 150, "steam", upsideDown, USUAL.protocol())))
                 .contains("batchMinG", "heatSource", "gas");
         assertThat(problems(with(60, 150, "gas", null, USUAL.protocol()))).containsExactly("gas");
-        assertThat(problems(with(60, 150, "gas", new ControlRange(0, 140, 1), USUAL.protocol())))
+        assertThat(problems(with(60, 150, "gas", new ControlRange(0, 140, 1, null), USUAL.protocol())))
                 .contains("gas");
     }
 

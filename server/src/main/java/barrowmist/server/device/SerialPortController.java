@@ -1,0 +1,29 @@
+package barrowmist.server.device;
+
+import com.fazecast.jSerialComm.SerialPort;
+import java.util.Arrays;
+import java.util.List;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+/** The serial ports of the computer that Barrowmist runs on. */
+@RestController
+class SerialPortController {
+
+    /**
+     * A serial port.
+     *
+     * @param device as the link's settings name it
+     * @param says what the system says of it
+     */
+    record SerialPortView(String device, String says) {}
+
+    /** Those that are there now, in order of their names; a cable that was just put in is among them. */
+    @GetMapping("/api/serial-ports")
+    List<SerialPortView> ports() {
+        return Arrays.stream(SerialPort.getCommPorts())
+                .map(p -> new SerialPortView(p.getSystemPortPath(), p.getDescriptivePortName()))
+                .sorted((a, b) -> a.device().compareTo(b.device()))
+                .toList();
+    }
+}
