@@ -4,10 +4,12 @@ import { answer, api, type Failure } from '@/shared/api/client'
 import { useLoad } from '@/shared/api/useLoad'
 import { moment, plural } from '@/shared/format/text'
 import { usePreferences } from '@/shared/preferences'
+import { useControls } from '@/shared/useControls'
 
 /** The roaster's model: fitted to its logs with progress, how well, over which roasts, and its constants. */
 const props = defineProps<{ machineId: number }>()
 const preferences = usePreferences()
+const controls = useControls()
 const params = { params: { path: { machineId: props.machineId } } }
 const model = useLoad(
   () =>
@@ -129,7 +131,8 @@ const range = (r: { min: number; max: number }, unit: string) =>
         {{ fitted.doubts.length ? 'Fitted near' : 'Trusted near' }} charges of
         {{ preferences.temperatureText(fitted.chargeC.min) }} to
         {{ preferences.temperatureText(fitted.chargeC.max) }}, batches of {{ range(fitted.greenG, 'g') }}, gas
-        {{ range(fitted.gasPct, '%') }}, airflow {{ range(fitted.airflowPct, '%') }}. Outside, it says so.
+        {{ controls.fromTo('gas', fitted.gasPct.min, fitted.gasPct.max) }}, airflow
+        {{ controls.fromTo('air', fitted.airflowPct.min, fitted.airflowPct.max) }}. Outside, it says so.
       </p>
       <v-btn variant="text" :aria-expanded="showConstants" @click="showConstants = !showConstants">
         {{ showConstants ? 'Hide the constants' : 'Show the constants' }}

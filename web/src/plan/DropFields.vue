@@ -6,60 +6,104 @@ import { usePreferences } from '@/shared/preferences'
 import { shown, typed, unitOf, type Kind } from '@/shared/format/kinds'
 import type { Content } from './plan'
 
-/** What ends the roast; the first number for it is proposed by the server, from the targets. */
+/** What ends the roast, one thing or the first or last of two; the first number is proposed by the server. */
 const content = defineModel<Content>({ required: true })
 const preferences = usePreferences()
 const problem = ref('')
 
-const DROPS = [
+type By = Content['drop']['by']
+const DROPS: { value: By; title: string }[] = [
   { value: 'bean-c', title: 'bean temperature' },
   { value: 'development-pct', title: 'development share' },
   { value: 'development-s', title: 'seconds after first crack' },
   { value: 'over-crack-c', title: 'degrees above first crack' },
   { value: 'total-s', title: 'total seconds' },
 ]
-const KINDS: Record<string, Kind> = {
+const SECONDS = [
+  { value: 'alone', title: 'this alone' },
+  { value: 'first', title: 'this or the next, the first' },
+  { value: 'last', title: 'this and the next, the last' },
+]
+const KINDS: Partial<Record<By, Kind>> = {
   'bean-c': 'temperature',
   'development-pct': 'share',
   'over-crack-c': 'difference',
 }
-const kind = computed(() => KINDS[content.value.drop.by] ?? 'time')
+const rules = computed(() => [content.value.drop, content.value.drop.other].filter((r) => r !== undefined))
+const kind = (by: By): Kind => KINDS[by] ?? 'time'
+/** Two that say the same are one. */
+const left = (rule: number) => DROPS.filter((d) => d.value !== rules.value[1 - rule]?.by)
 
-async function setBy(by: Content['drop']['by']) {
+async function proposed(by: By) {
   const { targets, developmentFrom } = content.value
   const result = await answer(api.POST('/api/plans/drop', { body: { by, targets, developmentFrom } }))
   problem.value = result.failure?.message ?? ''
-  if (result.data) {
-    content.value.drop = result.data
+  return result.data
+}
+async function setBy(rule: number, by: By) {
+  const next = await proposed(by)
+  if (next && rules.value[rule]) {
+    Object.assign(rules.value[rule], { by: next.by, value: next.value })
   }
 }
-function setValue(number: number | undefined) {
-  const v = number === undefined ? undefined : typed(kind.value, number, preferences.units)
-  if (v !== undefined && Math.abs(v - content.value.drop.value) > 1e-6) {
-    content.value.drop.value = v
+function setValue(rule: number, number: number | undefined) {
+  const r = rules.value[rule]!
+  const v = number === undefined ? undefined : typed(kind(r.by), number, preferences.units)
+  if (v !== undefined && Math.abs(v - r.value) > 1e-6) {
+    r.value = v
+  }
+}
+const together = computed(() => {
+  const { other } = content.value.drop
+  return !other ? 'alone' : other.last ? 'last' : 'first'
+})
+async function setTogether(how: string) {
+  const { drop } = content.value
+  if (how === 'alone') {
+    content.value.drop = { by: drop.by, value: drop.value }
+  } else if (drop.other) {
+    drop.other.last = how === 'last'
+  } else {
+    const next = await proposed(drop.by === 'bean-c' ? 'development-pct' : 'bean-c')
+    if (next) {
+      content.value.drop = {
+        ...content.value.drop,
+        other: { last: how === 'last', by: next.by, value: next.value },
+      }
+    }
   }
 }
 </script>
 
 <template>
   <p class="label">The roast ends at</p>
-  <div class="drop">
+  <div v-for="(rule, i) in rules" :key="i" class="drop">
     <v-select
-      :model-value="content.drop.by"
-      :items="DROPS"
-      label="Drop by"
-      :error-messages="problem"
+      :model-value="rule.by"
+      :items="left(i)"
+      :label="i ? (together === 'last' ? 'and by' : 'or by') : 'Drop by'"
+      :error-messages="i ? '' : problem"
       hide-details="auto"
       density="compact"
-      @update:model-value="setBy"
+      @update:model-value="setBy(i, $event)"
     />
     <NumberField
-      :model-value="shown(kind, content.drop.value, preferences.units)"
+      :model-value="shown(kind(rule.by), rule.value, preferences.units)"
       label="Drop at"
-      :unit="unitOf(kind, preferences.units)"
+      :unit="unitOf(kind(rule.by), preferences.units)"
       density="compact"
       hide-details
-      @update:model-value="setValue"
+      @update:model-value="setValue(i, $event)"
+    />
+    <v-select
+      v-if="i === 0"
+      :model-value="together"
+      :items="SECONDS"
+      label="What decides"
+      hide-details
+      density="compact"
+      class="together"
+      @update:model-value="setTogether"
     />
   </div>
 </template>
@@ -72,5 +116,8 @@ function setValue(number: number | undefined) {
   display: grid;
   grid-template-columns: 1.4fr 1fr;
   gap: 8px;
+}
+.together {
+  grid-column: 1 / -1;
 }
 </style>

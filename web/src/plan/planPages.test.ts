@@ -1,9 +1,10 @@
 import { afterEach, describe, expect, it, vi } from 'vitest'
 import { flushPromises } from '@vue/test-utils'
-import { nextTick } from 'vue'
+import { nextTick, reactive } from 'vue'
 import { mountApp, stubServer } from '@/shared/testMount'
 import BatchesCard from '@/day/BatchesCard.vue'
 import DayPage from '@/day/DayPage.vue'
+import DropFields from './DropFields.vue'
 import MoveDialog from './MoveDialog.vue'
 import PlansPage from './PlansPage.vue'
 import SchoolDialog from './SchoolDialog.vue'
@@ -95,6 +96,38 @@ describe('TargetsCard', () => {
     await flushPromises()
     expect(given(card).drop).toEqual({ by: 'total-s', value: 570 })
     expect(card.text()).toContain('503')
+  })
+})
+
+describe('two things that end a roast', () => {
+  it('are the first or the last, and one again when the second is taken away', async () => {
+    stubServer((_method, path) =>
+      path === '/api/plans/drop'
+        ? { body: { by: 'development-pct', value: 16 } }
+        : { body: path === '/api/roast-aims' ? [] : {} },
+    )
+    const plan = reactive({ ...copy(content), drop: { by: 'bean-c', value: 208 } } as Content)
+    const card = mountApp(DropFields, { modelValue: plan })
+    const drop = () => plan.drop
+    const choose = async (label: string, to: string) => {
+      card
+        .findAllComponents({ name: 'VSelect' })
+        .find((s) => s.props('label') === label)!
+        .vm.$emit('update:modelValue', to)
+      await flushPromises()
+    }
+    await choose('What decides', 'first')
+    expect(drop()).toEqual({
+      by: 'bean-c',
+      value: 208,
+      other: { last: false, by: 'development-pct', value: 16 },
+    })
+    await choose('What decides', 'last')
+    expect(drop().other?.last).toBe(true)
+    const second = card.findAllComponents({ name: 'VSelect' }).find((s) => s.props('label') === 'and by')!
+    expect((second.props('items') as { value: string }[]).map((i) => i.value)).not.toContain('bean-c')
+    await choose('What decides', 'alone')
+    expect(drop()).toEqual({ by: 'bean-c', value: 208 })
   })
 })
 

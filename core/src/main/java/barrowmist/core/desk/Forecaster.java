@@ -43,7 +43,6 @@ public final class Forecaster {
     private static final double DROP_SD_C = 0.5;
 
     private static final double FIT_S = 20;
-
     private final EventOutlook eventOutlook;
     private final EventTemperatures events;
     private final Optional<ControlPlan> plan;
@@ -74,26 +73,24 @@ public final class Forecaster {
         OptionalDouble calledS = called.timeS(EventKind.FIRST_CRACK);
         OptionalDouble crackC = calledS.isPresent() ? curve.beanC(calledS.getAsDouble()) : OptionalDouble.empty();
         PlanRun run = new PlanRun(drop, events, waiting, levels, called, crackC);
-        double[] dropped = {Double.NaN};
-        RoastLog ahead = tracker.map(t -> t.forecast(run, Predictor.LONGEST_S, (s, c) -> {
-                    boolean here = run.dropped(s, c);
-                    dropped[0] = here ? s : Double.NaN;
-                    return here;
-                }))
+        RoastLog ahead = tracker.map(t -> t.forecast(run, Predictor.LONGEST_S, run::dropped))
                 .orElse(NOTHING);
         double beanC = curve.slope(FIT_S, false)
                 .map(LocalFit::value)
                 .orElseGet(() -> curve.beanC().orElse(Double.NaN));
         Now now = new Now(curve.lastS(), beanC, curve.rorCPerMin(), called, ahead);
         Outlook seen = toCome(now);
-        Optional<Expected> at =
-                plan.isPresent() ? drop(now, seen, atTemperature(drop, crackC), dropped[0]) : Optional.empty();
-        Outlook whole = at.map(e -> withDrop(seen, called, atTemperature(drop, crackC), e))
-                .orElse(seen);
+        // of two rules the one that decides, as it is expected now
+        DropRule deciding = drop.deciding(part -> drop(now, seen, atTemperature(part, crackC))
+                .map(Expected::value)
+                .orElse(Double.POSITIVE_INFINITY));
+        DropRule rule = atTemperature(deciding, crackC);
+        Optional<Expected> at = plan.isPresent() ? drop(now, seen, rule) : Optional.empty();
+        Outlook whole = at.map(e -> withDrop(seen, called, rule, e)).orElse(seen);
         return tracker.isPresent() || whole.by().isPresent() ? Optional.of(whole) : Optional.empty();
     }
 
-    /** Degrees above first crack are a temperature as soon as that is called, and as it is expected before. */
+    /** Degrees above first crack are a temperature, as called or as expected. */
     private DropRule atTemperature(DropRule drop, OptionalDouble crackC) {
         return drop.by() == DropRule.By.OVER_CRACK_C
                 ? new DropRule(DropRule.By.BEAN_C, crackC.orElse(events.firstCrackC()) + drop.value())
@@ -128,7 +125,7 @@ public final class Forecaster {
     }
 
     /** When the plan's rule for the drop is met. */
-    private Optional<Expected> drop(Now now, Outlook seen, DropRule drop, double runS) {
+    private Optional<Expected> drop(Now now, Outlook seen, DropRule drop) {
         Optional<Double> crackS = now.called().timeS(EventKind.FIRST_CRACK).stream()
                 .boxed()
                 .findFirst()
@@ -139,13 +136,16 @@ public final class Forecaster {
             case TOTAL_S -> Optional.of(new Expected(drop.value(), 0, by));
             case DEVELOPMENT_S -> crackS.map(s -> new Expected(s + drop.value(), crackSd, by));
             case DEVELOPMENT_PCT -> crackS.map(s -> new Expected(s / (1 - drop.value() / PERCENT), crackSd, by));
-            case BEAN_C, OVER_CRACK_C -> atBean(now, seen, drop.value(), runS);
+            case BEAN_C, OVER_CRACK_C -> atBean(now, seen, drop.value());
         };
     }
 
-    private Optional<Expected> atBean(Now now, Outlook seen, double levelC, double runS) {
-        if (Double.isFinite(runS)) {
-            Series bean = now.ahead().beanC();
+    private Optional<Expected> atBean(Now now, Outlook seen, double levelC) {
+        Series bean = now.ahead().beanC();
+        boolean here = !bean.isEmpty() && bean.value(0) >= levelC;
+        OptionalDouble reached = here ? OptionalDouble.of(now.timeS()) : bean.risesTo(levelC, now.timeS());
+        if (reached.isPresent()) {
+            double runS = reached.getAsDouble();
             // what first crack is corrected by, the drop is late by as well
             double later = seen.firstCrackS()
                     .filter(c -> c.by() == By.MODEL)

@@ -129,9 +129,10 @@ public final class Predictor {
         for (KeyFigure figure : KeyFigure.values()) {
             counted.figure(figure, analysis.figures()).ifPresent(v -> shown.put(figure, v));
         }
-        Map<KeyFigure, Double> corrected = new Correction(model, drop, developmentFrom).of(shown);
+        DropRule deciding = drop.deciding(part -> part.timeS(analysis));
+        Map<KeyFigure, Double> corrected = new Correction(model, deciding, developmentFrom).of(shown);
         Map<KeyFigure, Predicted> out = new EnumMap<>(KeyFigure.class);
-        PredictionErrors errors = new PredictionErrors(model, events, analysis, drop);
+        PredictionErrors errors = new PredictionErrors(model, events, analysis, deciding);
         corrected.forEach((figure, v) -> out.put(figure, new Predicted(v, errors.of(figure))));
         return out;
     }

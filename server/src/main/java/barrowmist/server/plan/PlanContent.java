@@ -78,11 +78,28 @@ public record PlanContent(
             @Schema(allowableValues = {"bean-c", "total-s", "development-s", "development-pct", "over-crack-c"})
             String by,
 
-            double value) {
+            double value,
+            @Nullable OtherDropView other) {
         static DropView of(DropRule d) {
-            return new DropView(Codes.of(d.by()), d.value());
+            OtherDropView second = d.other()
+                    .map(o -> new OtherDropView(o.last(), Codes.of(o.by()), o.value()))
+                    .orElse(null);
+            return new DropView(Codes.of(d.by()), d.value(), second);
         }
     }
+
+    /**
+     * What ends it as well.
+     *
+     * @param last whether both are waited for; else the first of the two ends the roast
+     */
+    public record OtherDropView(
+            boolean last,
+
+            @Schema(allowableValues = {"bean-c", "total-s", "development-s", "development-pct", "over-crack-c"})
+            String by,
+
+            double value) {}
 
     static Map<String, AimView> aims(Targets targets) {
         Map<String, AimView> out = new LinkedHashMap<>();

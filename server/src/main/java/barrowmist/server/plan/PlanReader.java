@@ -19,6 +19,7 @@ import barrowmist.server.plan.PlanContent.AimView;
 import barrowmist.server.plan.PlanContent.DropView;
 import barrowmist.server.plan.PlanContent.LevelsView;
 import barrowmist.server.plan.PlanContent.MoveView;
+import barrowmist.server.plan.PlanContent.OtherDropView;
 import barrowmist.server.plan.PlanViews.DropEntry;
 import barrowmist.server.web.Codes;
 import barrowmist.server.web.InputProblems;
@@ -140,11 +141,22 @@ final class PlanReader {
 
     private DropRule drop(DropView given) {
         Optional<DropRule.By> by = by(given.by());
-        DropRule rule = new DropRule(by.orElse(DropRule.By.BEAN_C), given.value());
+        DropRule rule = new DropRule(by.orElse(DropRule.By.BEAN_C), given.value(), other(given));
         if (by.isPresent()) {
-            PlanLimits.drop(checks, rule);
+            rule.parts().forEach(part -> PlanLimits.drop(checks, part));
         }
         return rule;
+    }
+
+    private Optional<DropRule.Other> other(DropView given) {
+        OtherDropView other = given.other();
+        if (other == null) {
+            return Optional.empty();
+        }
+        if (given.by() != null && given.by().equals(other.by())) {
+            checks.add("drop", "The drop is ruled twice by the same: choose two that differ, or one");
+        }
+        return by(other.by()).map(by -> new DropRule.Other(other.last(), by, other.value()));
     }
 
     private Optional<DropRule.By> by(@Nullable String code) {

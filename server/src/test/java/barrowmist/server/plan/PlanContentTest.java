@@ -14,6 +14,7 @@ import barrowmist.server.plan.PlanContent.AimView;
 import barrowmist.server.plan.PlanContent.DropView;
 import barrowmist.server.plan.PlanContent.LevelsView;
 import barrowmist.server.plan.PlanContent.MoveView;
+import barrowmist.server.plan.PlanContent.OtherDropView;
 import barrowmist.server.plan.PlanViews.DropEntry;
 import barrowmist.server.web.InputProblems;
 import barrowmist.server.web.Json;
@@ -46,7 +47,7 @@ class PlanContentTest {
                 null);
     }
 
-    private static final DropView DROP = new DropView("development-pct", 17);
+    private static final DropView DROP = new DropView("development-pct", 17, null);
 
     @Test
     void movesAndRulesReachTheCore() {
@@ -84,7 +85,7 @@ class PlanContentTest {
                         new MoveView(new WhenView("event", null, null, "drop", 0.0), "gas", 70),
                         new MoveView(new WhenView("moon", null, null, null, null), "gas", 170),
                         new MoveView(BY_TIME.when(), "steam", 10)),
-                new DropView("bean-c", -1)));
+                new DropView("bean-c", -1, null)));
         assertThat(said)
                 .anyMatch(m -> m.startsWith("Time of the move is -5 s"))
                 .anyMatch(m -> m.endsWith("not drop"))
@@ -92,6 +93,21 @@ class PlanContentTest {
                 .anyMatch(m -> m.startsWith("Move 3 is 170 %"))
                 .anyMatch(m -> m.contains("gas, air or drum"))
                 .anyMatch(m -> m.startsWith("Drop is -1"));
+    }
+
+    @Test
+    void twoThingsEndARoastWhenTheyDifferAndBothCanBe() {
+        PlanContent both =
+                content(List.of(), new DropView("bean-c", 208, new OtherDropView(true, "development-pct", 16)));
+        assertThat(both.with(both.chargeC(), both.controls())).isEqualTo(both);
+        assertThat(Json.read(Json.write(both), PlanContent.class)).isEqualTo(both);
+        assertThat(refused(content(List.of(), new DropView("bean-c", 208, new OtherDropView(true, "bean-c", 210)))))
+                .anyMatch(m -> m.startsWith("The drop is ruled twice by the same"));
+        assertThat(refused(content(
+                        List.of(), new DropView("bean-c", 208, new OtherDropView(true, "development-pct", 99)))))
+                .anyMatch(m -> m.startsWith("Drop is 99"));
+        assertThat(refused(content(List.of(), new DropView("bean-c", 208, new OtherDropView(true, "moon", 9)))))
+                .anyMatch(m -> m.contains("not moon"));
     }
 
     @Test
@@ -108,7 +124,7 @@ class PlanContentTest {
     void anEndIsProposedFromTheTargetsAndAnUnknownOneIsRefused() {
         Map<String, AimView> targets = Map.of("dropC", new AimView(207, 2));
         assertThat(PlanReader.drop(new DropEntry("bean-c", targets, "first-crack")))
-                .isEqualTo(new DropView("bean-c", 207));
+                .isEqualTo(new DropView("bean-c", 207, null));
         assertThat(PlanReader.drop(new DropEntry("development-pct", targets, "first-crack"))
                         .by())
                 .isEqualTo("development-pct");
