@@ -53,7 +53,7 @@ watch(
       <table class="plain">
         <tbody>
           <tr v-for="e in rows" :key="e.seq">
-            <th scope="row">{{ e.kind.replace('_', ' ') }}</th>
+            <th scope="row">{{ e.kind === 'pull' ? `pull, ${e.value} g` : e.kind.replace('_', ' ') }}</th>
             <td>{{ clock(e.timeS) }}</td>
             <td>{{ e.beanC === undefined ? (e.value ?? '') : preferences.temperatureText(e.beanC) }}</td>
           </tr>

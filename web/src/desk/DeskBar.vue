@@ -12,12 +12,15 @@ defineProps<{
   undoable: boolean
   sound: boolean
   prompt?: string
+  pullG: number
 }>()
 const emit = defineEmits<{
   press: []
   mark: [kind: string]
   move: [control: 'gas' | 'air' | 'drum', direction: 1 | -1]
   note: []
+  pull: []
+  pullWeighs: [grams: number]
   sense: [text: string]
   undo: []
   sound: []
@@ -53,6 +56,19 @@ function mark(kind: string) {
         <KeyButton :keys="['[']" aria-label="Drum slower" @press="emit('move', 'drum', -1)" />
         <KeyButton :keys="[']']" aria-label="Drum faster" @press="emit('move', 'drum', 1)">drum</KeyButton>
       </span>
+      <label class="weighs"
+        >a pull weighs
+        <input
+          type="number"
+          min="1"
+          max="60"
+          step="1"
+          inputmode="numeric"
+          :value="pullG"
+          @change="emit('pullWeighs', Number(($event.target as HTMLInputElement).value))"
+        />
+        g</label
+      >
       <KeyButton v-for="(text, i) in SENSED" :key="text" :keys="[String(i + 1)]" @press="sense(text)">{{
         text
       }}</KeyButton>
@@ -72,6 +88,7 @@ function mark(kind: string) {
         <KeyButton :keys="['←']" aria-label="Air down" @press="emit('move', 'air', -1)" />
         <KeyButton :keys="['→']" aria-label="Air up" @press="emit('move', 'air', 1)">air</KeyButton>
       </span>
+      <KeyButton :keys="['T']" @press="emit('pull')">pull {{ pullG }} g</KeyButton>
       <KeyButton :keys="['N']" @press="emit('note')">note</KeyButton>
     </template>
     <KeyButton v-if="phase === 'preparing'" :keys="['C']" @press="emit('mark', 'charge')">charge</KeyButton>
@@ -116,6 +133,19 @@ function mark(kind: string) {
 }
 .next-event::first-letter {
   text-transform: uppercase;
+}
+.weighs {
+  display: inline-flex;
+  align-items: center;
+  gap: 6px;
+  padding: 0 8px;
+}
+.weighs input {
+  width: 56px;
+  min-height: 44px;
+  padding: 0 6px;
+  border: 1px solid var(--line);
+  border-radius: 4px;
 }
 .prompt {
   flex: 1 0 100%;

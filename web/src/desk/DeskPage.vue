@@ -37,6 +37,8 @@ const sound = useLocalStorage('barrowmist.desk.sound', false)
 const choose = ref<InstanceType<typeof ChoosePanel>>()
 const choosing = ref(false)
 const noting = ref(false)
+/** What a trier usually draws, g; kept on this computer. */
+const pullG = useLocalStorage('barrowmist.pullG', 8)
 
 const SLIP_MS = 900
 const roasting = computed(() => phase.value === 'roasting')
@@ -75,6 +77,8 @@ function sense(text: string) {
     void desk.note(text)
   }
 }
+// a second touch within a moment is the same pull
+const pull = useThrottleFn(() => roasting.value && void desk.control('pull', pullG.value), SLIP_MS)
 function undo() {
   if (last.value) {
     void desk.undo(last.value.seq)
@@ -91,6 +95,7 @@ useDeskKeys({
   undo,
   sense,
   note: () => (noting.value = true),
+  pull,
   leaveOut: () => void desk.leaveOut(),
   see: () => (seen.value = warningId.value ?? ''),
   hush: () => (sound.value = !sound.value),
@@ -143,6 +148,7 @@ const undoText = computed(() =>
         :state="state"
         @step="desk.stepDone"
         @weighed="desk.weighed"
+        @warm-up="desk.control('warm-up', $event ? 1 : 0)"
         @cancel="desk.finish"
       />
       <RoastPanel
@@ -172,9 +178,12 @@ const undoText = computed(() =>
         :undoable="!!last"
         :sound="sound"
         :prompt="state.prompt"
+        :pull-g="pullG"
         @press="press"
         @mark="mark"
         @move="move"
+        @pull="pull"
+        @pull-weighs="pullG = Math.min(60, Math.max(1, Math.round($event) || 8))"
         @note="noting = true"
         @sense="sense"
         @undo="undo"

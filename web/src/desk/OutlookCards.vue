@@ -81,9 +81,11 @@ const past = computed(() =>
       name:
         e.kind === 'note'
           ? e.text!
-          : e.kind === 'gas' || e.kind === 'air' || e.kind === 'drum'
-            ? `${e.kind} ${controls.text(e.kind, e.value ?? 0)}`
-            : eventLabel(e.kind),
+          : e.kind === 'pull'
+            ? `pull, ${e.value} g`
+            : e.kind === 'gas' || e.kind === 'air' || e.kind === 'drum'
+              ? `${e.kind} ${controls.text(e.kind, e.value ?? 0)}`
+              : eventLabel(e.kind),
       at: clock(e.timeS),
       bean: e.beanC === undefined ? '' : preferences.temperatureText(e.beanC),
     })),

@@ -10,7 +10,13 @@ import ProtocolSteps from './ProtocolSteps.vue'
 
 /** Before the charge: the steps between two batches, the weight, and whether the drum is ready. */
 const props = defineProps<{ state: Schemas['DeskState'] }>()
-const emit = defineEmits<{ step: [index: number]; charge: []; weighed: [greenG: number]; cancel: [] }>()
+const emit = defineEmits<{
+  step: [index: number]
+  charge: []
+  weighed: [greenG: number]
+  warmUp: [yes: boolean]
+  cancel: []
+}>()
 const preferences = usePreferences()
 
 const CALLS: Record<string, { says: string; tone: string }> = {
@@ -90,6 +96,13 @@ onBeforeUnmount(sendWeight)
         />
         <v-btn variant="text" @click="emit('cancel')">Not this one</v-btn>
       </div>
+      <v-checkbox
+        :model-value="state.batch?.warmUp"
+        label="The day’s warm-up: kept, and it teaches nothing"
+        hide-details
+        density="compact"
+        @update:model-value="emit('warmUp', !!$event)"
+      />
       <p v-if="said" class="quiet" role="status">{{ said }}</p>
     </section>
   </div>

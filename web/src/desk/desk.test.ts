@@ -138,7 +138,10 @@ describe('the cards of the desk', () => {
     vi.useFakeTimers()
     const at = (greenG: number) => desk({ phase: 'preparing', batch: batch({ greenG }) })
     const card = mountApp(PreparePanel, { state: at(120) })
-    const field = card.findAll('input').at(-1)!
+    const field = card
+      .findAll('input')
+      .filter((i) => i.element.type !== 'checkbox')
+      .at(-1)!
     for (const text of ['1', '11', '118', '118,5']) {
       await field.setValue(text)
       await vi.advanceTimersByTimeAsync(100)

@@ -22,6 +22,7 @@ export const batch = (over: Partial<Schemas['BatchView']> = {}): Schemas['BatchV
   chargeC: 190,
   batch: 2,
   batches: 6,
+  warmUp: false,
   preparedAt: '2026-03-02T09:00:00Z',
   coolingLimitS: 240,
   ...over,

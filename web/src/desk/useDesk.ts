@@ -90,7 +90,7 @@ export function useDesk(machineId: number) {
       outbox.press((agoS) =>
         answer(api.POST('/api/desks/{machineId}/notes', { params: path, body: { text, agoS } })),
       ),
-    control: (control: Control, value: number) =>
+    control: (control: Control | 'pull' | 'warm-up', value: number) =>
       outbox.press((agoS) =>
         answer(api.POST('/api/desks/{machineId}/controls', { params: path, body: { control, value, agoS } })),
       ),

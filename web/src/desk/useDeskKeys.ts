@@ -9,6 +9,7 @@ interface Doing {
   undo: () => void
   sense: (text: string) => void
   note: () => void
+  pull: () => void
   leaveOut: () => void
   see: () => void
   hush: () => void
@@ -25,6 +26,7 @@ export function useDeskKeys(desk: Doing) {
     { key: 's', does: 'second crack', run: () => desk.mark('second_crack') },
     { key: 'x', does: 'drop', run: () => desk.mark('drop') },
     { key: 'p', does: 'a lone pop', run: () => desk.mark('pop') },
+    { key: 't', does: 'a pull with the trier, as a sample of its own', run: desk.pull },
     { key: 'z', does: 'undo the last entry', run: desk.undo },
     { key: 'n', does: 'a note', run: desk.note },
     { key: 'l', does: 'leave the next planned move out', run: desk.leaveOut },

@@ -87,12 +87,20 @@ describe('the bench', () => {
     press('q')
     press('h')
     press('Backspace')
-    expect(counts).toEqual({ quakersPer100g: 2, shellsPer100g: 0 })
+    expect(counts).toEqual({ quakers: 2, shells: 0 })
     await tally
       .findAll('button')
       .find((b) => b.text().includes('none found'))!
       .trigger('click')
-    expect(counts).toEqual({ quakersPer100g: 2, shellsPer100g: 0, scorchedPer100g: 0, tippedPer100g: 0 })
+    expect(counts).toEqual({
+      quakers: 2,
+      shells: 0,
+      scorched: 0,
+      tipped: 0,
+      dark: 0,
+      broken: 0,
+      peaberries: 0,
+    })
     tally.unmount()
   })
 

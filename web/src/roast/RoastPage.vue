@@ -7,6 +7,7 @@ import { eventLabel } from '@/shared/chart/events'
 import { clock, moment, roastName } from '@/shared/format/text'
 import EventsPanel from './EventsPanel.vue'
 import FiguresPanel from './FiguresPanel.vue'
+import KindOf from './KindOf.vue'
 import MadeFor from './MadeFor.vue'
 import ReviewCard from './ReviewCard.vue'
 import SetAside from './SetAside.vue'
@@ -78,14 +79,7 @@ useKeys([
             @remove="remove"
           />
           <p v-for="n in data.analysis.notices" :key="n" class="quiet mt-2">{{ n }}</p>
-          <v-switch
-            :model-value="data.roast.accepted"
-            color="primary"
-            hide-details
-            :label="`Use as reference for ${data.roast.machineName}`"
-            @update:model-value="accept($event === true)"
-          />
-          <p class="quiet small">Switch it on for a sound roast with its events in the right places.</p>
+          <KindOf :roast="data.roast" @accept="accept" @changed="whole.reload" />
           <MadeFor :roast-id="id" :aim="data.roast.aim" @changed="whole.reload" />
         </div>
       </div>
@@ -121,9 +115,6 @@ useKeys([
 }
 .missing {
   margin: 6px 0;
-}
-.small {
-  font-size: 0.875rem;
 }
 @media (max-width: 1100px) {
   .columns {

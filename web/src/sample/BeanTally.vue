@@ -1,25 +1,39 @@
 <script setup lang="ts">
-import { ref } from 'vue'
+import { computed, ref } from 'vue'
+import type { Schemas } from '@/shared/api/client'
 import NumberField from '@/shared/components/NumberField.vue'
 import { useKeys } from '@/shared/keyboard/useKeys'
 
-type Counts = Partial<
-  Record<'quakersPer100g' | 'scorchedPer100g' | 'tippedPer100g' | 'shellsPer100g', number>
->
+type Counts = Schemas['CountsView']
 
-/** Beans picked out of 100 g: one key or tap a bean, one fewer with Shift or by −. */
-defineProps<{ problemAt: (field: string) => string | undefined }>()
+/** Beans picked out of a weighed part: one key or tap a bean, one fewer with Shift or by −. */
+const props = defineProps<{
+  /** What was counted comes to so many in 100 g. */
+  scaled?: Partial<Record<Exclude<keyof Counts, 'ofG'>, number>>
+  roastedG?: number
+  problemAt: (field: string) => string | undefined
+}>()
 const counts = defineModel<Counts>({ required: true })
 const emit = defineEmits<{ valid: [field: string, valid: boolean] }>()
 
 const KINDS = [
-  { field: 'quakersPer100g', label: 'Quakers', key: 'q', hint: 'pale; rub silverskin off first' },
-  { field: 'scorchedPer100g', label: 'Scorched', key: 's', hint: 'flat burnt faces' },
-  { field: 'tippedPer100g', label: 'Tipped', key: 't', hint: 'burnt ends' },
-  { field: 'shellsPer100g', label: 'Shells', key: 'h', hint: 'shells and hollow beans' },
+  { field: 'quakers', label: 'Quakers', key: 'q', hint: 'pale; rub silverskin off first' },
+  { field: 'scorched', label: 'Scorched', key: 's', hint: 'flat burnt faces' },
+  { field: 'tipped', label: 'Tipped', key: 't', hint: 'burnt ends' },
+  { field: 'shells', label: 'Shells', key: 'h', hint: 'shells and hollow beans' },
+  { field: 'dark', label: 'Dark', key: 'd', hint: 'much darker than the rest' },
+  { field: 'broken', label: 'Broken', key: 'b', hint: 'pieces: they roast faster' },
+  { field: 'peaberries', label: 'Peaberries', key: 'p', hint: 'single and round: sound, they stay in' },
 ] as const
 type Field = (typeof KINDS)[number]['field']
 
+const WHOLE_G = 100
+/** Less than 100 g came out: then that is what can be picked through. */
+const less = computed(() =>
+  counts.value.ofG === undefined && props.roastedG !== undefined && props.roastedG < WHOLE_G
+    ? Math.round(props.roastedG * 10) / 10
+    : undefined,
+)
 const found: Field[] = []
 const flashed = ref<Field>()
 
@@ -60,7 +74,21 @@ useKeys([
 
 <template>
   <section class="card tally">
-    <h2>Counted in 100 g</h2>
+    <h2>Counted</h2>
+    <div class="of">
+      <NumberField
+        v-model="counts.ofG"
+        label="picked out of"
+        unit="g"
+        placeholder="100"
+        persistent-placeholder
+        density="compact"
+        :hint="counts.ofG === undefined || counts.ofG === WHOLE_G ? '' : 'scaled to 100 g'"
+        :problem="problemAt('counts.ofG')"
+        @valid="emit('valid', 'counts.ofG', $event)"
+      />
+      <v-btn v-if="less" variant="outlined" @click="counts.ofG = less">All {{ less }} g</v-btn>
+    </div>
     <div v-for="k in KINDS" :key="k.field" class="kind">
       <button
         type="button"
@@ -71,7 +99,12 @@ useKeys([
       >
         <kbd>{{ k.key.toUpperCase() }}</kbd>
         <span
-          >{{ k.label }}<small class="quiet">{{ k.hint }}</small></span
+          >{{ k.label
+          }}<small class="quiet">{{
+            scaled?.[k.field] !== undefined && scaled[k.field] !== counts[k.field]
+              ? `${scaled[k.field]} in 100 g`
+              : k.hint
+          }}</small></span
         >
       </button>
       <button
@@ -85,12 +118,12 @@ useKeys([
       </button>
       <NumberField
         v-model="counts[k.field]"
-        :label="`${k.label} in 100 g`"
+        :label="`${k.label} counted`"
         bare
         whole
         density="compact"
-        :problem="problemAt(k.field)"
-        @valid="emit('valid', k.field, $event)"
+        :problem="problemAt(`counts.${k.field}`)"
+        @valid="emit('valid', `counts.${k.field}`, $event)"
       />
     </div>
     <v-btn variant="outlined" @click="noneElse">The rest: none found</v-btn>
@@ -102,6 +135,11 @@ useKeys([
   display: grid;
   gap: 8px;
   align-content: start;
+}
+.of {
+  display: flex;
+  gap: 8px;
+  align-items: start;
 }
 .kind {
   display: grid;

@@ -8,6 +8,7 @@ import PageState from '@/shared/components/PageState.vue'
 import KeptNote from '@/shared/kept/KeptNote.vue'
 import BeanTally from './BeanTally.vue'
 import BenchLimits from './BenchLimits.vue'
+import LookFields from './LookFields.vue'
 import MeasuredField from './MeasuredField.vue'
 import PhotoStrip from './PhotoStrip.vue'
 import VerdictCard from './VerdictCard.vue'
@@ -25,6 +26,13 @@ const broken = computed({
     entry.value.oneColourThrough === undefined ? 'unknown' : entry.value.oneColourThrough ? 'one' : 'paler',
   set: (seen) => (entry.value.oneColourThrough = seen === 'unknown' ? undefined : seen === 'one'),
 })
+/** What the counts come to in 100 g, as the server scaled them. */
+const scaled = computed(() => ({
+  quakers: worked.value?.quakersPer100g,
+  scorched: worked.value?.scorchedPer100g,
+  tipped: worked.value?.tippedPer100g,
+  shells: worked.value?.shellsPer100g,
+}))
 const said = ref('')
 const limits = ref(false)
 const at = (field: string) => problemAt(kept.failure.value, field)
@@ -45,7 +53,13 @@ async function cup() {
       <div class="page-head">
         <h1>{{ roastName(roast.data.value) }}</h1>
         <span class="quiet"
-          >on the bench · <router-link class="plain" :to="`/roast/${id}`">its log</router-link></span
+          >on the bench · <router-link class="plain" :to="`/roast/${id}`">its log</router-link
+          ><template v-if="roast.data.value.pulledFrom">
+            ·
+            <router-link class="plain" :to="`/sample/${roast.data.value.pulledFrom}`"
+              >its batch</router-link
+            ></template
+          ></span
         >
         <KeptNote :kept="kept" @theirs="sample.reload" />
         <span class="spacer" />
@@ -112,7 +126,9 @@ async function cup() {
           </p>
         </section>
         <BeanTally
-          v-model="entry"
+          v-model="entry.counts"
+          :scaled="scaled"
+          :roasted-g="entry.roastedG"
           :problem-at="at"
           @valid="(field: string, valid: boolean) => note(field, valid)"
         />
@@ -123,6 +139,7 @@ async function cup() {
             <v-radio label="paler inside" value="paler" />
             <v-radio label="not looked at" value="unknown" />
           </v-radio-group>
+          <LookFields v-model="entry.look" />
         </section>
         <p v-if="said" class="ember said" role="alert">{{ said }}</p>
       </form>

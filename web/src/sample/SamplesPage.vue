@@ -10,6 +10,7 @@ const samples = useLoad(() => answer(api.GET('/api/samples')))
 const rows = computed(() => {
   const bySample = new Map((samples.data.value ?? []).map((s) => [s.roastId, s]))
   return (roasts.data.value ?? [])
+    .filter((roast) => roast.kind !== 'warm-up')
     .map((roast) => ({ roast, sample: bySample.get(roast.id) }))
     .sort((a, b) => Number(!!a.sample) - Number(!!b.sample))
 })

@@ -23,6 +23,7 @@ const MARKS: Record<string, string> = { inside: '✓', outside: '✗', 'not-meas
     <div>
       <h2>{{ TITLES[v.verdict] }}</h2>
       <p>{{ v.text }}</p>
+      <p v-for="n in v.notes" :key="n" class="quiet">{{ n }}</p>
     </div>
     <ul>
       <li v-for="c in v.checks" :key="c.label" :class="c.standing">

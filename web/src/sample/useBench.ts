@@ -6,24 +6,23 @@ import { useKept } from '@/shared/kept/useKept'
 type Sample = Schemas['SampleView']
 type Entry = Omit<Schemas['SampleEntry'], 'version'>
 
-const FIELDS = [
-  'greenG',
-  'roastedG',
-  'colourWhole',
-  'colourGround',
-  'quakersPer100g',
-  'scorchedPer100g',
-  'tippedPer100g',
-  'oneColourThrough',
-  'shellsPer100g',
-] as const
-const of = (from: Entry): Entry => Object.fromEntries(FIELDS.map((f) => [f, from[f]]))
+const FIELDS = ['greenG', 'roastedG', 'colourWhole', 'colourGround', 'oneColourThrough'] as const
+/** What is empty is left out, so that nothing that was not touched is sent. */
+const filled = <T extends object>(part: T | undefined): T | undefined =>
+  part && Object.values(part).some((v) => v !== undefined) ? { ...part } : undefined
+const of = (from: Entry): Entry => ({
+  ...Object.fromEntries(FIELDS.map((f) => [f, from[f]])),
+  counts: filled(from.counts),
+  look: filled(from.look),
+})
+/** With its parts to be written into. */
+const whole = (from: Entry) => ({ ...of(from), counts: { ...from.counts }, look: { ...from.look } })
 
 /** The bench figures of a roast, kept as they are read and counted; a field that cannot be read waits. */
 export function useBench(id: number) {
   const params = { params: { path: { id } } }
   const sample = useLoad(() => answer(api.GET('/api/roasts/{id}/sample', params)))
-  const entry = ref<Entry>({})
+  const entry = ref<ReturnType<typeof whole>>(whole({}))
   const unreadable = reactive(new Set<string>())
   const verdictOf = ref(0)
   const worked = shallowRef<Sample>()
@@ -46,7 +45,7 @@ export function useBench(id: number) {
       if (view) {
         taking = true
         worked.value = view
-        entry.value = of(kept.loaded(view.version, of(view)) ?? view)
+        entry.value = whole(kept.loaded(view.version, of(view)) ?? view)
         void nextTick(() => (taking = false))
       }
     },

@@ -53,4 +53,11 @@ export const signed = (value: number) => `${value < 0 ? '−' : '+'}${Math.abs(v
 export const plural = (n: number, one: string, many = `${one}s`) => `${n} ${n === 1 ? one : many}`
 
 /** What a roast is called everywhere: its lot and its number there. */
-export const roastName = (r: { lotName: string; number: number }) => `${r.lotName}, roast ${r.number}`
+/** What a person calls a roast; a pull says when it was drawn, a warm-up that it is one. */
+export function roastName(r: { lotName: string; number: number; kind?: string; totalS?: number }): string {
+  const name = `${r.lotName}, roast ${r.number}`
+  if (r.kind === 'pull') {
+    return r.totalS === undefined ? `${name}, a pull` : `${name}, pulled at ${clock(r.totalS)}`
+  }
+  return r.kind === 'warm-up' ? `${name}, warm-up` : name
+}

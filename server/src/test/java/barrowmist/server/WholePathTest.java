@@ -63,8 +63,8 @@ class WholePathTest {
         assertThat(crash.get("fromS").asDouble()).isCloseTo(480, within(10.0));
 
         Answer bench = lab.put("/api/roasts/" + roastId + "/sample", """
-                {"greenG":120,"roastedG":104.4,"colourWhole":58,"colourGround":62,"quakersPer100g":0,
-                 "scorchedPer100g":0,"tippedPer100g":0,"oneColourThrough":true}
+                {"greenG":120,"roastedG":104.4,"colourWhole":58,"colourGround":62,"counts":{"quakers":0,
+                 "scorched":0,"tipped":0},"oneColourThrough":true}
                 """);
         assertThat(bench.body().get("weightLossPct").asDouble()).isCloseTo(13, within(1e-9));
         assertThat(bench.body().get("colourGap").asDouble()).isEqualTo(4);

@@ -60,6 +60,15 @@ final class CalledEntries {
                 .reduce((first, second) -> second);
     }
 
+    /** Whether it was last said to be the warm-up of its day. */
+    boolean warmUp() {
+        return standing().stream()
+                        .filter(e -> e.kind().equals(Entry.WARM_UP))
+                        .mapToDouble(Entry::value)
+                        .reduce(0, (first, second) -> second)
+                == 1;
+    }
+
     /** Called events, s since charge. */
     RoastEvents events() {
         double charge = chargeS().orElse(0);

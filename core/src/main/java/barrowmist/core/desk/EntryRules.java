@@ -15,6 +15,9 @@ public final class EntryRules {
 
     private static final int MOST_NOTE = 300;
 
+    /** A trier draws a few grams; half of a small batch is no sample of it (house default). */
+    private static final double MOST_PULL_G = 60;
+
     private EntryRules() {}
 
     /** Why a note is refused, in a sentence; empty when it is taken. */
@@ -25,13 +28,27 @@ public final class EntryRules {
                 : Optional.of("A note has 1 to " + MOST_NOTE + " characters, this one " + text.length());
     }
 
-    /** Whether this is a control that a person may note. */
-    public static boolean control(String control) {
-        return control.equals(Entry.GAS) || control.equals(Entry.AIR) || control.equals(Entry.DRUM);
+    /** Whether a person may note a value of it: a control, a pull in grams, or that it is the warm-up. */
+    public static boolean hasValue(String control) {
+        return control.equals(Entry.PULL)
+                || control.equals(Entry.WARM_UP)
+                || control.equals(Entry.GAS)
+                || control.equals(Entry.AIR)
+                || control.equals(Entry.DRUM);
     }
 
-    /** Why a control's value is refused, in a sentence; empty when it is taken. */
+    /** Why a value is refused, in a sentence; empty when it is taken. */
     public static Optional<String> valueRefused(String control, double value) {
+        if (control.equals(Entry.WARM_UP)) {
+            return value == 0 || value == 1
+                    ? Optional.empty()
+                    : Optional.of("A warm-up batch is 1, any other 0; it got " + value);
+        }
+        if (control.equals(Entry.PULL)) {
+            return value >= 1 && value <= MOST_PULL_G
+                    ? Optional.empty()
+                    : Optional.of("The pull is %s g, allowed are 1 to %.0f g".formatted(value, MOST_PULL_G));
+        }
         boolean drum = control.equals(Entry.DRUM);
         double highest = drum ? Abilities.MOST_RPM : HIGHEST_PCT;
         return value >= 0 && value <= highest

@@ -40,6 +40,12 @@ public sealed interface JournalLine {
         public static final String DRUM = "drum";
         public static final String NOTE = "note";
 
+        /** Drawn with the trier; its value is the grams. */
+        public static final String PULL = "pull";
+
+        /** Whether the batch is the warm-up of its day: 1 or 0. */
+        public static final String WARM_UP = "warm-up";
+
         /** Whether gas, air or drum was moved by hand. */
         public boolean isControl() {
             return kind.equals(GAS) || kind.equals(AIR) || kind.equals(DRUM);

@@ -9,6 +9,7 @@ import barrowmist.core.roast.LiveCurve;
 import barrowmist.core.roast.LocalFit;
 import barrowmist.core.roast.Reading;
 import barrowmist.core.roast.RoastEvents;
+import barrowmist.core.roast.RoastKind;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -156,6 +157,11 @@ public final class RoastBatch {
     /** What was weighed in last, g. */
     public double greenG() {
         return called.weighedG().orElse(prepare.greenG());
+    }
+
+    /** What kind of roast it becomes. */
+    public RoastKind kind() {
+        return called.warmUp() ? RoastKind.WARM_UP : RoastKind.BATCH;
     }
 
     /** When it was charged, by the desk's clock. */

@@ -12,57 +12,49 @@ import java.util.OptionalInt;
  *
  * @param greenG mass charged, g
  * @param roastedG mass after cooling, g
+ * @param pulledG drawn from the batch while it roasted, g: it is not in {@code roastedG}
  * @param colourWhole reflectance reading of whole beans, 0–100, higher is lighter
  * @param colourGround reflectance reading of the ground coffee, same scale
- * @param quakersPer100g pale beans that did not brown, in 100 g
- * @param scorchedPer100g beans with flat burnt faces, in 100 g
- * @param tippedPer100g beans with burnt ends, in 100 g
+ * @param counts beans picked out
  * @param oneColourThrough whether a broken bean is one colour inside
- * @param shellsPer100g shells and hollow beans, in 100 g
+ * @param look how it looks
  */
 public record BenchFigures(
         OptionalDouble greenG,
         OptionalDouble roastedG,
+        OptionalDouble pulledG,
         OptionalDouble colourWhole,
         OptionalDouble colourGround,
-        OptionalInt quakersPer100g,
-        OptionalInt scorchedPer100g,
-        OptionalInt tippedPer100g,
+        BenchCounts counts,
         Optional<Boolean> oneColourThrough,
-        OptionalInt shellsPer100g) {
-
-    /** Figures without a count of shells. */
-    public BenchFigures(
-            OptionalDouble greenG,
-            OptionalDouble roastedG,
-            OptionalDouble colourWhole,
-            OptionalDouble colourGround,
-            OptionalInt quakersPer100g,
-            OptionalInt scorchedPer100g,
-            OptionalInt tippedPer100g,
-            Optional<Boolean> oneColourThrough) {
-        this(
-                greenG,
-                roastedG,
-                colourWhole,
-                colourGround,
-                quakersPer100g,
-                scorchedPer100g,
-                tippedPer100g,
-                oneColourThrough,
-                OptionalInt.empty());
-    }
+        BenchLook look) {
 
     /** Wanted whole-bean reading of a protocol roast, ±1 (SCA cupping protocol, value from memory). */
     public static final double PROTOCOL_COLOUR_WHOLE = 58;
 
     private static final double MAX_BATCH_G = 60_000;
 
-    /** 100 g of the smallest beans hold fewer than this many. */
-    private static final int MAX_BEANS_PER_100G = 1200;
-
     /** Roasted coffee keeps more than half of its mass, or a weight was misread (house default). */
     private static final double MAX_LOSS_PCT = 40;
+
+    /** Figures of a batch that nothing was drawn from and nobody looked over. */
+    public BenchFigures(
+            OptionalDouble greenG,
+            OptionalDouble roastedG,
+            OptionalDouble colourWhole,
+            OptionalDouble colourGround,
+            BenchCounts counts,
+            Optional<Boolean> oneColourThrough) {
+        this(
+                greenG,
+                roastedG,
+                OptionalDouble.empty(),
+                colourWhole,
+                colourGround,
+                counts,
+                oneColourThrough,
+                BenchLook.none());
+    }
 
     /** Nothing measured yet. */
     public static BenchFigures none() {
@@ -71,33 +63,54 @@ public record BenchFigures(
                 OptionalDouble.empty(),
                 OptionalDouble.empty(),
                 OptionalDouble.empty(),
-                OptionalInt.empty(),
-                OptionalInt.empty(),
-                OptionalInt.empty(),
+                BenchCounts.none(),
                 Optional.empty());
     }
 
-    /** The same with nothing but what went in. */
-    public BenchFigures onlyGreen() {
+    /** The same with nothing but what was weighed in, and drawn while it roasted. */
+    public BenchFigures asDropped() {
         BenchFigures none = none();
         return new BenchFigures(
                 greenG,
                 none.roastedG,
+                pulledG,
                 none.colourWhole,
                 none.colourGround,
-                none.quakersPer100g,
-                none.scorchedPer100g,
-                none.tippedPer100g,
+                none.counts,
                 none.oneColourThrough,
-                none.shellsPer100g);
+                none.look);
     }
 
-    /** Mass lost in the roast, % of the green mass; empty until both are weighed. */
+    /** Quakers in 100 g. */
+    public OptionalInt quakersPer100g() {
+        return counts.per100g(counts.quakers());
+    }
+
+    /** Scorched beans in 100 g. */
+    public OptionalInt scorchedPer100g() {
+        return counts.per100g(counts.scorched());
+    }
+
+    /** Tipped beans in 100 g. */
+    public OptionalInt tippedPer100g() {
+        return counts.per100g(counts.tipped());
+    }
+
+    /** Shells in 100 g. */
+    public OptionalInt shellsPer100g() {
+        return counts.per100g(counts.shells());
+    }
+
+    /**
+     * Mass lost in the roast, % of the green mass; empty until both are weighed. What was drawn is taken to have come out with
+     * the rest: it lost a little less by then, which for a few grams is below a tenth of a per cent of a batch.
+     */
     public OptionalDouble weightLossPct() {
         if (greenG.isEmpty() || roastedG.isEmpty()) {
             return OptionalDouble.empty();
         }
-        return OptionalDouble.of(100 * (greenG.getAsDouble() - roastedG.getAsDouble()) / greenG.getAsDouble());
+        double outG = roastedG.getAsDouble() + pulledG.orElse(0);
+        return OptionalDouble.of(100 * (greenG.getAsDouble() - outG) / greenG.getAsDouble());
     }
 
     /** Ground reading minus whole reading: how far the inside is lighter than the surface; empty until both are read. */
@@ -115,20 +128,11 @@ public record BenchFigures(
                 .range("roastedG", "Weight out", roastedG, 1, MAX_BATCH_G, "g")
                 .range("colourWhole", "Colour, whole", colourWhole, 0, 100, "")
                 .range("colourGround", "Colour, ground", colourGround, 0, 100, "");
-        count(checks, "quakersPer100g", "Quakers", quakersPer100g);
-        count(checks, "scorchedPer100g", "Scorched beans", scorchedPer100g);
-        count(checks, "tippedPer100g", "Tipped beans", tippedPer100g);
-        count(checks, "shellsPer100g", "Shells", shellsPer100g);
+        counts.check(checks);
         if (checks.problems().isEmpty()) {
             weightLossPct().ifPresent(loss -> checkLoss(checks, loss));
         }
         return checks.problems();
-    }
-
-    private static void count(Checks checks, String field, String label, OptionalInt n) {
-        if (n.isPresent()) {
-            checks.range(field, label, n.getAsInt(), 0, MAX_BEANS_PER_100G, "in 100 g");
-        }
     }
 
     private void checkLoss(Checks checks, double lossPct) {

@@ -93,8 +93,8 @@ public record BenchJudgement(Verdict verdict, List<Check> checks) {
         }
         atMost(checks, "ground lighter by", f.colourGap(), limits.mostGap(), false);
         // unripe seeds do not brown, and hollow ones were hollow before: common practice, no published source
-        atMost(checks, "quakers in 100 g", real(f.quakersPer100g()), limits.mostQuakers(), true);
-        atMost(checks, "shells in 100 g", real(f.shellsPer100g()), limits.mostShells(), true);
+        counted(checks, "quakers in 100 g", f.counts(), f.counts().quakers(), limits.mostQuakers());
+        counted(checks, "shells in 100 g", f.counts(), f.counts().shells(), limits.mostShells());
         broken(checks, f);
         boolean outside = checks.stream().anyMatch(c -> c.standing == Standing.OUTSIDE && !c.green);
         boolean open = checks.stream().anyMatch(c -> c.standing == Standing.NOT_MEASURED);
@@ -147,6 +147,17 @@ public record BenchJudgement(Verdict verdict, List<Check> checks) {
     private static void atMost(List<Check> checks, String label, OptionalDouble v, double most, boolean green) {
         boolean inside = v.isPresent() && v.getAsDouble() <= most;
         checks.add(check(label, "lab", "at most " + number(most), v, "", inside, green));
+    }
+
+    /** Of the green coffee; what was counted in another mass says so. */
+    private static void counted(List<Check> checks, String label, BenchCounts counts, OptionalInt n, double most) {
+        atMost(checks, label, real(counts.per100g(n)), most, true);
+        if (counts.scaled() && n.isPresent()) {
+            Check c = checks.remove(checks.size() - 1);
+            String value = "%s (%d in %s g)"
+                    .formatted(c.value, n.getAsInt(), number(counts.ofG().getAsDouble()));
+            checks.add(new Check(c.label, c.by, c.wanted, value, c.standing, c.green));
+        }
     }
 
     private static void none(List<Check> checks, String label, String by, OptionalInt count) {

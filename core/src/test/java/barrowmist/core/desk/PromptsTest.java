@@ -74,10 +74,15 @@ class PromptsTest {
 
     @Test
     void theDrumIsNotedByHandWithinWhatADrumTurns() {
-        assertThat(EntryRules.control(Entry.DRUM)).isTrue();
+        assertThat(EntryRules.hasValue(Entry.DRUM)).isTrue();
+        assertThat(EntryRules.hasValue(Entry.NOTE)).isFalse();
         assertThat(EntryRules.valueRefused(Entry.DRUM, 120)).isEmpty();
         assertThat(EntryRules.valueRefused(Entry.DRUM, 300).orElseThrow()).contains("0 to 200 1/min");
         assertThat(EntryRules.valueRefused(Entry.GAS, 120)).isPresent();
+        assertThat(EntryRules.valueRefused(Entry.PULL, 8)).isEmpty();
+        assertThat(EntryRules.valueRefused(Entry.PULL, 0).orElseThrow()).contains("1 to 60 g");
+        assertThat(EntryRules.valueRefused(Entry.WARM_UP, 1)).isEmpty();
+        assertThat(EntryRules.valueRefused(Entry.WARM_UP, 2)).isPresent();
         Reading set = new Entry(3, Entry.DRUM, 100, 54, "").control(90);
         assertThat(set.drumRpm()).hasValue(54);
         assertThat(set.gasPct()).isEmpty();

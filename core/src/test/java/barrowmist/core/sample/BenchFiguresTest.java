@@ -17,9 +17,7 @@ class BenchFiguresTest {
                 OptionalDouble.of(roastedG),
                 OptionalDouble.of(58),
                 OptionalDouble.of(63),
-                OptionalInt.of(0),
-                OptionalInt.empty(),
-                OptionalInt.empty(),
+                BenchCounts.in100g(OptionalInt.of(0), OptionalInt.empty(), OptionalInt.empty(), OptionalInt.empty()),
                 Optional.empty());
     }
 
@@ -52,12 +50,10 @@ class BenchFiguresTest {
                 OptionalDouble.empty(),
                 OptionalDouble.of(580),
                 OptionalDouble.of(-1),
-                OptionalInt.of(-2),
-                OptionalInt.empty(),
-                OptionalInt.of(1201),
+                BenchCounts.in100g(OptionalInt.of(-2), OptionalInt.empty(), OptionalInt.of(1201), OptionalInt.empty()),
                 Optional.empty());
         assertThat(wrong.problems())
                 .extracting(FieldProblem::field)
-                .containsExactly("colourWhole", "colourGround", "quakersPer100g", "tippedPer100g");
+                .containsExactly("colourWhole", "colourGround", "counts.quakers", "counts.tipped");
     }
 }

@@ -20,11 +20,9 @@ class BenchJudgementTest {
                 OptionalDouble.of(104.6),
                 OptionalDouble.of(whole),
                 OptionalDouble.of(ground),
-                OptionalInt.of(quakers),
-                OptionalInt.of(scorched),
-                OptionalInt.of(0),
-                Optional.of(true),
-                OptionalInt.of(2));
+                BenchCounts.in100g(
+                        OptionalInt.of(quakers), OptionalInt.of(scorched), OptionalInt.of(0), OptionalInt.of(2)),
+                Optional.of(true));
     }
 
     private static BenchJudgement judged(BenchFigures f, double totalS) {

@@ -33,11 +33,8 @@ class MadeForTest {
                 OptionalDouble.of(roastedG),
                 OptionalDouble.of(46),
                 OptionalDouble.of(50),
-                OptionalInt.of(0),
-                OptionalInt.of(0),
-                OptionalInt.of(0),
-                Optional.of(true),
-                OptionalInt.of(0));
+                BenchCounts.in100g(OptionalInt.of(0), OptionalInt.of(0), OptionalInt.of(0), OptionalInt.of(0)),
+                Optional.of(true));
     }
 
     @Test

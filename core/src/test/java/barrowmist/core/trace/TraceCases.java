@@ -16,6 +16,7 @@ import barrowmist.core.roast.RoastAnalyzer;
 import barrowmist.core.roast.RoastEvents;
 import barrowmist.core.roast.RoastLog;
 import barrowmist.core.roast.Series;
+import barrowmist.core.sample.BenchCounts;
 import barrowmist.core.sample.BenchFigures;
 import barrowmist.core.sample.BenchLimits;
 import barrowmist.core.units.Wording;
@@ -98,9 +99,7 @@ abstract class TraceCases {
                 OptionalDouble.of(104.5),
                 OptionalDouble.of(whole),
                 OptionalDouble.of(ground),
-                OptionalInt.of(0),
-                OptionalInt.of(scorched),
-                OptionalInt.of(0),
+                BenchCounts.in100g(OptionalInt.of(0), OptionalInt.of(scorched), OptionalInt.of(0), OptionalInt.empty()),
                 Optional.of(oneColour));
     }
 

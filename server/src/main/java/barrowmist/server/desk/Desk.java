@@ -212,8 +212,12 @@ final class Desk {
     }
 
     synchronized void control(String control, double value, double agoS) {
-        if (!EntryRules.control(control)) {
-            throw new InputProblems("control", "Gas, air or drum can be noted, not \"" + control + "\"");
+        if (!EntryRules.hasValue(control)) {
+            throw new InputProblems(
+                    "control", "Gas, air, drum, a pull or a warm-up can be noted, not \"" + control + "\"");
+        }
+        if (control.equals(Entry.PULL) && phase() != DeskPhase.ROASTING) {
+            throw new Conflict("A pull is drawn from a roast, and nothing roasts.", Map.of());
         }
         refuse("value", EntryRules.valueRefused(control, value));
         write(new Entry(needed().nextSeq(), control, when(agoS), value, ""));

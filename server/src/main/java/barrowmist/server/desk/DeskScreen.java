@@ -11,6 +11,7 @@ import barrowmist.core.desk.Prompts;
 import barrowmist.core.desk.RoastBatch;
 import barrowmist.core.roast.EventKind;
 import barrowmist.core.roast.Reading;
+import barrowmist.core.roast.RoastKind;
 import barrowmist.core.units.Wording;
 import barrowmist.server.desk.DeskViews.BatchView;
 import barrowmist.server.desk.DeskViews.CoolingView;
@@ -131,6 +132,7 @@ record DeskScreen(
                 b.prepare().batches(),
                 settings.coolingS(),
                 Instant.parse(b.prepare().wallClock()),
+                b.kind() == RoastKind.WARM_UP,
                 b.roastId().orElse(null));
     }
 

@@ -40,7 +40,7 @@ public final class DeskViews {
 
     /** A control as it was set by hand: %, the drum 1/min. */
     public record ControlEntry(
-            @Schema(allowableValues = {"gas", "air", "drum"})
+            @Schema(allowableValues = {"gas", "air", "drum", "pull", "warm-up"})
             String control,
 
             double value,
@@ -162,6 +162,7 @@ public final class DeskViews {
             int batches,
             double coolingLimitS,
             Instant preparedAt,
+            boolean warmUp,
             @Nullable Long roastId) {}
 
     /** The steps before the charge. */

@@ -18,7 +18,8 @@ import barrowmist.server.roast.DeskRecord.Note;
 import barrowmist.server.roast.DeskRecord.PredictionCheck;
 import barrowmist.server.roast.DeskRecord.WarningGiven;
 import barrowmist.server.roast.LiveKeep;
-import barrowmist.server.roast.RoastService;
+import barrowmist.server.roast.LiveRoasts;
+import barrowmist.server.roast.Pull;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -33,11 +34,11 @@ class RoastKeeper {
     /** Readings of the empty drum that are kept before the charge, s. */
     private static final double LEAD_S = 20;
 
-    private final RoastService roasts;
+    private final LiveRoasts roasts;
 
     private final DiskRoom room;
 
-    RoastKeeper(RoastService roasts, DiskRoom room) {
+    RoastKeeper(LiveRoasts roasts, DiskRoom room) {
         this.roasts = roasts;
         this.room = room;
     }
@@ -52,20 +53,25 @@ class RoastKeeper {
         double zero = all.isEmpty() ? 0 : Math.min(0, all.get(0).timeS());
         LiveCurve curve = new LiveCurve();
         all.forEach(r -> curve.add(r.shifted(-zero)));
-        return roasts.keepLive(new LiveKeep(
+        return roasts.keep(new LiveKeep(
                 batch.prepare().greenSampleId(),
                 machineId,
                 batch.prepare().planId(),
                 batch.live().orElseThrow().setup().targets().aim(),
+                batch.kind(),
                 batch.chargedAt(),
                 curve.log(),
                 events.shifted(-zero),
                 batch.greenG(),
+                batch.standing().stream()
+                        .filter(e -> e.kind().equals(Entry.PULL) && e.timeS() - charge <= dropS)
+                        .map(e -> new Pull(e.timeS() - charge - zero, e.value()))
+                        .toList(),
                 record(batch, charge, link, refused)));
     }
 
     void takeBack(long roastId) {
-        roasts.unkeep(roastId);
+        roasts.takeBack(roastId);
     }
 
     private static List<Reading> readings(RoastBatch batch, double charge, double dropS) {

@@ -1,6 +1,8 @@
 package barrowmist.server.desk;
 
 import barrowmist.core.desk.ChargeGate;
+import barrowmist.core.desk.EntryRules;
+import barrowmist.core.desk.JournalLine.Entry;
 import barrowmist.core.desk.LiveRoast;
 import barrowmist.core.desk.Outlook;
 import barrowmist.core.desk.Outlook.Expected;
@@ -61,16 +63,18 @@ final class StateWriter {
 
     static List<EntryView> entries(RoastBatch batch, double zeroS) {
         return batch.standing().stream()
-                .filter(e -> !e.kind().equals(RoastBatch.WEIGHED))
+                .filter(e -> !e.kind().equals(RoastBatch.WEIGHED) && !e.kind().equals(Entry.WARM_UP))
                 .map(e -> {
                     double t = e.timeS() - zeroS;
                     OptionalDouble at =
-                            EventKind.parse(e.kind()).isPresent() ? batch.beanC(e.timeS()) : OptionalDouble.empty();
+                            EventKind.parse(e.kind()).isPresent() || e.kind().equals(Entry.PULL)
+                                    ? batch.beanC(e.timeS())
+                                    : OptionalDouble.empty();
                     return new EntryView(
                             e.seq(),
                             e.kind(),
                             t,
-                            e.isControl() ? e.value() : null,
+                            EntryRules.hasValue(e.kind()) ? e.value() : null,
                             e.text().isEmpty() ? null : e.text(),
                             FiguresWriter.tenth(at));
                 })

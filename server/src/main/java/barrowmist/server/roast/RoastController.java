@@ -130,6 +130,14 @@ class RoastController {
                                 new InputProblems("aim", "\"" + made.aim() + "\" is nothing a roast is made for")));
     }
 
+    /** Whether a batch was the warm-up of its day. */
+    record WarmUpEntry(boolean warmUp) {}
+
+    @PutMapping("/roasts/{id}/warm-up")
+    RoastView warmUp(@PathVariable long id, @RequestBody WarmUpEntry entry) {
+        return roasts.warmUp(id, entry.warmUp());
+    }
+
     /** Everything that a roast can be made for. */
     @GetMapping("/roast-aims")
     List<RoastAimView> aims() {

@@ -5,6 +5,7 @@ import barrowmist.core.roast.RoastAnalysis;
 import barrowmist.core.roast.RoastAnalyzer;
 import barrowmist.core.roast.RoastEvents;
 import barrowmist.core.roast.RoastFigures;
+import barrowmist.core.roast.RoastKind;
 import barrowmist.core.roast.RoastLog;
 import barrowmist.server.green.GreenSampleEntity;
 import barrowmist.server.green.LotEntity;
@@ -86,6 +87,11 @@ public class RoastEntity {
     private boolean gasLogged;
 
     private @Nullable String aim;
+
+    // null: a batch like any other
+    private @Nullable String kind;
+
+    private @Nullable Long pulledFrom;
     private @Nullable Long planId;
     private @Nullable String desk;
     private @Nullable String history;
@@ -182,7 +188,12 @@ public class RoastEntity {
 
     /** What a person calls it, such as "Mwendo Slope, roast 3". */
     public String title() {
-        return lot.name() + ", roast " + numberInLot;
+        String name = lot.name() + ", roast " + numberInLot;
+        return switch (kind()) {
+            case BATCH -> name;
+            case PULL -> name + ", a pull";
+            case WARM_UP -> name + ", warm-up";
+        };
     }
 
     public int numberInLot() {
@@ -213,6 +224,24 @@ public class RoastEntity {
 
     public void setSettled(boolean settled) {
         this.settled = settled;
+    }
+
+    public RoastKind kind() {
+        return RoastKind.parse(kind).orElse(RoastKind.BATCH);
+    }
+
+    void setKind(RoastKind newKind) {
+        kind = newKind == RoastKind.BATCH ? null : newKind.code();
+    }
+
+    /** The batch that it was drawn from. */
+    Optional<Long> pulledFrom() {
+        return Optional.ofNullable(pulledFrom);
+    }
+
+    void setPulledFrom(RoastEntity batch) {
+        setKind(RoastKind.PULL);
+        pulledFrom = batch.id();
     }
 
     /** What it was made for. */

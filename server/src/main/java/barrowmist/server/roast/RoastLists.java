@@ -68,21 +68,31 @@ public class RoastLists {
                 n);
     }
 
-    /** Roasts of a roaster since a moment, oldest first. */
+    /** Batches of a roaster since a moment, oldest first; without warm-ups and pulls. */
     public List<RoastEntity> since(long machineId, Instant since) {
-        return roasts.findAllByMachineIdAndRoastedAtGreaterThanEqualAndDiscardedReasonIsNullOrderByRoastedAt(
-                machineId, since);
+        return roasts
+                .findAllByMachineIdAndRoastedAtGreaterThanEqualAndDiscardedReasonIsNullOrderByRoastedAt(
+                        machineId, since)
+                .stream()
+                .filter(r -> r.kind().teaches())
+                .toList();
     }
 
-    /** All roasts since a moment, oldest first. */
+    /** All roasts since a moment that may be tasted, oldest first. */
     public List<RoastEntity> since(Instant since) {
-        return roasts.findAllByRoastedAtGreaterThanEqualAndDiscardedReasonIsNullOrderByRoastedAt(since);
+        return roasts.findAllByRoastedAtGreaterThanEqualAndDiscardedReasonIsNullOrderByRoastedAt(since).stream()
+                .filter(r -> r.kind().isTasted())
+                .toList();
     }
 
-    /** All roasts from a moment on and before another, oldest first. */
+    /** All batches from a moment on and before another, oldest first; without warm-ups and pulls. */
     public List<RoastEntity> between(Instant from, Instant before) {
-        return roasts.findAllByRoastedAtGreaterThanEqualAndRoastedAtLessThanAndDiscardedReasonIsNullOrderByRoastedAt(
-                from, before);
+        return roasts
+                .findAllByRoastedAtGreaterThanEqualAndRoastedAtLessThanAndDiscardedReasonIsNullOrderByRoastedAt(
+                        from, before)
+                .stream()
+                .filter(r -> r.kind().teaches())
+                .toList();
     }
 
     /** The roasts of these ids that are there. */
@@ -92,7 +102,7 @@ public class RoastLists {
 
     /** Roasts that followed a plan, oldest first. */
     public List<RoastEntity> ofPlan(long planId) {
-        return roasts.findAllByPlanIdAndDiscardedReasonIsNullOrderByRoastedAt(planId);
+        return roasts.findAllByPlanIdAndKindIsNullAndDiscardedReasonIsNullOrderByRoastedAt(planId);
     }
 
     /** What the desk kept of the newest roasts of a roaster. */

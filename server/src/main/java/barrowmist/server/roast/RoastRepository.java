@@ -40,10 +40,10 @@ interface RoastRepository extends JpaRepository<RoastEntity, Long>, JpaSpecifica
     List<RoastEntity> findAllByIdIn(Collection<Long> ids);
 
     @EntityGraph(attributePaths = {"lot", "machine", "greenSample"})
-    List<RoastEntity> findAllByPlanIdAndDiscardedReasonIsNullOrderByRoastedAt(long planId);
+    List<RoastEntity> findAllByPlanIdAndKindIsNullAndDiscardedReasonIsNullOrderByRoastedAt(long planId);
 
     @Query("select r.desk from RoastEntity r where r.machine.id = :machineId and r.desk is not null"
-            + " and r.discardedReason is null order by r.roastedAt desc limit 50")
+            + " and r.kind is null and r.discardedReason is null order by r.roastedAt desc limit 50")
     List<String> deskRecords(long machineId);
 
     @EntityGraph(attributePaths = {"lot", "machine", "greenSample"})
@@ -61,23 +61,26 @@ interface RoastRepository extends JpaRepository<RoastEntity, Long>, JpaSpecifica
     List<RoastEntity> findAllByRulesVersionNot(int version, Pageable page);
 
     @Query("select count(r) from RoastEntity r where r.machine.id = :machineId and r.discardedReason is null"
-            + " and r.gasLogged and r.figures.chargeC is not null and r.figures.dropS is not null")
+            + " and r.kind is null and r.gasLogged and r.figures.chargeC is not null and r.figures.dropS is not null")
     long countForModel(long machineId);
 
     @EntityGraph(attributePaths = {"lot", "greenSample", "machine"})
     @Query("select r from RoastEntity r where r.machine.id = :machineId and r.discardedReason is null"
-            + " and r.gasLogged and r.figures.chargeC is not null and r.figures.dropS is not null"
+            + " and r.kind is null and r.gasLogged and r.figures.chargeC is not null and r.figures.dropS is not null"
             + " order by r.roastedAt desc, r.id desc")
     List<RoastEntity> newestForModel(long machineId, Pageable page);
 
     @Query("select r from RoastEntity r where r.machine.id = :machineId and r.discardedReason is null"
-            + " and r.figures.chargeC is not null and r.figures.dropS is not null"
+            + " and r.kind is null and r.figures.chargeC is not null and r.figures.dropS is not null"
             + " order by r.roastedAt desc, r.id desc")
     List<RoastEntity> newestDropped(long machineId, Pageable page);
 
     @Query("select distinct r.lot.process from RoastEntity r where r.machine.id = :machineId and r.accepted"
             + " and r.discardedReason is null")
     List<Process> acceptedProcesses(long machineId);
+
+    /** What was drawn from a batch. */
+    List<RoastEntity> findAllByPulledFrom(long roastId);
 
     @Query("select coalesce(max(r.numberInLot), 0) from RoastEntity r where r.lot.id = :lotId")
     int highestNumber(long lotId);

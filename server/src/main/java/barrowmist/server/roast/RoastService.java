@@ -4,16 +4,16 @@ import barrowmist.core.machine.MachineReference;
 import barrowmist.core.roast.RoastAim;
 import barrowmist.core.roast.RoastAnalysis;
 import barrowmist.core.roast.RoastAnalyzer;
-import barrowmist.server.green.GreenSampleEntity;
-import barrowmist.server.green.GreenSampleService;
+import barrowmist.core.roast.RoastKind;
 import barrowmist.server.green.LotService;
-import barrowmist.server.machine.MachineEntity;
 import barrowmist.server.machine.MachineService;
+import barrowmist.server.web.Conflict;
 import barrowmist.server.web.InputProblems;
 import barrowmist.server.web.KeptInTurn;
 import barrowmist.server.web.NotFound;
 import java.time.Clock;
 import java.util.List;
+import java.util.Map;
 import org.jspecify.annotations.Nullable;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.data.domain.PageRequest;
@@ -30,10 +30,8 @@ public class RoastService {
 
     private final RoastRepository roasts;
     private final LotService lots;
-    private final GreenSampleService greenSamples;
     private final MachineService machines;
     private final MachineHistory history;
-    private final BatchWeights weights;
     private final Clock clock;
     private final FaultLimitsService limits;
     private final ApplicationEventPublisher told;
@@ -41,20 +39,16 @@ public class RoastService {
     RoastService(
             RoastRepository roasts,
             LotService lots,
-            GreenSampleService greenSamples,
             MachineService machines,
             MachineHistory history,
-            BatchWeights weights,
             FaultLimitsService limits,
             Clock clock,
             ApplicationEventPublisher told) {
         this.told = told;
         this.roasts = roasts;
         this.lots = lots;
-        this.greenSamples = greenSamples;
         this.machines = machines;
         this.history = history;
-        this.weights = weights;
         this.limits = limits;
         this.clock = clock;
     }
@@ -72,33 +66,6 @@ public class RoastService {
     /** The number of the next roast of a lot; the lot is held until it is kept, so that no number is given twice. */
     int nextNumber(long lotId) {
         return roasts.highestNumber(lots.held(lotId).id()) + 1;
-    }
-
-    /** Keeps what the desk logged as a roast; its id. */
-    public long keepLive(LiveKeep live) {
-        GreenSampleEntity sample = greenSamples.get(live.greenSampleId());
-        MachineEntity machine = machines.get(live.machineId());
-        RoastEntity roast = new RoastEntity(
-                sample,
-                machine,
-                nextNumber(sample.lot().id()),
-                live.roastedAt(),
-                live.log(),
-                "desk " + live.roastedAt(),
-                false);
-        roast.setEvents(live.events());
-        roast.setDesk(live.planId(), live.desk());
-        roast.setAim(live.aim());
-        RoastEntity saved = keepNew(roast);
-        weights.keep(saved, live.greenG(), null);
-        return saved.id();
-    }
-
-    /** Takes a roast back that was kept a moment ago because its drop was called too early. */
-    public void unkeep(long id) {
-        RoastEntity roast = get(id);
-        weights.forget(roast);
-        roasts.delete(roast);
     }
 
     /** Sets a roast aside: it teaches nothing and is in no list, but it is not gone. */
@@ -156,8 +123,16 @@ public class RoastService {
         changed(roast);
     }
 
+    /** @throws Conflict if it is to teach and is no batch like any other */
     public RoastView accept(long id, boolean accepted) {
         RoastEntity roast = get(id);
+        if (accepted && !roast.kind().teaches()) {
+            throw new Conflict(
+                    roast.kind() == RoastKind.PULL
+                            ? "A pull teaches nothing: its batch does."
+                            : "A warm-up batch teaches nothing: it is like no other.",
+                    Map.of());
+        }
         roast.setAccepted(accepted);
         told.publishEvent(new ReferenceChanged(roast.machine().id(), roast.lot().process()));
         return RoastView.of(roast);
@@ -167,6 +142,22 @@ public class RoastService {
     public RoastView madeFor(long id, RoastAim aim) {
         RoastEntity roast = get(id);
         roast.setAim(aim);
+        changed(roast);
+        return RoastView.of(roast);
+    }
+
+    /** Says whether a batch was the warm-up of its day. */
+    public RoastView warmUp(long id, boolean warmUp) {
+        RoastEntity roast = get(id);
+        if (roast.kind() == RoastKind.PULL) {
+            throw new Conflict("A pull is drawn from a batch: say it of that.", Map.of());
+        }
+        if (warmUp && roast.accepted()) {
+            roast.setAccepted(false);
+            told.publishEvent(
+                    new ReferenceChanged(roast.machine().id(), roast.lot().process()));
+        }
+        roast.setKind(warmUp ? RoastKind.WARM_UP : RoastKind.BATCH);
         changed(roast);
         return RoastView.of(roast);
     }

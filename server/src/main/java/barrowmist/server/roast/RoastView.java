@@ -3,6 +3,7 @@ package barrowmist.server.roast;
 import barrowmist.core.roast.EventKind;
 import barrowmist.core.roast.Phases;
 import barrowmist.core.roast.RoastEvent;
+import io.swagger.v3.oas.annotations.media.Schema;
 import java.time.Instant;
 import java.util.List;
 import java.util.OptionalDouble;
@@ -23,6 +24,11 @@ public record RoastView(
         boolean accepted,
         boolean settled,
         String aim,
+
+        @Schema(allowableValues = {"batch", "pull", "warm-up"})
+        String kind,
+
+        @Nullable Long pulledFrom,
         List<EventView> events,
         List<String> faults,
         int missingMarks,
@@ -63,6 +69,8 @@ public record RoastView(
                 r.accepted(),
                 r.settled(),
                 r.aim().code(),
+                r.kind().code(),
+                r.pulledFrom().orElse(null),
                 r.events().shifted(-chargeS).list().stream().map(EventView::of).toList(),
                 r.faults(),
                 r.missingMarks(),

@@ -28,8 +28,8 @@ class BenchController {
     record KeptBenchLimits(
             @JsonUnwrapped BenchLimits limits, @Nullable Long version) {}
 
-    /** Whether a sample is fit: {@code fit}, {@code roast-again} or {@code measure}. */
-    record BenchVerdict(String verdict, String text, List<BenchCheck> checks) {}
+    /** Whether a sample is fit: {@code fit}, {@code roast-again} or {@code measure}; {@code notes} have no limit. */
+    record BenchVerdict(String verdict, String text, List<BenchCheck> checks, List<String> notes) {}
 
     /** One figure: {@code inside}, {@code outside} or {@code not-measured}. */
     record BenchCheck(String label, String by, String wanted, String value, String standing) {}
@@ -42,7 +42,8 @@ class BenchController {
                 judged.text(),
                 judged.checks().stream()
                         .map(c -> new BenchCheck(c.label(), c.by(), c.wanted(), c.value(), Codes.of(c.standing())))
-                        .toList());
+                        .toList(),
+                verdicts.notes(id));
     }
 
     @GetMapping("/api/bench/limits")

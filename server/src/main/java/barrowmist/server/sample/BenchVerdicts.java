@@ -3,6 +3,7 @@ package barrowmist.server.sample;
 import barrowmist.core.sample.BenchFigures;
 import barrowmist.core.sample.BenchJudgement;
 import barrowmist.core.sample.BenchLimits;
+import barrowmist.core.sample.BenchNotes;
 import barrowmist.server.roast.RoastEntity;
 import barrowmist.server.roast.RoastService;
 import barrowmist.server.sample.BenchController.KeptBenchLimits;
@@ -49,9 +50,17 @@ public class BenchVerdicts {
 
     BenchJudgement judge(long roastId) {
         RoastEntity roast = roasts.get(roastId);
-        BenchFigures figures =
-                samples.findById(roast.id()).map(SampleEntity::figures).orElseGet(BenchFigures::none);
-        return BenchJudgement.of(figures, roast.figures().totalS(), limits(), roast.aim());
+        return BenchJudgement.of(figures(roast), roast.figures().totalS(), limits(), roast.aim());
+    }
+
+    /** What it shows that has no limit. */
+    List<String> notes(long roastId) {
+        RoastEntity roast = roasts.get(roastId);
+        return BenchNotes.of(figures(roast), roast.lot().process(), roast.aim());
+    }
+
+    private BenchFigures figures(RoastEntity roast) {
+        return samples.findById(roast.id()).map(SampleEntity::figures).orElseGet(BenchFigures::none);
     }
 
     /** What is to be said before such a roast is cupped: nothing, unless it is to be roasted again. */

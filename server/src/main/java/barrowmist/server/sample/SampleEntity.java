@@ -8,6 +8,7 @@ import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import jakarta.persistence.Version;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import org.jspecify.annotations.Nullable;
 
 /** Bench figures of one roast as kept. */
@@ -27,6 +28,10 @@ class SampleEntity {
     private @Nullable Double colourWhole;
     private @Nullable Double colourGround;
 
+    /** Counts are of so many grams; 100 when null, as they once all were. */
+    @Column(name = "counted_g")
+    private @Nullable Double countedG;
+
     @Column(name = "quakers_per_100g")
     private @Nullable Integer quakers;
 
@@ -36,10 +41,21 @@ class SampleEntity {
     @Column(name = "tipped_per_100g")
     private @Nullable Integer tipped;
 
-    private @Nullable Boolean oneColourThrough;
-
     @Column(name = "shells_per_100g")
     private @Nullable Integer shells;
+
+    private @Nullable Integer dark;
+    private @Nullable Integer broken;
+    private @Nullable Integer peaberries;
+    private @Nullable Boolean oneColourThrough;
+    private @Nullable String evenness;
+    private @Nullable String surface;
+    private @Nullable Boolean swollen;
+    private @Nullable String hue;
+
+    // what its pulls weigh: written by their query alone
+    @Column(name = "pulled_g", insertable = false, updatable = false)
+    private @Nullable Double pulledG;
 
     @Version
     private @Nullable Long version;
@@ -55,24 +71,38 @@ class SampleEntity {
         roastedG = Optionals.orNull(f.roastedG());
         colourWhole = Optionals.orNull(f.colourWhole());
         colourGround = Optionals.orNull(f.colourGround());
-        quakers = Optionals.orNull(f.quakersPer100g());
-        scorched = Optionals.orNull(f.scorchedPer100g());
-        tipped = Optionals.orNull(f.tippedPer100g());
+        CountsView c = CountsView.of(f.counts());
+        countedG = c.ofG();
+        quakers = c.quakers();
+        scorched = c.scorched();
+        tipped = c.tipped();
+        shells = c.shells();
+        dark = c.dark();
+        broken = c.broken();
+        peaberries = c.peaberries();
         oneColourThrough = f.oneColourThrough().orElse(null);
-        shells = Optionals.orNull(f.shellsPer100g());
+        BenchLookView look = BenchLookView.of(f.look());
+        evenness = look.evenness();
+        surface = look.surface();
+        swollen = look.swollen();
+        hue = look.hue();
     }
 
     BenchFigures figures() {
         return new BenchFigures(
                 Optionals.of(greenG),
                 Optionals.of(roastedG),
+                Optionals.of(pulledG),
                 Optionals.of(colourWhole),
                 Optionals.of(colourGround),
-                Optionals.of(quakers),
-                Optionals.of(scorched),
-                Optionals.of(tipped),
+                CountsView.counts(
+                        new CountsView(countedG, quakers, scorched, tipped, shells, dark, broken, peaberries)),
                 Optional.ofNullable(oneColourThrough),
-                Optionals.of(shells));
+                BenchLookView.look(new BenchLookView(evenness, surface, swollen, hue)));
+    }
+
+    OptionalDouble pulledG() {
+        return Optionals.of(pulledG);
     }
 
     /** 0 for a sample without figures yet, then counted up from 1. */

@@ -4,6 +4,7 @@ import barrowmist.core.sample.BenchFigures;
 import barrowmist.server.web.Optionals;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import org.jspecify.annotations.Nullable;
 
 /** Bench figures as entered; what was not measured is left out. */
@@ -12,23 +13,26 @@ public record SampleEntry(
         @Schema(example = "104.6") @Nullable Double roastedG,
         @Schema(example = "58") @Nullable Double colourWhole,
         @Schema(example = "63") @Nullable Double colourGround,
-        @Schema(example = "0") @Nullable Integer quakersPer100g,
-        @Schema(example = "0") @Nullable Integer scorchedPer100g,
-        @Schema(example = "0") @Nullable Integer tippedPer100g,
+        @Nullable CountsView counts,
         @Nullable Boolean oneColourThrough,
-        @Schema(example = "0") @Nullable Integer shellsPer100g,
+        @Nullable BenchLookView look,
         @Nullable Long version) {
 
-    BenchFigures figures() {
+    /** Nothing but weights. */
+    static SampleEntry weighed(@Nullable Double greenG, @Nullable Double roastedG) {
+        return new SampleEntry(greenG, roastedG, null, null, null, null, null, null);
+    }
+
+    /** @param pulledG what was drawn while it roasted, g: the desk knows it, the bench does not say it */
+    BenchFigures figures(OptionalDouble pulledG) {
         return new BenchFigures(
                 Optionals.of(greenG),
                 Optionals.of(roastedG),
+                pulledG,
                 Optionals.of(colourWhole),
                 Optionals.of(colourGround),
-                Optionals.of(quakersPer100g),
-                Optionals.of(scorchedPer100g),
-                Optionals.of(tippedPer100g),
+                CountsView.counts(counts),
                 Optional.ofNullable(oneColourThrough),
-                Optionals.of(shellsPer100g));
+                BenchLookView.look(look));
     }
 }

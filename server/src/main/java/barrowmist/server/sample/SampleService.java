@@ -1,5 +1,7 @@
 package barrowmist.server.sample;
 
+import barrowmist.core.roast.RoastKind;
+import barrowmist.core.sample.BenchCounts;
 import barrowmist.core.sample.BenchFigures;
 import barrowmist.server.green.QuakerCounts;
 import barrowmist.server.roast.BatchWeights;
@@ -34,19 +36,21 @@ public class SampleService implements BatchWeights, QuakerCounts {
     }
 
     public SampleView keep(long roastId, SampleEntry entry) {
-        BenchFigures figures = entry.figures();
-        InputProblems.refuseIfAny(figures.problems());
         SampleEntity sample = samples.findById(roastId).orElseGet(() -> new SampleEntity(roastId));
+        BenchFigures figures = entry.figures(sample.pulledG());
+        InputProblems.refuseIfAny(figures.problems());
         Conflict.ifStale(entry.version(), sample.version(), "sample's bench figures");
         sample.keep(figures);
         told.publishEvent(new RoastChanged(roastId));
-        return samples.saveAndFlush(sample).view();
+        SampleView view = samples.saveAndFlush(sample).view();
+        samples.drawnOf(roastId);
+        return view;
     }
 
     @Override
     public void keep(RoastEntity roast, @Nullable Double greenG, @Nullable Double roastedG) {
         if (greenG != null || roastedG != null) {
-            keep(roast.id(), new SampleEntry(greenG, roastedG, null, null, null, null, null, null, null, null));
+            keep(roast.id(), SampleEntry.weighed(greenG, roastedG));
         }
     }
 
@@ -59,7 +63,10 @@ public class SampleService implements BatchWeights, QuakerCounts {
     @Override
     public void forget(RoastEntity roast) {
         BenchFigures figures = figures(roast.id());
-        if (!figures.equals(figures.onlyGreen())) {
+        boolean untouched = roast.kind() == RoastKind.PULL
+                ? figures.colourWhole().isEmpty() && figures.counts().equals(BenchCounts.none())
+                : figures.equals(figures.asDropped());
+        if (!untouched) {
             throw new Conflict(
                     "The bench has figures of this roast already: move its drop on the roast's own page.", Map.of());
         }
@@ -69,7 +76,10 @@ public class SampleService implements BatchWeights, QuakerCounts {
     @Override
     @Transactional(readOnly = true)
     public OptionalInt ofGreenSample(long greenSampleId) {
-        return samples.quakers(greenSampleId).stream().mapToInt(q -> q).max();
+        return samples.withQuakers(greenSampleId).stream()
+                .map(s -> s.figures().quakersPer100g())
+                .flatMapToInt(OptionalInt::stream)
+                .max();
     }
 
     /** Figures of a roast; all empty when nothing was measured. */

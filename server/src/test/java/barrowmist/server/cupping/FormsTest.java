@@ -158,8 +158,8 @@ class FormsTest {
     void gramsAndBenchWarnBeforeThePourAndNeverRefuse() {
         lab.put(
                 "/api/roasts/" + roast + "/sample",
-                "{\"greenG\":70,\"roastedG\":60,\"colourWhole\":40,\"colourGround\":45,\"quakersPer100g\":0,"
-                        + "\"scorchedPer100g\":0,\"tippedPer100g\":0,\"shellsPer100g\":0,\"oneColourThrough\":true}");
+                "{\"greenG\":70,\"roastedG\":60,\"colourWhole\":40,\"colourGround\":45,\"counts\":{\"quakers\":0,"
+                        + "\"scorched\":0,\"tipped\":0,\"shells\":0},\"oneColourThrough\":true}");
         JsonNode enough = lab.get(table("")).body().get("warnings");
         assertThat(enough.toString()).doesNotContain("Needs").contains("The bench: ");
         lab.put("/api/roasts/" + roast + "/ageing", "{\"keptG\":20,\"days\":[2]}");

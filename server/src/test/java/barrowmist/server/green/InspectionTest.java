@@ -84,7 +84,7 @@ class InspectionTest {
         assertThat(clean.get("grade").get("name").asString()).isEqualTo("not fully inspected");
         String log = KnownLog.csv(KnownCurve.steady(), KnownLog.EVENTS, 0);
         long roast = lab.csv("/api/lots/" + lotId + "/roasts", log).id();
-        lab.put("/api/roasts/" + roast + "/sample", "{\"quakersPer100g\":2}");
+        lab.put("/api/roasts/" + roast + "/sample", "{\"counts\":{\"quakers\":2}}");
         JsonNode view =
                 lab.get("/api/green-samples/" + sampleId + "/inspection").body();
         assertThat(view.get("grade").get("name").asString()).isEqualTo("below specialty");

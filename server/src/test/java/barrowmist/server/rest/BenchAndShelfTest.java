@@ -48,8 +48,8 @@ class BenchAndShelfTest {
 
     private void bench(double whole, int scorched) {
         String figures = """
-                {"greenG":120,"roastedG":104.4,"colourWhole":%s,"colourGround":63,"quakersPer100g":0,
-                 "scorchedPer100g":%d,"tippedPer100g":0,"shellsPer100g":3,"oneColourThrough":true}
+                {"greenG":120,"roastedG":104.4,"colourWhole":%s,"colourGround":63,"counts":{"quakers":0,
+                 "scorched":%d,"tipped":0,"shells":3},"oneColourThrough":true}
                 """.formatted(whole, scorched);
         assertThat(lab.put("/api/roasts/" + newest + "/sample", figures).status())
                 .isEqualTo(200);

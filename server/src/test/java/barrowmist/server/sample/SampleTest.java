@@ -29,9 +29,40 @@ class SampleTest {
     void figuresNotMeasuredAreLeftOutAndNeverZero() {
         String bench = bench();
         assertThat(lab.get(bench).body().propertyNames()).containsExactly("roastId", "version");
-        Answer kept = lab.put(bench, "{\"quakersPer100g\":0,\"oneColourThrough\":false}");
+        Answer kept = lab.put(bench, "{\"counts\":{\"quakers\":0},\"oneColourThrough\":false}");
         assertThat(kept.body().propertyNames())
-                .containsExactlyInAnyOrder("roastId", "quakersPer100g", "oneColourThrough", "version");
+                .containsExactlyInAnyOrder("roastId", "counts", "quakersPer100g", "oneColourThrough", "version");
+    }
+
+    @Test
+    void whatWasCountedInLessThan100GramsIsScaledAndSaid() {
+        String bench = bench();
+        Answer kept = lab.put(
+                bench,
+                "{\"counts\":{\"ofG\":80,\"quakers\":2,\"scorched\":0,\"tipped\":0,\"shells\":4,\"peaberries\":3}}");
+        assertThat(kept.body().get("quakersPer100g").asInt()).isEqualTo(3);
+        assertThat(kept.body().get("shellsPer100g").asInt()).isEqualTo(5);
+        assertThat(kept.body().at("/counts/quakers").asInt()).isEqualTo(2);
+        String verdict = lab.get(bench + "/verdict").body().toString();
+        assertThat(verdict).contains("3 (2 in 80 g)").contains("4 peaberries in 100 g. Sound: they stay in.");
+        assertThat(lab.put(bench, "{\"counts\":{\"ofG\":4,\"quakers\":2}}").status())
+                .isEqualTo(422);
+    }
+
+    @Test
+    void theLookIsKeptAndSaidByTheKindOfCoffee() {
+        long natural = lab.lot("natural");
+        String bench = "/api/roasts/"
+                + lab.csv("/api/lots/" + natural + "/roasts", KnownLog.csv(false))
+                        .id() + "/sample";
+        lab.put(
+                bench,
+                "{\"look\":{\"evenness\":\"mixed\",\"surface\":\"oily\",\"swollen\":false,\"hue\":\"reddish\"}}");
+        assertThat(lab.get(bench).body().at("/look/hue").asString()).isEqualTo("reddish");
+        assertThat(lab.get(bench + "/verdict").body().get("notes").toString())
+                .contains("Redder and more varied is usual for a natural.")
+                .contains("Oily")
+                .contains("Not swollen");
     }
 
     @Test
