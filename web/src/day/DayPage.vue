@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
+import { usePreferences } from '@/shared/preferences'
 import KeptNote from '@/shared/kept/KeptNote.vue'
 import PageState from '@/shared/components/PageState.vue'
 import { moved } from '@/shared/format/list'
@@ -41,6 +42,7 @@ const notBefore = (index: number, time: string) =>
   change({
     items: items.value.map((item, i) => (i === index ? { ...item, notBefore: time || undefined } : item)),
   })
+const preferences = usePreferences()
 const RESTS = [
   { value: 'protocol', title: 'protocol, 8 to 24 hours' },
   { value: 'drinking', title: 'drinking, day 1 to 4' },
@@ -91,6 +93,14 @@ const RESTS = [
             Drag a roast, or choose it and press the up and down arrows. Lit at {{ hourMinute(content.lit) }},
             warm-up {{ Math.round(day.warmUpS / 60) }} min, {{ Math.round(day.turnaroundS) }} s between
             roasts.
+            <template v-if="day.warmUpBatchAt"
+              >A warm-up batch goes first, charged {{ hourMinute(day.warmUpBatchAt) }}: it teaches
+              nothing.</template
+            >
+            <template v-if="day.laterC">
+              {{ day.warmUpBatchAt ? 'All others' : 'Later batches' }} are charged
+              {{ preferences.differenceText(day.laterC) }} higher than their plan says.</template
+            >
           </p>
           <DayOrder
             :rows="rows"

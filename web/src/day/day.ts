@@ -31,6 +31,17 @@ export function strip(day: Day): { blocks: Block[]; hours: { at: string; left: n
   const share = (m: number) => (m - from) / (to - from)
   const blocks: Block[] = [
     { key: 'warm-up', kind: 'warm-up', name: 'warm-up', left: 0, width: share(from + day.warmUpS / 60) },
+    ...(day.warmUpBatchAt && day.warmUpBatchDropAt
+      ? [
+          {
+            key: 'warm-up-batch',
+            kind: 'warm-up' as const,
+            name: 'warm-up batch',
+            left: share(minutes(day.warmUpBatchAt)),
+            width: share(minutes(day.warmUpBatchDropAt)) - share(minutes(day.warmUpBatchAt)),
+          },
+        ]
+      : []),
     ...day.slots.map((s, index) => ({
       key: String(s.planId),
       kind: s.process === 'natural' ? ('natural' as const) : ('roast' as const),

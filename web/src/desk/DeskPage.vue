@@ -21,6 +21,8 @@ import { usePlanCurve } from './planCurve'
 import { useDesk } from './useDesk'
 import { useDeskKeys } from './useDeskKeys'
 import { useMoves } from './useMoves'
+import { usePulls } from './usePulls'
+import { useSeenWarning } from './useSeenWarning'
 
 /** The roast desk: one roaster, one batch, one hand. */
 const machineId = Number(useRoute().params.id)
@@ -37,18 +39,15 @@ const sound = useLocalStorage('barrowmist.desk.sound', false)
 const choose = ref<InstanceType<typeof ChoosePanel>>()
 const choosing = ref(false)
 const noting = ref(false)
-/** What a trier usually draws, g; kept on this computer. */
-const pullG = useLocalStorage('barrowmist.pullG', 8)
 
 const SLIP_MS = 900
 const roasting = computed(() => phase.value === 'roasting')
+const { pullG, pull, pullWeighs } = usePulls(
+  (grams) => roasting.value && void desk.control('pull', grams),
+  SLIP_MS,
+)
 const last = computed(() => state.value?.entries[state.value.entries.length - 1])
-/** The warning that was seen on this screen; it stays away until another one comes. */
-const seen = ref('')
-const warningId = computed(() => {
-  const w = state.value?.warning
-  return w && `${w.kind} ${w.sinceS}`
-})
+const { seen, warningId } = useSeenWarning(state, () => sound.value && beep())
 
 /** What the space bar does now. */
 const primary = computed(() => {
@@ -77,8 +76,6 @@ function sense(text: string) {
     void desk.note(text)
   }
 }
-// a second touch within a moment is the same pull
-const pull = useThrottleFn(() => roasting.value && void desk.control('pull', pullG.value), SLIP_MS)
 function undo() {
   if (last.value) {
     void desk.undo(last.value.seq)
@@ -100,10 +97,6 @@ useDeskKeys({
   see: () => (seen.value = warningId.value ?? ''),
   hush: () => (sound.value = !sound.value),
 })
-watch(
-  () => state.value?.warning?.kind,
-  (kind) => kind && sound.value && beep(),
-)
 watch(phase, (now, before) => {
   if (now === 'idle' || (before === 'cooling' && now === 'preparing')) {
     choosing.value = false
@@ -183,7 +176,7 @@ const undoText = computed(() =>
         @mark="mark"
         @move="move"
         @pull="pull"
-        @pull-weighs="pullG = Math.min(60, Math.max(1, Math.round($event) || 8))"
+        @pull-weighs="pullWeighs"
         @note="noting = true"
         @sense="sense"
         @undo="undo"

@@ -3,6 +3,7 @@ import { computed } from 'vue'
 import type { Schemas } from '@/shared/api/client'
 import NumberField from '@/shared/components/NumberField.vue'
 import { degree, shownTemperature, typedTemperature } from '@/shared/format/units'
+import { shown, typed } from '@/shared/format/kinds'
 import { usePreferences } from '@/shared/preferences'
 import ScaleFields from './ScaleFields.vue'
 
@@ -19,6 +20,16 @@ const room = computed({
     }
   },
 })
+const later = computed(() =>
+  shown('difference', machine.value.settings.firstBatches?.laterC ?? 0, preferences.units),
+)
+function begins(part: Partial<Schemas['FirstBatchesView']>) {
+  const s = machine.value.settings
+  const next = { warmUpBatch: false, laterC: 0, ...s.firstBatches, ...part }
+  if (next.laterC !== (s.firstBatches?.laterC ?? 0) || 'warmUpBatch' in part) {
+    s.firstBatches = next
+  }
+}
 const CONTROLS = [
   ['gas', 'Gas', '%'],
   ['air', 'Airflow', '%'],
@@ -130,6 +141,25 @@ function toggle(control: 'air' | 'drum') {
         unit="s"
         hint="4 minutes when left empty"
         :problem="problemAt('coolingLimitS')"
+      />
+    </div>
+    <v-checkbox
+      :model-value="machine.settings.firstBatches?.warmUpBatch ?? false"
+      label="The day begins with a warm-up batch"
+      hide-details
+      density="compact"
+      @update:model-value="begins({ warmUpBatch: !!$event })"
+    />
+    <div class="three">
+      <NumberField
+        :model-value="later"
+        label="Later batches charged higher by"
+        :unit="degree(preferences.units)"
+        hint="0 when all are charged alike"
+        :problem="problemAt('firstBatches.laterC')"
+        @update:model-value="
+          begins({ laterC: $event === undefined ? 0 : typed('difference', $event, preferences.units) })
+        "
       />
     </div>
   </section>

@@ -3,6 +3,7 @@ import { computed, ref, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { answer, api, problemAt, type Failure } from '@/shared/api/client'
 import { useLoad } from '@/shared/api/useLoad'
+import MostLikeCard from './MostLikeCard.vue'
 import MachineSelect from '@/machine/MachineSelect.vue'
 import NumberField from '@/shared/components/NumberField.vue'
 import PageState from '@/shared/components/PageState.vue'
@@ -74,50 +75,69 @@ async function begin() {
         <router-link class="plain" to="/green?new">Enter a lot</router-link> first.
       </p>
     </template>
-    <form class="card begin" novalidate @submit.prevent="begin">
-      <v-autocomplete
-        v-model="sampleId"
-        :items="choices"
-        label="Green sample"
-        :error-messages="problemAt(failure, 'greenSampleId') ?? []"
-      />
-      <MachineSelect v-model="machineId" />
-      <v-select
-        v-model="schoolId"
-        :items="schools.data.value?.schools ?? []"
-        item-title="name"
-        item-value="id"
-        label="Style"
-        clearable
-        :hint="
-          chosen?.process === 'natural'
-            ? 'left open: fruit-forward natural'
-            : 'left open: the protocol sample roast'
-        "
-        persistent-hint
-      />
-      <v-autocomplete
+    <div class="sides">
+      <form class="card begin" novalidate @submit.prevent="begin">
+        <v-autocomplete
+          v-model="sampleId"
+          :items="choices"
+          label="Green sample"
+          :error-messages="problemAt(failure, 'greenSampleId') ?? []"
+        />
+        <MachineSelect v-model="machineId" />
+        <v-select
+          v-model="schoolId"
+          :items="schools.data.value?.schools ?? []"
+          item-title="name"
+          item-value="id"
+          label="Style"
+          clearable
+          :hint="
+            chosen?.process === 'natural'
+              ? 'left open: fruit-forward natural'
+              : 'left open: the protocol sample roast'
+          "
+          persistent-hint
+        />
+        <v-autocomplete
+          v-model="templateId"
+          :items="templates"
+          label="Controls from an earlier roast"
+          clearable
+          hint="left open: the newest accepted roast of such a coffee"
+          persistent-hint
+        />
+        <NumberField
+          v-model="greenG"
+          label="Batch"
+          unit="g"
+          hint="left open: this roaster’s usual batch"
+          :problem="problemAt(failure, 'greenG')"
+        />
+        <p v-if="failure" class="ember" role="alert">{{ failure.message }}</p>
+        <v-btn type="submit" color="primary" :loading="working" :disabled="!sampleId">Begin the plan</v-btn>
+      </form>
+      <MostLikeCard
+        v-if="sampleId && machineId"
         v-model="templateId"
-        :items="templates"
-        label="Controls from an earlier roast"
-        clearable
-        hint="left open: the newest accepted roast of such a coffee"
-        persistent-hint
+        :sample-id="sampleId"
+        :machine-id="machineId"
       />
-      <NumberField
-        v-model="greenG"
-        label="Batch"
-        unit="g"
-        hint="left open: this roaster’s usual batch"
-        :problem="problemAt(failure, 'greenG')"
-      />
-      <p v-if="failure" class="ember" role="alert">{{ failure.message }}</p>
-      <v-btn type="submit" color="primary" :loading="working" :disabled="!sampleId">Begin the plan</v-btn>
-    </form>
+    </div>
   </PageState>
 </template>
 
 <style scoped>
+.sides {
+  display: grid;
+  grid-template-columns: minmax(0, 620px) minmax(280px, 1fr);
+  gap: 16px;
+  align-items: start;
+}
+@media (max-width: 900px) {
+  .sides {
+    grid-template-columns: minmax(0, 1fr);
+  }
+}
 .begin {
   display: grid;
   gap: 14px;

@@ -36,6 +36,10 @@ async function choose(aim: string) {
   />
   <p v-if="chosen && chosen.code !== 'own'" class="quiet">
     Right for it: {{ clock(chosen.shortestS) }} to {{ clock(chosen.longestS) }}, weight loss
-    {{ chosen.leastLossPct }} to {{ chosen.mostLossPct }} %. Bench and trace go by that.
+    {{ chosen.leastLossPct }} to {{ chosen.mostLossPct }} %, whole beans {{ chosen.darkestColour }} to
+    {{ chosen.lightestColour }}. Bench and trace go by that.
+  </p>
+  <p v-else-if="chosen" class="quiet">
+    Held to what the plan that it followed aims at; nothing else is asked of it.
   </p>
 </template>

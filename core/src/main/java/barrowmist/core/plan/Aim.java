@@ -14,6 +14,16 @@ public record Aim(double value, double tolerance) {
         }
     }
 
+    /** The least that counts as reached. */
+    public double least() {
+        return value - tolerance;
+    }
+
+    /** The most that counts as reached. */
+    public double most() {
+        return value + tolerance;
+    }
+
     public boolean reachedBy(double other) {
         return Math.abs(other - value) <= tolerance;
     }

@@ -1,10 +1,12 @@
 package barrowmist.core.plan;
 
 import barrowmist.core.roast.KeyFigure;
+import barrowmist.core.roast.MadeFor;
 import barrowmist.core.roast.RoastAim;
 import barrowmist.core.roast.RoastFigures;
 import java.util.EnumMap;
 import java.util.Map;
+import java.util.Optional;
 import java.util.OptionalDouble;
 
 /**
@@ -47,6 +49,34 @@ public record Targets(Map<KeyFigure, Aim> aims, DevelopmentFrom developmentFrom,
     /** The same, made for something else. */
     public Targets madeFor(RoastAim other) {
         return new Targets(aims, developmentFrom, other);
+    }
+
+    /** What a roast is held to that is made for something of its own: the figures that it aims at, with their tolerances. */
+    public MadeFor madeFor() {
+        RoastAim.Limits l = aim.limits();
+        if (aim != RoastAim.OWN) {
+            return MadeFor.of(aim);
+        }
+        Optional<Aim> total = Optional.ofNullable(aims.get(KeyFigure.TOTAL_S));
+        Optional<Aim> browning = Optional.ofNullable(aims.get(KeyFigure.BROWNING_PCT));
+        Optional<Aim> rate = Optional.ofNullable(aims.get(KeyFigure.ROR_AT_FIRST_CRACK));
+        Optional<Aim> developed = Optional.ofNullable(aims.get(KeyFigure.DEVELOPMENT_PCT))
+                .filter(a -> developmentFrom == DevelopmentFrom.FIRST_CRACK);
+        return new MadeFor(
+                aim,
+                new RoastAim.Limits(
+                        total.map(Aim::least).orElse(l.shortestS()),
+                        total.map(Aim::most).orElse(l.longestS()),
+                        l.leastLossPct(),
+                        l.mostLossPct(),
+                        l.darkestColour(),
+                        l.lightestColour(),
+                        browning.map(Aim::most).orElse(l.longBrowningPct()),
+                        developed.map(Aim::least).orElse(l.shortDevelopmentPct()),
+                        developed.map(Aim::value).orElse(l.enoughDevelopmentPct()),
+                        developed.map(Aim::value).orElse(l.targetDevelopmentPct()),
+                        l.fewDegreesC(),
+                        rate.map(Aim::most).orElse(l.fastAtFirstCrackCPerMin())));
     }
 
     /** The same with one aim set or replaced. */

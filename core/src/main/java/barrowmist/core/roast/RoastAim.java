@@ -11,15 +11,15 @@ import java.util.Optional;
  */
 public enum RoastAim {
     /** For cupping by the protocol: 8 to 12 minutes (SCA cupping protocol, values from memory). */
-    PROTOCOL_SAMPLE("Protocol sample", new Limits(480, 720, 11, 15, 42, 13, 15, 16, 5, 11)),
-    FILTER_LIGHT("Filter, light", new Limits(390, 780, 10.5, 14, 44, 11, 13, 15, 4, 12)),
-    FILTER_MEDIUM("Filter, medium", new Limits(450, 840, 13, 16.5, 44, 14, 16, 18, 6, 12)),
+    PROTOCOL_SAMPLE("Protocol sample", new Limits(480, 720, 11, 15, 57, 59, 42, 13, 15, 16, 5, 11)),
+    FILTER_LIGHT("Filter, light", new Limits(390, 780, 10.5, 14, 58, 80, 44, 11, 13, 15, 4, 12)),
+    FILTER_MEDIUM("Filter, medium", new Limits(450, 840, 13, 16.5, 50, 62, 44, 14, 16, 18, 6, 12)),
     /** A natural with a slow end; a browning share of 35 % or more is wanted (common practice, no published source). */
-    FRUIT_NATURAL("Fruit-forward natural", new Limits(420, 780, 11, 15.5, 47, 12, 14, 15, 4, 10)),
-    ESPRESSO("Espresso", new Limits(540, 840, 14, 18.5, 46, 17, 19, 21, 9, 14)),
-    DARK("Dark", new Limits(600, 960, 16.5, 22, 46, 19, 21, 24, 14, 14)),
-    /** Nothing is asked of it but what its own plan aims at. */
-    OWN("Own", new Limits(0, 3600, 0, 40, 60, 5, 8, 10, 2, 20));
+    FRUIT_NATURAL("Fruit-forward natural", new Limits(420, 780, 11, 15.5, 55, 75, 47, 12, 14, 15, 4, 10)),
+    ESPRESSO("Espresso", new Limits(540, 840, 14, 18.5, 42, 56, 46, 17, 19, 21, 9, 14)),
+    DARK("Dark", new Limits(600, 960, 16.5, 22, 25, 47, 46, 19, 21, 24, 14, 14)),
+    /** Nothing is asked of it but what its own plan aims at: {@link MadeFor}. */
+    OWN("Own", new Limits(0, 3600, 0, 40, 0, 100, 60, 5, 8, 10, 2, 20));
 
     private final String label;
     private final Limits limits;
@@ -36,6 +36,8 @@ public enum RoastAim {
      * @param longestS charge to drop at most, s
      * @param leastLossPct weight loss at least, %
      * @param mostLossPct weight loss at most, %
+     * @param darkestColour whole beans read at least, 0–100
+     * @param lightestColour whole beans read at most, 0–100
      * @param longBrowningPct a browning share beyond this is long, %
      * @param shortDevelopmentPct a development share below this is short, %
      * @param enoughDevelopmentPct from here on development is enough, %
@@ -48,6 +50,8 @@ public enum RoastAim {
             double longestS,
             double leastLossPct,
             double mostLossPct,
+            double darkestColour,
+            double lightestColour,
             double longBrowningPct,
             double shortDevelopmentPct,
             double enoughDevelopmentPct,

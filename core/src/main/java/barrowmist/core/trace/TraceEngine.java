@@ -1,10 +1,11 @@
 package barrowmist.core.trace;
 
+import barrowmist.core.roast.MadeFor;
 import barrowmist.core.roast.RoastAim;
 import barrowmist.core.trace.Finding.Standing;
 import barrowmist.core.units.Wording;
 import java.util.Comparator;
-import java.util.EnumMap;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -20,14 +21,18 @@ public final class TraceEngine {
             "Nothing in the log explains it. Look next at the bench, the green, the rest and the preparation.";
 
     private final TraceSettings settings;
-    private final Map<RoastAim, List<CauseRule>> rules = new EnumMap<>(RoastAim.class);
+    private final Map<MadeFor, List<CauseRule>> rules = new HashMap<>();
 
     public TraceEngine(TraceSettings settings) {
         this.settings = settings;
         for (RoastAim aim : RoastAim.values()) {
-            TraceSettings own = settings.of(aim);
-            rules.put(aim, List.of(new BakedRule(own), new ScorchedRule(own), new UnderdevelopedRule(own)));
+            rules.put(MadeFor.of(aim), rules(MadeFor.of(aim)));
         }
+    }
+
+    private List<CauseRule> rules(MadeFor made) {
+        TraceSettings own = settings.of(made);
+        return List.of(new BakedRule(own), new ScorchedRule(own), new UnderdevelopedRule(own));
     }
 
     /**
@@ -35,13 +40,15 @@ public final class TraceEngine {
      * nor log has anything to say.
      */
     public List<Finding> trace(TraceInput in, Wording wording) {
-        return rules.getOrDefault(in.aim(), List.of()).stream()
-                .map(rule -> weigh(rule, in, wording))
-                .flatMap(Optional::stream)
-                .sorted(Comparator.comparing(Finding::standing)
-                        .thenComparing(
-                                Comparator.comparingDouble(Finding::weight).reversed()))
-                .toList();
+        List<CauseRule> asked = rules.get(in.madeFor());
+        return (asked == null ? rules(in.madeFor()) : asked)
+                .stream()
+                        .map(rule -> weigh(rule, in, wording))
+                        .flatMap(Optional::stream)
+                        .sorted(Comparator.comparing(Finding::standing)
+                                .thenComparing(Comparator.comparingDouble(Finding::weight)
+                                        .reversed()))
+                        .toList();
     }
 
     private Optional<Finding> weigh(CauseRule rule, TraceInput in, Wording wording) {

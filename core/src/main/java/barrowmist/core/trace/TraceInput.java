@@ -3,6 +3,7 @@ package barrowmist.core.trace;
 import barrowmist.core.green.GreenFacts;
 import barrowmist.core.machine.MachineReference;
 import barrowmist.core.rest.RestSchool;
+import barrowmist.core.roast.MadeFor;
 import barrowmist.core.roast.RoastAim;
 import barrowmist.core.roast.RoastAnalysis;
 import barrowmist.core.sample.BenchFigures;
@@ -23,7 +24,7 @@ import java.util.OptionalDouble;
  * @param roastedOn the day of the roast, for the age of the green
  * @param benchLimits what the lab asks of a roasted sample
  * @param school how long the lab lets samples rest
- * @param aim what it was roasted for
+ * @param madeFor what it was roasted for
  */
 public record TraceInput(
         GreenFacts green,
@@ -36,7 +37,7 @@ public record TraceInput(
         LocalDate roastedOn,
         BenchLimits benchLimits,
         RestSchool school,
-        RoastAim aim) {
+        MadeFor madeFor) {
 
     /** Of a sample that was roasted by the protocol. */
     public TraceInput(
@@ -61,6 +62,6 @@ public record TraceInput(
                 roastedOn,
                 benchLimits,
                 school,
-                RoastAim.PROTOCOL_SAMPLE);
+                MadeFor.of(RoastAim.PROTOCOL_SAMPLE));
     }
 }

@@ -1,5 +1,6 @@
 package barrowmist.core.trace;
 
+import barrowmist.core.roast.MadeFor;
 import barrowmist.core.roast.RoastAim;
 import barrowmist.core.sample.BenchJudgement;
 
@@ -40,9 +41,9 @@ public record TraceSettings(
             new TraceSettings(0.8, BenchJudgement.PROTOCOL_LONGEST_S, 42, 13, 15, 16, 5, 11, 6.7, 3, 40, 5);
 
     /** The same for a roast that is made for something: its limits of time and development are those of its aim. */
-    TraceSettings of(RoastAim aim) {
-        RoastAim.Limits l = aim.limits();
-        return aim.protocol()
+    TraceSettings of(MadeFor made) {
+        RoastAim.Limits l = made.limits();
+        return made.aim().protocol()
                 ? this
                 : new TraceSettings(
                         leastWeight,

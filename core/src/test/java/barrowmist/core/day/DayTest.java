@@ -38,6 +38,25 @@ class DayTest {
         return items;
     }
 
+    /** 30 minutes of preheating, 10 of a warm-up batch, 2:30 to the next charge. */
+    @Test
+    void aWarmUpBatchGoesBeforeAndLaterBatchesAreChargedHigher() {
+        FirstBatches none = FirstBatches.NONE;
+        assertThat(none.warmUpS(1800, 150)).isEqualTo(1800);
+        assertThat(none.higherC(1)).isZero();
+        assertThat(none.higherC(5)).isZero();
+        FirstBatches higher = new FirstBatches(false, 6);
+        assertThat(higher.higherC(1)).isZero();
+        assertThat(higher.higherC(2)).isEqualTo(6);
+        FirstBatches warmUp = new FirstBatches(true, 6);
+        assertThat(warmUp.warmUpS(1800, 150)).isEqualTo(2550);
+        assertThat(warmUp.higherC(1)).as("the warm-up was the first").isEqualTo(6);
+        assertThat(new FirstBatches(true, 60).problems())
+                .extracting(p -> p.field())
+                .containsExactly("firstBatches.laterC");
+        assertThat(warmUp.problems()).isEmpty();
+    }
+
     @ParameterizedTest
     @MethodSource("seeds")
     void noRoastOverlapsAndTheTurnaroundIsNeverCutShort(long seed) {

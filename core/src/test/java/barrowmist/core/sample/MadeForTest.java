@@ -3,10 +3,14 @@ package barrowmist.core.sample;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import barrowmist.core.plan.Aim;
 import barrowmist.core.plan.School;
+import barrowmist.core.plan.Targets;
 import barrowmist.core.roast.Band;
 import barrowmist.core.roast.EventKind;
 import barrowmist.core.roast.FaultSettings;
+import barrowmist.core.roast.KeyFigure;
+import barrowmist.core.roast.MadeFor;
 import barrowmist.core.roast.RoastAim;
 import barrowmist.core.roast.RoastAnalyzer;
 import barrowmist.core.roast.RoastEvent;
@@ -16,6 +20,7 @@ import barrowmist.core.roast.RoastLog;
 import barrowmist.core.roast.Series;
 import barrowmist.core.sample.BenchJudgement.Standing;
 import barrowmist.core.sample.BenchJudgement.Verdict;
+import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.OptionalInt;
@@ -70,6 +75,56 @@ class MadeForTest {
                 .anyMatch(c -> c.standing() == Standing.NOT_MEASURED);
     }
 
+    @Test
+    void aRoastOfItsOwnIsHeldToWhatItsPlanAimsAt() {
+        Targets plan = new Targets(
+                Map.of(
+                        KeyFigure.TOTAL_S, new Aim(660, 30),
+                        KeyFigure.DEVELOPMENT_PCT, new Aim(22, 2),
+                        KeyFigure.BROWNING_PCT, new Aim(40, 3)),
+                Targets.DevelopmentFrom.FIRST_CRACK,
+                RoastAim.OWN);
+        MadeFor made = plan.madeFor();
+        assertThat(made.timed()).isTrue();
+        assertThat(made.weighed()).isFalse();
+        assertThat(made.limits().shortDevelopmentPct()).isEqualTo(20);
+        assertThat(made.limits().longBrowningPct()).isEqualTo(43);
+        BenchFigures f = bench(380);
+        assertThat(BenchJudgement.of(f, OptionalDouble.of(650), BenchLimits.DEFAULTS, made)
+                        .verdict())
+                .isEqualTo(Verdict.FIT);
+        assertThat(BenchJudgement.of(f, OptionalDouble.of(600), BenchLimits.DEFAULTS, made)
+                        .text())
+                .contains("the aim asks for 10:30 to 11:30");
+        // development counted from dry end is another figure, and no limit of this one
+        Targets fromDry = new Targets(plan.aims(), Targets.DevelopmentFrom.DRY_END, RoastAim.OWN);
+        assertThat(fromDry.madeFor().limits().shortDevelopmentPct())
+                .isEqualTo(RoastAim.OWN.limits().shortDevelopmentPct());
+        assertThat(new Targets(Map.of(), Targets.DevelopmentFrom.FIRST_CRACK, RoastAim.OWN)
+                        .madeFor()
+                        .timed())
+                .isFalse();
+        assertThat(plan.madeFor(RoastAim.DARK).madeFor()).isEqualTo(MadeFor.of(RoastAim.DARK));
+    }
+
+    @Test
+    void aColourIsHeldToTheAimWhereOneWasRead() {
+        OptionalDouble total = OptionalDouble.of(11 * 60);
+        assertThat(BenchJudgement.of(bench(430), total, BenchLimits.DEFAULTS, RoastAim.FILTER_LIGHT)
+                        .text())
+                .containsIgnoringCase("colour, whole is 46, the aim asks for 58 to 80");
+        BenchFigures unread = new BenchFigures(
+                OptionalDouble.of(500),
+                OptionalDouble.of(430),
+                OptionalDouble.empty(),
+                OptionalDouble.empty(),
+                BenchCounts.none(),
+                Optional.of(true));
+        assertThat(BenchJudgement.of(unread, total, BenchLimits.DEFAULTS, RoastAim.FILTER_LIGHT)
+                        .checks())
+                .noneMatch(c -> c.label().equals("colour, whole"));
+    }
+
     @ParameterizedTest
     @EnumSource(RoastAim.class)
     void everyAimHasLimitsThatGoTogetherAndANameOnTheWire(RoastAim aim) {
@@ -90,10 +145,10 @@ class MadeForTest {
                 .orElseThrow();
         RoastAim.Limits l = espresso.targets().aim().limits();
         espresso.targets().aims().forEach((figure, aim) -> {
-            if (figure == barrowmist.core.roast.KeyFigure.TOTAL_S) {
+            if (figure == KeyFigure.TOTAL_S) {
                 assertThat(aim.value()).isBetween(l.shortestS(), l.longestS());
             }
-            if (figure == barrowmist.core.roast.KeyFigure.DEVELOPMENT_PCT) {
+            if (figure == KeyFigure.DEVELOPMENT_PCT) {
                 assertThat(aim.value()).isGreaterThanOrEqualTo(l.enoughDevelopmentPct());
             }
         });

@@ -1,6 +1,7 @@
 package barrowmist.server.day;
 
 import barrowmist.core.day.DayPlan;
+import barrowmist.core.day.FirstBatches;
 import barrowmist.core.rest.RestSchool;
 import barrowmist.core.rest.SharedTable;
 import barrowmist.core.roast.KeyFigure;
@@ -23,6 +24,7 @@ import java.time.LocalDateTime;
 import java.time.LocalTime;
 import java.time.ZoneId;
 import java.time.format.DateTimeFormatter;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Objects;
@@ -78,19 +80,27 @@ class DayTimes {
     DayView view(LocalDate date, long version, DayContent content) {
         MachineEntity machine = machine(content);
         MachineSettings settings = machine == null ? null : machine.settings();
-        double warmUpS = settings == null ? 0 : settings.warmUpS();
+        double preheatS = settings == null ? 0 : settings.warmUpS();
         double turnaroundS = settings == null ? 0 : settings.turnaroundS();
+        FirstBatches first = settings == null ? FirstBatches.NONE : settings.first();
+        double warmUpS = first.warmUpS(preheatS, turnaroundS);
         DayPlan day = DayPlan.of(items(content), new DayPlan.Pace(warmUpS, turnaroundS));
         LocalDateTime lit = date.atTime(content.lit());
         List<RoastEntity> roasted = content.items().isEmpty() ? List.of() : roastedOn(date);
-        List<SlotView> slots =
-                day.slots().stream().map(s -> slot(s, lit, content, roasted)).toList();
+        List<SlotView> slots = new ArrayList<>();
+        for (DayPlan.Slot s : day.slots()) {
+            slots.add(slot(s, first.higherC(slots.size() + 1), lit, content, roasted));
+        }
+        boolean warmUp = first.warmUpBatch() && !slots.isEmpty();
         return new DayView(
                 date,
                 version,
                 content,
                 machine == null ? null : machine.name(),
-                warmUpS,
+                preheatS,
+                warmUp ? after(lit, preheatS) : null,
+                warmUp ? after(lit, preheatS + FirstBatches.WARM_UP_ROAST_S) : null,
+                first.laterC(),
                 turnaroundS,
                 slots,
                 day.chargeChanges(),
@@ -127,7 +137,8 @@ class DayTimes {
                 .orElse(null);
     }
 
-    private SlotView slot(DayPlan.Slot slot, LocalDateTime lit, DayContent content, List<RoastEntity> roasted) {
+    private SlotView slot(
+            DayPlan.Slot slot, double higherC, LocalDateTime lit, DayContent content, List<RoastEntity> roasted) {
         PlanEntity plan = plans.get(slot.item().key());
         LocalTime notBefore = content.items().stream()
                 .filter(i -> i.planId() == plan.id())
@@ -140,7 +151,7 @@ class DayTimes {
                 plan.greenSample().lot().name(),
                 plan.greenSample().lot().process().label(),
                 plan.greenSample().stage().label(),
-                plan.content().chargeC(),
+                plan.content().chargeC() + higherC,
                 plan.content().greenG(),
                 slot.item().roastS(),
                 after(lit, slot.chargeS()),

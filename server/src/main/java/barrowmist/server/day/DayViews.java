@@ -38,13 +38,23 @@ public final class DayViews {
     /** A day to be kept; {@code version} is the one it was made from, 0 for a new day. */
     public record DayChange(@Nullable Long version, DayContent content) {}
 
-    /** A day with its times. */
+    /**
+     * A day with its times.
+     *
+     * @param warmUpS preheating, s
+     * @param warmUpBatchAt when the warm-up batch is charged; left out when there is none
+     * @param warmUpBatchDropAt and when it is dropped
+     * @param laterC how much higher later batches are charged than the first, °C
+     */
     public record DayView(
             LocalDate date,
             long version,
             DayContent content,
             @Nullable String machineName,
             double warmUpS,
+            @Nullable LocalDateTime warmUpBatchAt,
+            @Nullable LocalDateTime warmUpBatchDropAt,
+            double laterC,
             double turnaroundS,
             List<SlotView> slots,
             int chargeChanges,

@@ -107,7 +107,9 @@ class DeskService {
         }
         if (goesOn) {
             Prepare p = (Prepare) found.lines().get(0);
-            desk.resume(found.lines(), setups.prepare(machine.id(), p.greenSampleId(), planStill(p), p.greenG()));
+            desk.resume(
+                    found.lines(),
+                    setups.prepare(machine.id(), p.greenSampleId(), planStill(p), p.greenG(), p.batch()));
         }
         return desk;
     }
@@ -155,8 +157,8 @@ class DeskService {
 
     void prepare(long machineId, PrepareEntry entry) {
         Desk desk = desk(machineId);
-        Prepared prepared = setups.prepare(machineId, entry.greenSampleId(), entry.planId(), entry.greenG());
         int batch = entry.batch() == null ? 1 : entry.batch();
+        Prepared prepared = setups.prepare(machineId, entry.greenSampleId(), entry.planId(), entry.greenG(), batch);
         int batches = entry.batches() == null ? 1 : entry.batches();
         desk.prepare(
                 prepared,

@@ -77,10 +77,11 @@ public class LiveSetupService {
 
     /**
      * @param greenSampleId what is roasted; taken from the plan when there is one
+     * @param number of the batch among the day's planned ones: later ones may be charged higher
      * @param greenG batch, g; as planned, or what the roaster usually takes, when null
      */
     public Prepared prepare(
-            long machineId, @Nullable Long greenSampleId, @Nullable Long planId, @Nullable Double greenG) {
+            long machineId, @Nullable Long greenSampleId, @Nullable Long planId, @Nullable Double greenG, int number) {
         MachineEntity machine = machines.get(machineId);
         Optional<PlanEntity> plan = plan(planId, machine);
         GreenSampleEntity sample = plan.map(PlanEntity::greenSample)
@@ -92,7 +93,8 @@ public class LiveSetupService {
                 ? greenG
                 : content.map(PlanContent::greenG)
                         .orElseGet(() -> machine.drum().usualG());
-        double chargeC = content.map(PlanContent::chargeC)
+        double chargeC = content.map(
+                        c -> c.chargeC() + machine.settings().first().higherC(number))
                 .orElseGet(() -> charges.advice(sample.id(), machineId, mass).chargeC());
         LiveSetup setup = setup(machine, sample, content, mass, chargeC);
         OptionalDouble environment = setup.model()

@@ -57,7 +57,7 @@ class RoastKeeper {
                 batch.prepare().greenSampleId(),
                 machineId,
                 batch.prepare().planId(),
-                batch.live().orElseThrow().setup().targets().aim(),
+                batch.live().orElseThrow().setup().targets().madeFor(),
                 batch.kind(),
                 batch.chargedAt(),
                 curve.log(),

@@ -2,6 +2,7 @@ package barrowmist.server.machine;
 
 import barrowmist.core.check.Checks;
 import barrowmist.core.check.FieldProblem;
+import barrowmist.core.day.FirstBatches;
 import barrowmist.core.desk.RoasterReading;
 import barrowmist.core.machine.Abilities;
 import barrowmist.core.machine.Protocol;
@@ -27,6 +28,7 @@ import org.jspecify.annotations.Nullable;
  * @param turnaroundS drop to the next charge, s
  * @param protocol what is done between batches
  * @param link how it is read; by hand when left out
+ * @param firstBatches how a day begins
  * @param coolingLimitS by when the beans are to be cold after the drop, s; {@link Abilities#USUAL_COOLING_S} when left out
  */
 public record MachineSettings(
@@ -46,7 +48,13 @@ public record MachineSettings(
         @Schema(example = "150") double turnaroundS,
         List<ProtocolStepView> protocol,
         @Nullable LinkSettings link,
-        @Schema(example = "240") @Nullable Double coolingLimitS) {
+        @Schema(example = "240") @Nullable Double coolingLimitS,
+        @Nullable FirstBatchesView firstBatches) {
+
+    /** How a day begins; as planned when left out. */
+    public FirstBatches first() {
+        return firstBatches == null ? FirstBatches.NONE : firstBatches.first();
+    }
 
     private static final int MOST_TEXT = 200;
 
@@ -85,6 +93,7 @@ public record MachineSettings(
                 usual.warmUpS(),
                 usual.turnaroundS(),
                 Protocol.usual().steps().stream().map(ProtocolStepView::of).toList(),
+                null,
                 null,
                 null);
     }
@@ -137,7 +146,8 @@ public record MachineSettings(
                 turnaroundS,
                 protocol,
                 newLink,
-                coolingLimitS);
+                coolingLimitS,
+                firstBatches);
     }
 
     /** Every problem of these settings. */
@@ -156,6 +166,7 @@ public record MachineSettings(
         if (link != null) {
             problems.addAll(link.problems());
         }
+        problems.addAll(first().problems());
         problems.addAll(unknownSteps());
         if (problems.isEmpty()) {
             problems.addAll(protocolSteps().problems());

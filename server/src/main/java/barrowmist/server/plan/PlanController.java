@@ -1,6 +1,7 @@
 package barrowmist.server.plan;
 
 import barrowmist.core.units.Wording;
+import barrowmist.server.plan.MostLikeService.MostLikeView;
 import barrowmist.server.plan.PlanContent.AimView;
 import barrowmist.server.plan.PlanContent.DropView;
 import barrowmist.server.plan.PlanViews.ChargeAdviceView;
@@ -36,12 +37,19 @@ class PlanController {
 
     private final PlanService plans;
     private final ChargeService charges;
+    private final MostLikeService mostLike;
     private final WhatIfService whatIf;
     private final SchoolService schools;
 
-    PlanController(PlanService plans, ChargeService charges, WhatIfService whatIf, SchoolService schools) {
+    PlanController(
+            PlanService plans,
+            ChargeService charges,
+            MostLikeService mostLike,
+            WhatIfService whatIf,
+            SchoolService schools) {
         this.plans = plans;
         this.charges = charges;
+        this.mostLike = mostLike;
         this.whatIf = whatIf;
         this.schools = schools;
     }
@@ -115,6 +123,12 @@ class PlanController {
             @RequestParam long machineId,
             @RequestParam(required = false) @Nullable Double greenG) {
         return charges.advice(id, machineId, greenG);
+    }
+
+    /** The greens most like a sample that a roaster has roasted. */
+    @GetMapping("/green-samples/{id}/most-like")
+    List<MostLikeView> mostLike(@PathVariable long id, @RequestParam long machineId) {
+        return mostLike.of(id, machineId);
     }
 
     @GetMapping("/schools")

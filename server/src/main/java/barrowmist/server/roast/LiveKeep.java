@@ -1,6 +1,6 @@
 package barrowmist.server.roast;
 
-import barrowmist.core.roast.RoastAim;
+import barrowmist.core.roast.MadeFor;
 import barrowmist.core.roast.RoastEvents;
 import barrowmist.core.roast.RoastKind;
 import barrowmist.core.roast.RoastLog;
@@ -19,7 +19,7 @@ public record LiveKeep(
         long greenSampleId,
         long machineId,
         @Nullable Long planId,
-        RoastAim aim,
+        MadeFor made,
         RoastKind kind,
         Instant roastedAt,
         RoastLog log,

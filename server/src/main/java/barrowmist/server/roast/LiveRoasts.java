@@ -46,7 +46,7 @@ public class LiveRoasts {
                 false);
         roast.setEvents(live.events());
         roast.setDesk(live.planId(), live.desk());
-        roast.setAim(live.aim());
+        roast.setMadeFor(live.made());
         roast.setKind(live.kind());
         RoastEntity saved = service.keepNew(roast);
         weights.keep(saved, live.greenG(), null);

@@ -105,6 +105,11 @@ public class MachineHistory implements MachineLogs {
                 .toList());
     }
 
+    /** Its newest whole batches, the newest first. */
+    public List<RoastEntity> newest(long machineId, int most) {
+        return roasts.newestDropped(machineId, PageRequest.of(0, most));
+    }
+
     private Optional<FitRoast> fitRoast(RoastEntity r) {
         double greenG = weights.greenG(List.of(r.id())).stream()
                 .findFirst()

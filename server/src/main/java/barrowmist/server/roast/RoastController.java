@@ -146,11 +146,25 @@ class RoastController {
 
     /** What a roast is made for, with what is right for it. */
     record RoastAimView(
-            String code, String label, double shortestS, double longestS, double leastLossPct, double mostLossPct) {
+            String code,
+            String label,
+            double shortestS,
+            double longestS,
+            double leastLossPct,
+            double mostLossPct,
+            double darkestColour,
+            double lightestColour) {
         static RoastAimView of(RoastAim a) {
             RoastAim.Limits l = a.limits();
             return new RoastAimView(
-                    a.code(), a.label(), l.shortestS(), l.longestS(), l.leastLossPct(), l.mostLossPct());
+                    a.code(),
+                    a.label(),
+                    l.shortestS(),
+                    l.longestS(),
+                    l.leastLossPct(),
+                    l.mostLossPct(),
+                    l.darkestColour(),
+                    l.lightestColour());
         }
     }
 

@@ -1,5 +1,6 @@
 package barrowmist.server.roast;
 
+import barrowmist.core.roast.MadeFor;
 import barrowmist.core.roast.RoastAim;
 import barrowmist.core.roast.RoastAnalysis;
 import barrowmist.core.roast.RoastAnalyzer;
@@ -87,6 +88,9 @@ public class RoastEntity {
     private boolean gasLogged;
 
     private @Nullable String aim;
+
+    /** What its plan asked of it, for a roast that is made for something of its own. */
+    private @Nullable String ownLimits;
 
     // null: a batch like any other
     private @Nullable String kind;
@@ -247,6 +251,18 @@ public class RoastEntity {
     /** What it was made for. */
     public RoastAim aim() {
         return Optional.ofNullable(aim).flatMap(RoastAim::parse).orElse(RoastAim.PROTOCOL_SAMPLE);
+    }
+
+    /** What it was made for, with what it is judged by. */
+    public MadeFor madeFor() {
+        return aim() == RoastAim.OWN && ownLimits != null
+                ? new MadeFor(RoastAim.OWN, Json.read(ownLimits, RoastAim.Limits.class))
+                : MadeFor.of(aim());
+    }
+
+    void setMadeFor(MadeFor made) {
+        setAim(made.aim());
+        ownLimits = made.aim() == RoastAim.OWN ? Json.write(made.limits()) : null;
     }
 
     void setAim(RoastAim made) {

@@ -70,6 +70,7 @@ interface RoastRepository extends JpaRepository<RoastEntity, Long>, JpaSpecifica
             + " order by r.roastedAt desc, r.id desc")
     List<RoastEntity> newestForModel(long machineId, Pageable page);
 
+    @EntityGraph(attributePaths = {"lot", "greenSample"})
     @Query("select r from RoastEntity r where r.machine.id = :machineId and r.discardedReason is null"
             + " and r.kind is null and r.figures.chargeC is not null and r.figures.dropS is not null"
             + " order by r.roastedAt desc, r.id desc")

@@ -50,7 +50,7 @@ public class BenchVerdicts {
 
     BenchJudgement judge(long roastId) {
         RoastEntity roast = roasts.get(roastId);
-        return BenchJudgement.of(figures(roast), roast.figures().totalS(), limits(), roast.aim());
+        return BenchJudgement.of(figures(roast), roast.figures().totalS(), limits(), roast.madeFor());
     }
 
     /** What it shows that has no limit. */
@@ -85,7 +85,7 @@ public class BenchVerdicts {
                                         figures.getOrDefault(r.id(), BenchFigures.none()),
                                         r.figures().totalS(),
                                         limits,
-                                        r.aim())
+                                        r.madeFor())
                                 .verdict()),
                         (first, second) -> first));
     }

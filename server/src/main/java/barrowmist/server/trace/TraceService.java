@@ -139,6 +139,6 @@ public class TraceService {
                 roasted,
                 verdicts.limits(),
                 rest.school(),
-                a.roast().aim());
+                a.roast().madeFor());
     }
 }

@@ -15,7 +15,8 @@ class MachineSettingsTest {
 
     private static MachineSettings with(
             double min, double max, String heat, ControlRange gas, List<ProtocolStepView> protocol) {
-        return new MachineSettings(min, max, heat, "", gas, USUAL.air(), null, 22, 1800, 150, protocol, null, null);
+        return new MachineSettings(
+                min, max, heat, "", gas, USUAL.air(), null, 22, 1800, 150, protocol, null, null, null);
     }
 
     private static List<String> problems(MachineSettings settings) {

@@ -26,7 +26,20 @@ import org.junit.jupiter.api.Test;
 class PlanContentTest {
 
     private static final MachineSettings MACHINE = new MachineSettings(
-            60, 150, "gas", "", new ControlRange(0, 100, 1, null), null, null, 22, 1800, 150, List.of(), null, null);
+            60,
+            150,
+            "gas",
+            "",
+            new ControlRange(0, 100, 1, null),
+            null,
+            null,
+            22,
+            1800,
+            150,
+            List.of(),
+            null,
+            null,
+            null);
 
     private static final MoveView BY_TIME = new MoveView(new WhenView("time", 120.0, null, null, null), "gas", 70);
     private static final MoveView BY_BEAN = new MoveView(new WhenView("bean", null, 150.0, null, null), "air", 50);

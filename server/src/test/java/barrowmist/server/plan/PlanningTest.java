@@ -227,6 +227,54 @@ class PlanningTest {
     }
 
     @Test
+    void theGreensMostLikeASampleAreFoundWithTheirRoasts() {
+        long sample = washed.get("greenSampleId").asLong();
+        JsonNode like = lab.get("/api/green-samples/" + sample + "/most-like?machineId=1")
+                .body();
+        assertThat(like.size()).isBetween(1, 4);
+        double before = 100;
+        for (JsonNode l : like) {
+            assertThat(l.get("greenSampleId").asLong()).isNotEqualTo(sample);
+            assertThat(l.get("likePct").asDouble()).isBetween(0.0, before);
+            before = l.get("likePct").asDouble();
+            assertThat(lab.get("/api/roasts/" + l.get("roastId").asLong()).status())
+                    .isEqualTo(200);
+        }
+        assertThat(like.get(0).get("because").toString()).contains("also washed");
+        assertThat(lab.get("/api/green-samples/424242/most-like?machineId=1").status())
+                .isEqualTo(404);
+    }
+
+    @Test
+    void aWarmUpBatchGoesFirstAndLaterBatchesAreChargedHigher() {
+        long first = washed.get("id").asLong();
+        JsonNode machine = lab.get("/api/machines/1").body();
+        String plain = machine.get("settings").toString();
+        String begun =
+                plain.substring(0, plain.length() - 1) + ",\"firstBatches\":{\"warmUpBatch\":true,\"laterC\":5}}";
+        String entry = "{\"name\":\"%s\",\"drumCapacityG\":150,\"settings\":%s,\"version\":%s}";
+        String name = machine.get("name").asString();
+        assertThat(lab.put("/api/machines/1", entry.formatted(name, begun, machine.get("version")))
+                        .status())
+                .isEqualTo(200);
+        try {
+            JsonNode day = lab.put("/api/days/2027-01-06", """
+                            {"version":0,"content":{"machineId":1,"lit":"08:00","rest":"protocol",
+                             "items":[{"planId":%d}]}}
+                            """.formatted(first)).body();
+            assertThat(day.get("warmUpBatchAt").asString()).isEqualTo("2027-01-06T08:30:00");
+            assertThat(day.get("warmUpBatchDropAt").asString()).isEqualTo("2027-01-06T08:40:00");
+            // 2:30 of turnaround
+            assertThat(day.at("/slots/0/chargeAt").asString()).isEqualTo("2027-01-06T08:42:30");
+            assertThat(day.at("/slots/0/chargeC").asDouble())
+                    .isEqualTo(washed.at("/content/chargeC").asDouble() + 5);
+        } finally {
+            JsonNode now = lab.get("/api/machines/1").body();
+            lab.put("/api/machines/1", entry.formatted(name, plain, now.get("version")));
+        }
+    }
+
+    @Test
     void batchesAreWorkedOutForTheRoaster() {
         JsonNode batches = lab.post(
                         "/api/batches",
