@@ -48,6 +48,15 @@ const lines = computed(() =>
 )
 const left = computed(() => loaded.value.length - lines.value.length)
 const t = (v?: number) => (v === undefined ? '–' : clock(v))
+const c = (v?: number) => (v === undefined ? '–' : preferences.temperatureText(v))
+const d = (v?: number) => (v === undefined ? '–' : preferences.differenceText(v))
+const percent = (v?: number) => (v === undefined ? '–' : `${v.toFixed(1)} %`)
+const withEnvironment = computed(() => loaded.value.some((l) => l.analysis.environment.peakC !== undefined))
+/** How far apart the roasts lie in a figure, of those that have it. */
+function range(of: (a: Schemas['AnalysisView']) => number | undefined) {
+  const all = loaded.value.map((l) => of(l.analysis)).filter((v) => v !== undefined)
+  return all.length > 1 ? Math.max(...all) - Math.min(...all) : undefined
+}
 </script>
 
 <template>
@@ -77,6 +86,12 @@ const t = (v?: number) => (v === undefined ? '–' : clock(v))
           <th class="num">first crack</th>
           <th class="num">drop</th>
           <th class="num">development</th>
+          <template v-if="withEnvironment">
+            <th class="num">environment at first crack</th>
+            <th class="num">at drop</th>
+            <th class="num">its peak</th>
+            <th class="num">above the beans at drop</th>
+          </template>
         </tr>
       </thead>
       <tbody>
@@ -84,16 +99,37 @@ const t = (v?: number) => (v === undefined ? '–' : clock(v))
           <td>
             <router-link :to="`/roast/${roast.id}`">{{ roastName(roast) }}</router-link>
           </td>
-          <td class="num">{{ a.chargeC === undefined ? '–' : preferences.temperatureText(a.chargeC) }}</td>
+          <td class="num">{{ c(a.chargeC) }}</td>
           <td class="num">{{ t(a.turningPoint?.timeS) }}</td>
           <td class="num">{{ t(a.dryEnd?.timeS) }}</td>
           <td class="num">{{ t(a.firstCrack?.timeS) }}</td>
           <td class="num">{{ t(a.drop?.timeS) }}</td>
-          <td class="num">
-            {{ a.phases.developmentPct === undefined ? '–' : `${a.phases.developmentPct.toFixed(1)} %` }}
-          </td>
+          <td class="num">{{ percent(a.phases.developmentPct) }}</td>
+          <template v-if="withEnvironment">
+            <td class="num">{{ c(a.environment.firstCrackC) }}</td>
+            <td class="num">{{ c(a.environment.dropC) }}</td>
+            <td class="num">{{ c(a.environment.peakC) }}</td>
+            <td class="num">{{ d(a.environment.gapAtDropC) }}</td>
+          </template>
         </tr>
       </tbody>
+      <tfoot v-if="loaded.length > 1">
+        <tr>
+          <th scope="row">They differ by</th>
+          <td class="num">{{ d(range((a) => a.chargeC)) }}</td>
+          <td class="num">{{ t(range((a) => a.turningPoint?.timeS)) }}</td>
+          <td class="num">{{ t(range((a) => a.dryEnd?.timeS)) }}</td>
+          <td class="num">{{ t(range((a) => a.firstCrack?.timeS)) }}</td>
+          <td class="num">{{ t(range((a) => a.drop?.timeS)) }}</td>
+          <td class="num">{{ percent(range((a) => a.phases.developmentPct)) }}</td>
+          <template v-if="withEnvironment">
+            <td class="num">{{ d(range((a) => a.environment.firstCrackC)) }}</td>
+            <td class="num">{{ d(range((a) => a.environment.dropC)) }}</td>
+            <td class="num">{{ d(range((a) => a.environment.peakC)) }}</td>
+            <td class="num">{{ d(range((a) => a.environment.gapAtDropC)) }}</td>
+          </template>
+        </tr>
+      </tfoot>
     </table>
   </div>
 </template>

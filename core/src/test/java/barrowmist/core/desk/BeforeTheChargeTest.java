@@ -93,7 +93,7 @@ class BeforeTheChargeTest {
     }
 
     private static BatchDrift.Batch turn(double s, double c) {
-        return new BatchDrift.Batch(Optional.of(s), Optional.of(c));
+        return new BatchDrift.Batch(Optional.of(s), Optional.of(c), Optional.empty());
     }
 
     @Test
@@ -108,5 +108,17 @@ class BeforeTheChargeTest {
         assertThat(hotter.text(Wording.SI)).contains("hotter").contains("4.0 °C");
         assertThat(hotter.text(new Wording(true, false))).contains("7.2 °F");
         assertThat(BatchDrift.of(List.of(turn(93, 130))).text(Wording.SI)).contains("second batch");
+    }
+
+    @Test
+    void anEnvironmentThatClimbsFromBatchToBatchIsSaid() {
+        List<BatchDrift.Batch> climbing = List.of(
+                new BatchDrift.Batch(Optional.of(93.0), Optional.of(132.0), Optional.of(238.0)),
+                new BatchDrift.Batch(Optional.of(93.0), Optional.of(132.0), Optional.of(243.0)),
+                new BatchDrift.Batch(Optional.of(93.0), Optional.of(132.0), Optional.of(248.0)));
+        assertThat(BatchDrift.of(climbing).text(Wording.SI))
+                .contains("starts alike")
+                .endsWith("At the drop the environment came to read 10.0 °C higher from the first to the last.");
+        assertThat(BatchDrift.of(climbing.subList(0, 2)).text(Wording.SI)).doesNotContain("environment");
     }
 }

@@ -41,7 +41,8 @@ class DayBatchesService {
         List<BatchDrift.Batch> figures = today.stream()
                 .map(r -> new BatchDrift.Batch(
                         r.figures().turningPoint().map(Milestone::timeS),
-                        r.figures().turningPoint().map(Milestone::beanC)))
+                        r.figures().turningPoint().map(Milestone::beanC),
+                        r.figures().environment().dropC().stream().boxed().findFirst()))
                 .toList();
         return new DayBatches(
                 today.stream().map(this::row).toList(), BatchDrift.of(figures).text(wording));
