@@ -93,7 +93,9 @@ function mark(kind: string) {
     </template>
     <KeyButton v-if="phase === 'preparing'" :keys="['C']" @press="emit('mark', 'charge')">charge</KeyButton>
     <KeyButton :keys="['Z']" :disabled="!undoable" @press="emit('undo')">{{ undoText }}</KeyButton>
-    <KeyButton :keys="['M']" @press="emit('sound')">sound {{ sound ? 'on' : 'off' }}</KeyButton>
+    <KeyButton v-if="phase !== 'roasting' || others" :keys="['M']" @press="emit('sound')"
+      >sound {{ sound ? 'on' : 'off' }}</KeyButton
+    >
     <span class="stay">
       Stay with the roaster. Fire in the drum: burner off, site fire plan. Barrowmist moves no valve.
     </span>

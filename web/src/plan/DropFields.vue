@@ -116,6 +116,8 @@ async function setTogether(how: string) {
   display: grid;
   grid-template-columns: 1.4fr 1fr;
   gap: 8px;
+  align-items: start;
+  align-self: start;
 }
 .together {
   grid-column: 1 / -1;

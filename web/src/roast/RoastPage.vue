@@ -67,7 +67,7 @@ useKeys([
         </div>
         <div class="card">
           <h2>Events</h2>
-          <p v-if="data.analysis.missing.length" class="ember missing">
+          <p v-if="data.analysis.missing.length && data.roast.kind !== 'pull'" class="ember missing">
             <span v-for="m in data.analysis.missing" :key="m">{{ m }} </span>
             Point at the chart where it was, then mark it.
           </p>

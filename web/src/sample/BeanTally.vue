@@ -89,42 +89,44 @@ useKeys([
       />
       <v-btn v-if="less" variant="outlined" @click="counts.ofG = less">All {{ less }} g</v-btn>
     </div>
-    <div v-for="k in KINDS" :key="k.field" class="kind">
-      <button
-        type="button"
-        class="bean"
-        :class="{ flashed: flashed === k.field }"
-        :aria-label="`${k.label}: ${counts[k.field] ?? 'not'} counted, one more`"
-        @click="add(k.field)"
-      >
-        <kbd>{{ k.key.toUpperCase() }}</kbd>
-        <span
-          >{{ k.label
-          }}<small class="quiet">{{
-            scaled?.[k.field] !== undefined && scaled[k.field] !== counts[k.field]
-              ? `${scaled[k.field]} in 100 g`
-              : k.hint
-          }}</small></span
+    <div class="kinds">
+      <div v-for="k in KINDS" :key="k.field" class="kind">
+        <button
+          type="button"
+          class="bean"
+          :class="{ flashed: flashed === k.field }"
+          :aria-label="`${k.label}: ${counts[k.field] ?? 'not'} counted, one more`"
+          @click="add(k.field)"
         >
-      </button>
-      <button
-        type="button"
-        class="fewer"
-        :disabled="!counts[k.field]"
-        :aria-label="`${k.label}: one fewer`"
-        @click="fewer(k.field)"
-      >
-        −
-      </button>
-      <NumberField
-        v-model="counts[k.field]"
-        :label="`${k.label} counted`"
-        bare
-        whole
-        density="compact"
-        :problem="problemAt(`counts.${k.field}`)"
-        @valid="emit('valid', `counts.${k.field}`, $event)"
-      />
+          <kbd>{{ k.key.toUpperCase() }}</kbd>
+          <span
+            >{{ k.label
+            }}<small class="quiet">{{
+              scaled?.[k.field] !== undefined && scaled[k.field] !== counts[k.field]
+                ? `${scaled[k.field]} in 100 g`
+                : k.hint
+            }}</small></span
+          >
+        </button>
+        <button
+          type="button"
+          class="fewer"
+          :disabled="!counts[k.field]"
+          :aria-label="`${k.label}: one fewer`"
+          @click="fewer(k.field)"
+        >
+          −
+        </button>
+        <NumberField
+          v-model="counts[k.field]"
+          :label="`${k.label} counted`"
+          bare
+          whole
+          density="compact"
+          :problem="problemAt(`counts.${k.field}`)"
+          @valid="emit('valid', `counts.${k.field}`, $event)"
+        />
+      </div>
     </div>
     <v-btn variant="outlined" @click="noneElse">The rest: none found</v-btn>
   </section>
@@ -141,9 +143,15 @@ useKeys([
   gap: 8px;
   align-items: start;
 }
+.kinds {
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(250px, 1fr));
+  gap: 8px 16px;
+  align-items: start;
+}
 .kind {
   display: grid;
-  grid-template-columns: 1fr 44px 86px;
+  grid-template-columns: minmax(0, 1fr) 44px 72px;
   gap: 8px;
   align-items: center;
 }

@@ -26,17 +26,24 @@ const swollen = computed({
     <v-btn-toggle
       v-model="look[field]"
       :aria-labelledby="`look-${field}`"
-      density="compact"
+      density="default"
       variant="outlined"
+      divided
     >
-      <v-btn v-for="c in choices" :key="c" :value="c" size="small">{{ c }}</v-btn>
+      <v-btn v-for="c in choices" :key="c" :value="c">{{ c }}</v-btn>
     </v-btn-toggle>
   </div>
   <div class="look">
     <span id="look-swollen" class="quiet">swollen</span>
-    <v-btn-toggle v-model="swollen" aria-labelledby="look-swollen" density="compact" variant="outlined">
-      <v-btn value="yes" size="small">yes</v-btn>
-      <v-btn value="no" size="small">no</v-btn>
+    <v-btn-toggle
+      v-model="swollen"
+      aria-labelledby="look-swollen"
+      density="default"
+      variant="outlined"
+      divided
+    >
+      <v-btn value="yes">yes</v-btn>
+      <v-btn value="no">no</v-btn>
     </v-btn-toggle>
   </div>
 </template>

@@ -99,9 +99,7 @@ async function cup() {
                 : `${worked.weightLossPct.toFixed(1)} %`
             }}</b>
           </p>
-        </section>
-        <section class="card group">
-          <h2>Colour, 0–100</h2>
+          <h2 class="mt-2">Colour, 0–100</h2>
           <MeasuredField
             v-model="entry.colourWhole"
             label="Whole beans"
@@ -156,7 +154,8 @@ async function cup() {
 <style scoped>
 .columns {
   display: grid;
-  grid-template-columns: repeat(4, minmax(0, 1fr));
+  grid-template-columns: minmax(0, 1fr) minmax(0, 1.9fr) minmax(0, 1.2fr);
+  align-items: start;
   gap: 16px;
 }
 @media (max-width: 1000px) {

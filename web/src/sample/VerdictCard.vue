@@ -23,7 +23,6 @@ const MARKS: Record<string, string> = { inside: '✓', outside: '✗', 'not-meas
     <div>
       <h2>{{ TITLES[v.verdict] }}</h2>
       <p>{{ v.text }}</p>
-      <p v-for="n in v.notes" :key="n" class="quiet">{{ n }}</p>
     </div>
     <ul>
       <li v-for="c in v.checks" :key="c.label" :class="c.standing">
@@ -32,10 +31,18 @@ const MARKS: Record<string, string> = { inside: '✓', outside: '✗', 'not-meas
         <span class="quiet">{{ c.by }}: {{ c.wanted }}</span>
       </li>
     </ul>
+    <ul v-if="v.notes.length" class="notes" aria-label="Seen as well">
+      <li v-for="n in v.notes" :key="n" class="quiet">{{ n }}</li>
+    </ul>
   </section>
 </template>
 
 <style scoped>
+.notes {
+  grid-column: 1 / -1;
+  padding-top: 10px;
+  border-top: 1px solid var(--line);
+}
 .verdict {
   display: grid;
   grid-template-columns: minmax(220px, 1fr) 3fr;

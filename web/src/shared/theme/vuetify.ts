@@ -49,6 +49,8 @@ export function createTheme() {
       VBtn: { variant: 'flat', rounded: 'sm', class: 'text-none' },
       VTextField: { variant: 'outlined', density: 'comfortable', hideDetails: 'auto' },
       VSelect: { variant: 'outlined', density: 'comfortable', hideDetails: 'auto' },
+      VAutocomplete: { variant: 'outlined', density: 'comfortable', hideDetails: 'auto' },
+      VCombobox: { variant: 'outlined', density: 'comfortable', hideDetails: 'auto' },
       VTextarea: { variant: 'outlined', density: 'comfortable', hideDetails: 'auto' },
       VDialog: { maxWidth: 640 },
       // else the track takes the opacity of our borders, and the bar looks full

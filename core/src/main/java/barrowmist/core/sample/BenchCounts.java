@@ -30,8 +30,8 @@ public record BenchCounts(
     /** Limits are for so much, g. */
     public static final double WHOLE_G = 100;
 
-    /** Fewer grams say nothing of a lot, more are not picked through (house defaults). */
-    private static final double LEAST_G = 20;
+    /** A pull is a few grams; more than the most are not picked through (house defaults). */
+    private static final double LEAST_G = 3;
 
     private static final double MOST_G = 500;
 

@@ -123,7 +123,7 @@ class BenchCountsTest {
     }
 
     @ParameterizedTest
-    @CsvSource({"10, 0, counts.ofG", "900, 0, counts.ofG", "50, 601, counts.quakers", "100, -1, counts.quakers"})
+    @CsvSource({"2, 0, counts.ofG", "900, 0, counts.ofG", "50, 601, counts.quakers", "100, -1, counts.quakers"})
     void countsAreBelievedWithinWhatAHandfulHolds(double ofG, int quakers, String field) {
         assertThat(figures(counts(ofG, quakers, 0, 0, 0), OptionalDouble.empty(), BenchLook.none())
                         .problems())

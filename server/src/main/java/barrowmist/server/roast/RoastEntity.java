@@ -143,7 +143,8 @@ public class RoastEntity {
     void keep(RoastAnalysis analysis) {
         figures = new StoredFigures(analysis.figures());
         faults = analysis.faults().stream().map(f -> f.kind().code()).distinct().collect(Collectors.joining(","));
-        missingMarks = analysis.missing().size();
+        // what had not come when it was drawn is not missing
+        missingMarks = kind() == RoastKind.PULL ? 0 : analysis.missing().size();
         gasLogged = !analysis.log().gasPct().isEmpty();
         rulesVersion = RoastAnalyzer.RULES_VERSION;
     }

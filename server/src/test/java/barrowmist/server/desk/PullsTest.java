@@ -62,6 +62,9 @@ class PullsTest extends DeskRig {
         assertThat(later.get("totalS").asDouble()).isCloseTo(second.get("timeS").asDouble(), within(1.0));
         assertThat(later.get("dropC").asDouble()).isCloseTo(second.get("beanC").asDouble(), within(1.0));
         assertThat(later.get("events").toString()).contains("dry_end");
+        assertThat(pulls).as("nothing is missing that had not come").allMatch(p -> p.get("missingMarks")
+                        .asInt()
+                == 0);
 
         String bench = "/api/roasts/" + later.get("id").asLong() + "/sample";
         assertThat(lab.get(bench).body().get("roastedG").asDouble()).isEqualTo(8);
