@@ -110,6 +110,7 @@ describe('the bench', () => {
         verdict: 'roast-again',
         text: 'Scorched is 2, the protocol asks for none.',
         checks: [{ label: 'scorched', by: 'protocol', wanted: 'none', value: '2', standing: 'outside' }],
+        notes: [],
       },
     }))
     const card = mountApp(VerdictCard, { roastId: 1, again: 0 })
