@@ -18,6 +18,9 @@ public final class EntryRules {
     /** A trier draws a few grams; half of a small batch is no sample of it (house default). */
     private static final double MOST_PULL_G = 60;
 
+    /** No trier draws twice within so long, s of the wall (house default). */
+    public static final double SAME_PULL_S = 2;
+
     private EntryRules() {}
 
     /** Why a note is refused, in a sentence; empty when it is taken. */

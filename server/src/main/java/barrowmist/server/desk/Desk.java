@@ -47,6 +47,7 @@ final class Desk {
     private Optional<RoastBatch> batch = Optional.empty();
     private @Nullable Prepared prepared;
     private long lastMarkNanos = LONG_AGO;
+    private long lastPullNanos = LONG_AGO;
 
     /** @param nanos a monotonic clock, ns */
     Desk(long machineId, Path file, LongSupplier nanos) {
@@ -216,10 +217,19 @@ final class Desk {
             throw new InputProblems(
                     "control", "Gas, air, drum, a pull or a warm-up can be noted, not \"" + control + "\"");
         }
-        if (control.equals(Entry.PULL) && phase() != DeskPhase.ROASTING) {
-            throw new Conflict("A pull is drawn from a roast, and nothing roasts.", Map.of());
-        }
         refuse("value", EntryRules.valueRefused(control, value));
+        if (control.equals(Entry.PULL)) {
+            if (phase() != DeskPhase.ROASTING) {
+                throw new Conflict("A pull is drawn from a roast, and nothing roasts.", Map.of());
+            }
+            // two people who saw the same pull noted it at two screens
+            long now = nanos.getAsLong();
+            boolean same = (now - lastPullNanos) / NANOS < EntryRules.SAME_PULL_S;
+            lastPullNanos = now;
+            if (same) {
+                return;
+            }
+        }
         write(new Entry(needed().nextSeq(), control, when(agoS), value, ""));
     }
 

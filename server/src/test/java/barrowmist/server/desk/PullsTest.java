@@ -43,6 +43,7 @@ class PullsTest extends DeskRig {
         await("turned", s -> s.has("turning"));
         assertThat(pull(0)).isEqualTo(422);
         assertThat(pull(6)).isEqualTo(200);
+        assertThat(pull(6)).as("the same, at another screen").isEqualTo(200);
         press("dry_end");
         await("later", s -> now(s) > 150);
         assertThat(pull(8)).isEqualTo(200);
@@ -62,9 +63,9 @@ class PullsTest extends DeskRig {
         assertThat(later.get("totalS").asDouble()).isCloseTo(second.get("timeS").asDouble(), within(1.0));
         assertThat(later.get("dropC").asDouble()).isCloseTo(second.get("beanC").asDouble(), within(1.0));
         assertThat(later.get("events").toString()).contains("dry_end");
-        assertThat(pulls).as("nothing is missing that had not come").allMatch(p -> p.get("missingMarks")
-                        .asInt()
-                == 0);
+        assertThat(pulls)
+                .as("nothing is missing that had not come")
+                .allMatch(p -> p.get("missingMarks").asInt() == 0);
 
         String bench = "/api/roasts/" + later.get("id").asLong() + "/sample";
         assertThat(lab.get(bench).body().get("roastedG").asDouble()).isEqualTo(8);
