@@ -45,7 +45,7 @@ final class CrashWatch {
 
     /** A steady fall shows in a longer look, an abrupt one in a shorter that needs more depth (house defaults). */
     private static final List<Glance> GLANCES =
-            List.of(new Glance(20, 2.3, 0.7, 1), new Glance(12, 4, 0.5, 3), new Glance(8, 5.5, 0.4, 2));
+            List.of(new Glance(20, 2.4, 0.7, 2), new Glance(12, 4, 0.5, 3), new Glance(8, 5.5, 0.4, 2));
 
     /** And none is believed within so many standard deviations of the noise. */
     private static final double NOISE_SDS = 3.8;
