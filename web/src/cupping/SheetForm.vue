@@ -2,6 +2,7 @@
 import { computed } from 'vue'
 import { mdiUndo } from '@mdi/js'
 import type { Schemas } from '@/shared/api/client'
+import { capital } from '@/shared/format/text'
 import { useKeys } from '@/shared/keyboard/useKeys'
 import { usePreferences } from '@/shared/preferences'
 import CupMarks from './CupMarks.vue'
@@ -25,7 +26,6 @@ const emit = defineEmits<{ reload: [] }>()
 const preferences = usePreferences()
 const { content, sums, kept, undo, canUndo } = useSheet(props.sheet)
 const points = computed(() => props.form.form === 'hundred-point')
-const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1)
 
 function score(field: string, value: number | undefined) {
   content.value.attributes = withValue(content.value.attributes, field, value)

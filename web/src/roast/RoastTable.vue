@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { Schemas } from '@/shared/api/client'
-import { clock, moment, roastName } from '@/shared/format/text'
+import { capital, clock, moment, roastName, roastNumber } from '@/shared/format/text'
 import { usePreferences } from '@/shared/preferences'
 
 withDefaults(defineProps<{ roasts: Schemas['RoastView'][]; lot?: boolean; choose?: boolean }>(), {
@@ -45,9 +45,7 @@ const share = (pct: number | undefined) => (pct === undefined ? '–' : `${pct.t
             />
           </td>
           <td>
-            <router-link :to="`/roast/${r.id}`">{{
-              lot ? roastName(r) : roastName({ ...r, lotName: '' }).replace(/^, r/, 'R')
-            }}</router-link>
+            <router-link :to="`/roast/${r.id}`">{{ lot ? roastName(r) : capital(roastNumber(r)) }}</router-link>
             <span v-if="lot" class="quiet"> · {{ r.process }}</span>
             <span v-if="r.stage !== 'arrival'" class="quiet"> · {{ r.stage }}</span>
           </td>

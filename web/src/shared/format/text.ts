@@ -53,11 +53,22 @@ export const signed = (value: number) => `${value < 0 ? '−' : '+'}${Math.abs(v
 export const plural = (n: number, one: string, many = `${one}s`) => `${n} ${n === 1 ? one : many}`
 
 /** What a roast is called everywhere: its lot and its number there. */
-/** What a person calls a roast; a pull says when it was drawn, a warm-up that it is one. */
-export function roastName(r: { lotName: string; number: number; kind?: string; totalS?: number }): string {
-  const name = `${r.lotName}, roast ${r.number}`
-  if (r.kind === 'pull') {
-    return r.totalS === undefined ? `${name}, a pull` : `${name}, pulled at ${clock(r.totalS)}`
-  }
-  return r.kind === 'warm-up' ? `${name}, warm-up` : name
+/** The text with a capital first letter. */
+export const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1)
+
+interface Named {
+  number: number
+  kind?: string
+  totalS?: number
 }
+
+/** The number of a roast; a pull says when it was drawn, a warm-up that it is one. */
+export function roastNumber(r: Named): string {
+  if (r.kind === 'pull') {
+    return r.totalS === undefined ? `roast ${r.number}, a pull` : `roast ${r.number}, pulled at ${clock(r.totalS)}`
+  }
+  return `roast ${r.number}${r.kind === 'warm-up' ? ', warm-up' : ''}`
+}
+
+/** What a person calls a roast. */
+export const roastName = (r: Named & { lotName: string }) => `${r.lotName}, ${roastNumber(r)}`

@@ -99,7 +99,7 @@ class OrdinaryLogsTest {
                             .replace("{lotId}", "" + lotId)
                             .replace("{machineId}", "" + machineId)
                             .replace("{date}", LocalDate.now().toString())
-                    + (path.endsWith("charge-advice") ? "?machineId=" + machineId : ""));
+                    + (path.endsWith("charge-advice") || path.endsWith("most-like") ? "?machineId=" + machineId : ""));
         });
         return paths;
     }
