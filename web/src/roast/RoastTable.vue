@@ -45,7 +45,9 @@ const share = (pct: number | undefined) => (pct === undefined ? '–' : `${pct.t
             />
           </td>
           <td>
-            <router-link :to="`/roast/${r.id}`">{{ lot ? roastName(r) : capital(roastNumber(r)) }}</router-link>
+            <router-link :to="`/roast/${r.id}`">{{
+              lot ? roastName(r) : capital(roastNumber(r))
+            }}</router-link>
             <span v-if="lot" class="quiet"> · {{ r.process }}</span>
             <span v-if="r.stage !== 'arrival'" class="quiet"> · {{ r.stage }}</span>
           </td>

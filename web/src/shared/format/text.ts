@@ -65,7 +65,9 @@ interface Named {
 /** The number of a roast; a pull says when it was drawn, a warm-up that it is one. */
 export function roastNumber(r: Named): string {
   if (r.kind === 'pull') {
-    return r.totalS === undefined ? `roast ${r.number}, a pull` : `roast ${r.number}, pulled at ${clock(r.totalS)}`
+    return r.totalS === undefined
+      ? `roast ${r.number}, a pull`
+      : `roast ${r.number}, pulled at ${clock(r.totalS)}`
   }
   return `roast ${r.number}${r.kind === 'warm-up' ? ', warm-up' : ''}`
 }
