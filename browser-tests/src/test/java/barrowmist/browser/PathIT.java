@@ -125,7 +125,7 @@ class PathIT {
         person.enterBench("58", "63", "0");
         page.reload();
         assertThat(person.field("Weight out")).hasValue("104.4");
-        assertThat(person.field("Quakers in 100 g")).hasValue("0");
+        assertThat(person.field("Quakers counted")).hasValue("0");
         assertThat(person.field("one colour through")).isChecked();
         person.button("Cup it").click();
         person.button("Begin with 1 sample").click();

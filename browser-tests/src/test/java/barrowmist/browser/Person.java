@@ -101,9 +101,9 @@ final class Person {
         field("Weight out").fill("104.4");
         field("Whole beans").fill(whole);
         field("Ground").fill(ground);
-        field("Quakers in 100 g").fill("0");
-        field("Scorched in 100 g").fill(scorched);
-        field("Tipped in 100 g").fill("0");
+        field("Quakers counted").fill("0");
+        field("Scorched counted").fill(scorched);
+        field("Tipped counted").fill("0");
         field("one colour through").check();
     }
 
