@@ -61,7 +61,6 @@ function mark(kind: string) {
         <input
           type="number"
           min="1"
-          max="60"
           step="1"
           inputmode="numeric"
           :value="pullG"

@@ -129,7 +129,7 @@ public final class Bands {
         out.append(crashes)
                 .append(
                         "\nA flame that fails behind a valve which says nothing has to be read off the beans; with hot air the rate of rise\n")
-                .append("is at its lowest half a minute later, and the warning comes some 12 s ahead of that.\n");
+                .append("is at its lowest half a minute later, and the warning comes less than 15 s ahead of that.\n");
     }
 
     /** What several sets came to. */

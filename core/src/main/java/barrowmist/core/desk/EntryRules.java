@@ -2,6 +2,7 @@ package barrowmist.core.desk;
 
 import barrowmist.core.desk.JournalLine.Entry;
 import barrowmist.core.machine.Abilities;
+import java.util.List;
 import java.util.Optional;
 
 /** What may be written at the desk beside events: notes, and controls that the roaster does not report. */
@@ -18,8 +19,8 @@ public final class EntryRules {
     /** A trier draws a few grams; half of a small batch is no sample of it (house default). */
     private static final double MOST_PULL_G = 60;
 
-    /** No trier draws twice within so long, s of the wall (house default). */
-    public static final double SAME_PULL_S = 2;
+    /** No trier draws twice within so long, s (house default). */
+    private static final double SAME_PULL_S = 2;
 
     private EntryRules() {}
 
@@ -58,6 +59,11 @@ public final class EntryRules {
                 ? Optional.empty()
                 : Optional.of("The %s is %s, allowed are 0 to %.0f %s"
                         .formatted(control, value, highest, drum ? "1/min" : "%"));
+    }
+
+    /** Whether a pull at {@code atS} is one of those that stand: whoever pressed late may press after another. */
+    public static boolean isSamePull(List<Entry> standing, double atS) {
+        return standing.stream().anyMatch(e -> e.kind().equals(Entry.PULL) && Math.abs(e.timeS() - atS) < SAME_PULL_S);
     }
 
     /** How long ago something was pressed, as far as it is believed, s. */

@@ -67,6 +67,20 @@ public record BenchFigures(
                 Optional.empty());
     }
 
+    /** The same with nothing but what was weighed out: of a pull the desk knows that and no more. */
+    public BenchFigures asDrawn() {
+        BenchFigures none = none();
+        return new BenchFigures(
+                none.greenG,
+                roastedG,
+                none.pulledG,
+                none.colourWhole,
+                none.colourGround,
+                none.counts,
+                none.oneColourThrough,
+                none.look);
+    }
+
     /** The same with nothing but what was weighed in, and drawn while it roasted. */
     public BenchFigures asDropped() {
         BenchFigures none = none();

@@ -47,7 +47,6 @@ final class Desk {
     private Optional<RoastBatch> batch = Optional.empty();
     private @Nullable Prepared prepared;
     private long lastMarkNanos = LONG_AGO;
-    private long lastPullNanos = LONG_AGO;
 
     /** @param nanos a monotonic clock, ns */
     Desk(long machineId, Path file, LongSupplier nanos) {
@@ -218,19 +217,17 @@ final class Desk {
                     "control", "Gas, air, drum, a pull or a warm-up can be noted, not \"" + control + "\"");
         }
         refuse("value", EntryRules.valueRefused(control, value));
+        double at = when(agoS);
         if (control.equals(Entry.PULL)) {
-            if (phase() != DeskPhase.ROASTING) {
-                throw new Conflict("A pull is drawn from a roast, and nothing roasts.", Map.of());
+            if (phase() != DeskPhase.ROASTING || at < needed().chargeS().orElseThrow()) {
+                throw new Conflict("A pull is drawn from a roast: press it between charge and drop.", Map.of());
             }
-            // two people who saw the same pull noted it at two screens
-            long now = nanos.getAsLong();
-            boolean same = (now - lastPullNanos) / NANOS < EntryRules.SAME_PULL_S;
-            lastPullNanos = now;
-            if (same) {
+            // two people who saw the same pull note it at two screens
+            if (EntryRules.isSamePull(needed().standing(), at)) {
                 return;
             }
         }
-        write(new Entry(needed().nextSeq(), control, when(agoS), value, ""));
+        write(new Entry(needed().nextSeq(), control, at, value, ""));
     }
 
     private static void refuse(String field, Optional<String> why) {

@@ -9,6 +9,7 @@ import barrowmist.core.units.Wording;
 import barrowmist.server.device.RoasterLink.LinkLost;
 import barrowmist.server.machine.LinkSettings;
 import barrowmist.server.machine.MachineService;
+import barrowmist.server.machine.MachineSettings;
 import barrowmist.server.web.InputProblems;
 import java.util.List;
 import java.util.OptionalDouble;
@@ -72,10 +73,10 @@ class LinkController {
             @PathVariable long id,
             @RequestParam(defaultValue = "false") boolean fahrenheit,
             @RequestBody LinkSettings settings) {
-        machines.one(id);
+        MachineSettings tried = machines.one(id).settings().withLink(settings);
         InputProblems.refuseIfAny(settings.problems());
         try (RoasterLink link = links.open(id, settings)) {
-            RoasterReading read = machines.one(id).settings().withLink(settings).understood(link.read());
+            RoasterReading read = tried.understood(link.read());
             List<String> doubts = BelievedReadings.doubts(settings.sense(), read, new Wording(fahrenheit, false));
             return LinkTest.of(
                     true,

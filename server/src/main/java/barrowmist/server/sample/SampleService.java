@@ -1,7 +1,6 @@
 package barrowmist.server.sample;
 
 import barrowmist.core.roast.RoastKind;
-import barrowmist.core.sample.BenchCounts;
 import barrowmist.core.sample.BenchFigures;
 import barrowmist.server.green.QuakerCounts;
 import barrowmist.server.roast.BatchWeights;
@@ -63,10 +62,8 @@ public class SampleService implements BatchWeights, QuakerCounts {
     @Override
     public void forget(RoastEntity roast) {
         BenchFigures figures = figures(roast.id());
-        boolean untouched = roast.kind() == RoastKind.PULL
-                ? figures.colourWhole().isEmpty() && figures.counts().equals(BenchCounts.none())
-                : figures.equals(figures.asDropped());
-        if (!untouched) {
+        boolean pull = roast.kind() == RoastKind.PULL;
+        if (!figures.equals(pull ? figures.asDrawn() : figures.asDropped())) {
             throw new Conflict(
                     "The bench has figures of this roast already: move its drop on the roast's own page.", Map.of());
         }

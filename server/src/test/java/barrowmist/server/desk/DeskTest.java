@@ -80,6 +80,23 @@ class DeskTest extends DeskBench {
     }
 
     @Test
+    void pullsThatWereKeptWaitingAllCountAndOneThatTwoPeopleSawCountsOnce() {
+        chargeAndRoast(200);
+        desk.control("pull", 8, 0);
+        pass(1);
+        desk.control("pull", 8, 0);
+        // pressed without a network, sent at once
+        desk.control("pull", 8, 120);
+        desk.control("pull", 8, 60);
+        assertThat(state().entries()).extracting(e -> e.kind()).containsExactly("charge", "pull", "pull", "pull");
+        // taken back and pressed again
+        desk.undo(2);
+        desk.control("pull", 6, 0);
+        assertThat(state().entries()).hasSize(4);
+        assertThatThrownBy(() -> desk.control("pull", 8, 500)).isInstanceOf(Conflict.class);
+    }
+
+    @Test
     void aChargeThatIsTakenBackLeavesTheReadings() {
         chargeAndRoast(30);
         desk.undo(1);
