@@ -7,7 +7,6 @@ export function usePulls(draw: (grams: number) => void, slipMs: number) {
   const pullG = useLocalStorage('barrowmist.pullG', USUAL_G)
   // a second touch within a moment is the same pull
   const pull = useThrottleFn(() => draw(pullG.value), slipMs)
-  const pullWeighs = (grams: number) =>
-    (pullG.value = Math.max(1, Math.round(grams) || USUAL_G))
+  const pullWeighs = (grams: number) => (pullG.value = Math.max(1, Math.round(grams) || USUAL_G))
   return { pullG, pull, pullWeighs }
 }

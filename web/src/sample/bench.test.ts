@@ -69,3 +69,46 @@ describe('the name of a roast', () => {
     expect(roastName({ ...roast, kind: 'warm-up' })).toBe('Test Hill, roast 4, warm-up')
   })
 })
+
+describe('the bench', () => {
+  it('tallies a bean a key, takes the last one back, and leaves what was not counted empty', async () => {
+    const counts: Record<string, number | undefined> = {}
+    const tally = mountApp(BeanTally, { modelValue: counts, problemAt: () => undefined })
+    const press = (key: string) =>
+      document.body.dispatchEvent(new KeyboardEvent('keydown', { key, cancelable: true, bubbles: true }))
+    press('q')
+    press('q')
+    press('h')
+    press('Backspace')
+    expect(counts).toEqual({ quakers: 2, shells: 0 })
+    await tally
+      .findAll('button')
+      .find((b) => b.text().includes('none found'))!
+      .trigger('click')
+    expect(counts).toEqual({
+      quakers: 2,
+      shells: 0,
+      scorched: 0,
+      tipped: 0,
+      dark: 0,
+      broken: 0,
+      peaberries: 0,
+    })
+    tally.unmount()
+  })
+
+  it('says what is to be roasted again, and why', async () => {
+    stubServer(() => ({
+      body: {
+        verdict: 'roast-again',
+        text: 'Scorched is 2, the protocol asks for none.',
+        checks: [{ label: 'scorched', by: 'protocol', wanted: 'none', value: '2', standing: 'outside' }],
+        notes: [],
+      },
+    }))
+    const card = mountApp(VerdictCard, { roastId: 1, again: 0 })
+    await flushPromises()
+    expect(card.text()).toContain('Roast it again')
+    expect(card.find('li.outside').text()).toContain('✗')
+  })
+})

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, ref, shallowRef, watch } from 'vue'
+import { computed, ref, watch } from 'vue'
 import { useElementSize } from '@vueuse/core'
 import VChart from 'vue-echarts'
 import { use } from 'echarts/core'
@@ -7,17 +7,17 @@ import { LineChart } from 'echarts/charts'
 import { GridComponent } from 'echarts/components'
 import { SVGRenderer } from 'echarts/renderers'
 import type { Schemas } from '@/shared/api/client'
-import { clock } from '@/shared/format/text'
 import { degree, rateUnit } from '@/shared/format/units'
 import { usePreferences } from '@/shared/preferences'
-import { useControls } from '@/shared/useControls'
 import EventRail from './EventRail.vue'
 import FaultBrackets from './FaultBrackets.vue'
 import PhaseRuler from './PhaseRuler.vue'
 import { layout, TimeScale } from './geometry'
 import { bandPath, type BandPoint } from './band'
-import { chartOption, lanesOf, temperatureBounds, type ChartColours, type ExtraLine } from './options'
-import { readingAt, stepAt, type Curve } from './series'
+import { chartOption, lanesOf, temperatureBounds, type ExtraLine } from './options'
+import type { Curve } from './series'
+import { useChartColours } from './useChartColours'
+import { useReadout } from './useReadout'
 
 use([LineChart, GridComponent, SVGRenderer])
 
@@ -61,7 +61,6 @@ const LONG_STEP_S = 10
 const box = ref<HTMLElement>()
 const { width } = useElementSize(box)
 const preferences = usePreferences()
-const controls = useControls()
 
 const shownEvents = computed(() => {
   const turning = props.analysis.turningPoint
@@ -85,16 +84,7 @@ const geometry = computed(() =>
 )
 const scale = computed(() => new TimeScale(geometry.value, range.value.fromS, range.value.toS))
 
-const colours = shallowRef<ChartColours>({ ink: '#000', quiet: '#555', line: '#ccc', log: '#258' })
-watch(
-  () => preferences.dark,
-  () => {
-    const style = getComputedStyle(document.documentElement)
-    const read = (name: string) => style.getPropertyValue(name).trim()
-    colours.value = { ink: read('--ink'), quiet: read('--ink-2'), line: read('--line'), log: read('--log') }
-  },
-  { immediate: true, flush: 'post' },
-)
+const colours = useChartColours()
 
 // who ties something to a place of the chart must know when places move
 watch([scale, () => props.lit], () => emit('laidOut'), { flush: 'post' })
@@ -115,26 +105,7 @@ const bandOutline = computed(() =>
     : '',
 )
 
-const readout = computed(() => {
-  const t = cursor.value
-  if (t === undefined) {
-    return []
-  }
-  const bean = readingAt(props.curve.beanC, t, props.curve.gapS)
-  const environment = readingAt(props.curve.environmentC, t, props.curve.gapS)
-  const ror = readingAt(props.curve.rorCPerMin, t, props.curve.gapS)
-  const rows = [
-    ['at', clock(t)],
-    ['bean', bean === undefined ? 'no reading' : preferences.temperatureText(bean)],
-    ['environment', environment === undefined ? '–' : preferences.temperatureText(environment)],
-    ['rate of rise', ror === undefined ? '–' : preferences.rateText(ror)],
-  ]
-  for (const lane of lanes.value) {
-    const value = stepAt(lane.series, t)
-    rows.push([lane.name, value === undefined ? '–' : controls.text(lane.name, value)])
-  }
-  return rows
-})
+const readout = useReadout(() => props.curve, cursor, lanes)
 
 function onPointer(event: PointerEvent) {
   if (box.value) {

@@ -37,7 +37,6 @@ class SizesTest {
             "InspectionPage.vue",
             "RoastBatch.java",
             "RoastChart.vue",
-            "RoastEntity.java",
             "RowReader.java",
             "SimulatedDrum.java",
             "TraceBoard.vue",

@@ -61,6 +61,16 @@ public final class EntryRules {
                         .formatted(control, value, highest, drum ? "1/min" : "%"));
     }
 
+    /** Why a pull at {@code atS} is refused, in a sentence; empty when it is taken. */
+    public static Optional<String> pullRefused(RoastBatch batch, double atS) {
+        boolean roasting = batch.phase() == DeskPhase.ROASTING
+                && batch.chargeS().isPresent()
+                && atS >= batch.chargeS().getAsDouble();
+        return roasting
+                ? Optional.empty()
+                : Optional.of("A pull is drawn from a roast: press it between charge and drop.");
+    }
+
     /** Whether a pull at {@code atS} is one of those that stand: whoever pressed late may press after another. */
     public static boolean isSamePull(List<Entry> standing, double atS) {
         return standing.stream().anyMatch(e -> e.kind().equals(Entry.PULL) && Math.abs(e.timeS() - atS) < SAME_PULL_S);

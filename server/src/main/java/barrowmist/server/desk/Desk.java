@@ -217,17 +217,17 @@ final class Desk {
                     "control", "Gas, air, drum, a pull or a warm-up can be noted, not \"" + control + "\"");
         }
         refuse("value", EntryRules.valueRefused(control, value));
+        RoastBatch b = needed();
         double at = when(agoS);
         if (control.equals(Entry.PULL)) {
-            if (phase() != DeskPhase.ROASTING || at < needed().chargeS().orElseThrow()) {
-                throw new Conflict("A pull is drawn from a roast: press it between charge and drop.", Map.of());
-            }
-            // two people who saw the same pull note it at two screens
-            if (EntryRules.isSamePull(needed().standing(), at)) {
+            EntryRules.pullRefused(b, at).ifPresent(why -> {
+                throw new Conflict(why, Map.of());
+            });
+            if (EntryRules.isSamePull(b.standing(), at)) {
                 return;
             }
         }
-        write(new Entry(needed().nextSeq(), control, at, value, ""));
+        write(new Entry(b.nextSeq(), control, at, value, ""));
     }
 
     private static void refuse(String field, Optional<String> why) {

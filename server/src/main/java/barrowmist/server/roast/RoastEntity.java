@@ -1,7 +1,5 @@
 package barrowmist.server.roast;
 
-import barrowmist.core.roast.MadeFor;
-import barrowmist.core.roast.RoastAim;
 import barrowmist.core.roast.RoastAnalysis;
 import barrowmist.core.roast.RoastAnalyzer;
 import barrowmist.core.roast.RoastEvents;
@@ -11,7 +9,6 @@ import barrowmist.core.roast.RoastLog;
 import barrowmist.server.green.GreenSampleEntity;
 import barrowmist.server.green.LotEntity;
 import barrowmist.server.machine.MachineEntity;
-import barrowmist.server.web.Json;
 import jakarta.persistence.CollectionTable;
 import jakarta.persistence.ElementCollection;
 import jakarta.persistence.Embedded;
@@ -34,7 +31,6 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Objects;
-import java.util.Optional;
 import java.util.stream.Collectors;
 import org.hibernate.annotations.BatchSize;
 import org.hibernate.engine.jdbc.proxy.BlobProxy;
@@ -43,7 +39,7 @@ import org.jspecify.annotations.Nullable;
 /** A roast as kept: its readings, its events, and the figures made from both. */
 @Entity
 @Table(name = "roast")
-public class RoastEntity {
+public class RoastEntity extends RoastRecord {
 
     @Id
     @GeneratedValue(strategy = GenerationType.IDENTITY)
@@ -63,8 +59,6 @@ public class RoastEntity {
 
     private int numberInLot;
     private Instant roastedAt;
-    private boolean accepted;
-    private boolean settled;
 
     // read from the table only when a curve is asked for: lists of thousands need none
     @Lob
@@ -86,21 +80,6 @@ public class RoastEntity {
     private String faults = "";
     private int missingMarks;
     private boolean gasLogged;
-
-    private @Nullable String aim;
-
-    /** What its plan asked of it, for a roast that is made for something of its own. */
-    private @Nullable String ownLimits;
-
-    // null: a batch like any other
-    private @Nullable String kind;
-
-    private @Nullable Long pulledFrom;
-    private @Nullable Long planId;
-    private @Nullable String desk;
-    private @Nullable String history;
-    private @Nullable String discardedReason;
-    private @Nullable Instant discardedAt;
 
     // lists read the events of many roasts at once
     @BatchSize(size = 100)
@@ -212,105 +191,6 @@ public class RoastEntity {
     /** When it was dropped: from here on it rests. Without a drop, when it was charged. */
     public Instant droppedAt() {
         return roastedAt.plusMillis(Math.round(1000 * figures().totalS().orElse(0)));
-    }
-
-    public boolean accepted() {
-        return accepted;
-    }
-
-    void setAccepted(boolean accepted) {
-        this.accepted = accepted;
-    }
-
-    /** Whether somebody has read its trace and is done with it. */
-    public boolean settled() {
-        return settled;
-    }
-
-    public void setSettled(boolean settled) {
-        this.settled = settled;
-    }
-
-    public RoastKind kind() {
-        return RoastKind.parse(kind).orElse(RoastKind.BATCH);
-    }
-
-    void setKind(RoastKind newKind) {
-        kind = newKind == RoastKind.BATCH ? null : newKind.code();
-    }
-
-    /** The batch that it was drawn from. */
-    Optional<Long> pulledFrom() {
-        return Optional.ofNullable(pulledFrom);
-    }
-
-    void setPulledFrom(RoastEntity batch) {
-        setKind(RoastKind.PULL);
-        pulledFrom = batch.id();
-    }
-
-    /** What it was made for. */
-    public RoastAim aim() {
-        return Optional.ofNullable(aim).flatMap(RoastAim::parse).orElse(RoastAim.PROTOCOL_SAMPLE);
-    }
-
-    /** What it was made for, with what it is judged by. */
-    public MadeFor madeFor() {
-        return aim() == RoastAim.OWN && ownLimits != null
-                ? new MadeFor(RoastAim.OWN, Json.read(ownLimits, RoastAim.Limits.class))
-                : MadeFor.of(aim());
-    }
-
-    void setMadeFor(MadeFor made) {
-        setAim(made.aim());
-        ownLimits = made.aim() == RoastAim.OWN ? Json.write(made.limits()) : null;
-    }
-
-    void setAim(RoastAim made) {
-        aim = made.code();
-    }
-
-    /** The plan that it was roasted by. */
-    public @Nullable Long planId() {
-        return planId;
-    }
-
-    /** What the desk kept beside the readings; empty for a log that was imported. */
-    public Optional<DeskRecord> desk() {
-        return Optional.ofNullable(desk).map(d -> Json.read(d, DeskRecord.class));
-    }
-
-    void setDesk(@Nullable Long newPlanId, DeskRecord record) {
-        planId = newPlanId;
-        desk = Json.write(record);
-    }
-
-    /** Corrections of its events, oldest first. */
-    List<EventChange> history() {
-        return history == null ? List.of() : List.of(Json.read(history, EventChange[].class));
-    }
-
-    void remember(EventChange change) {
-        List<EventChange> all = new ArrayList<>(history());
-        all.add(change);
-        history = Json.write(all.subList(Math.max(0, all.size() - MOST_CHANGES), all.size()));
-    }
-
-    private static final int MOST_CHANGES = 100;
-
-    /** Why it was set aside; empty for a roast that counts. */
-    public Optional<String> discardedReason() {
-        return Optional.ofNullable(discardedReason);
-    }
-
-    void discard(String reason, Instant at) {
-        discardedReason = reason;
-        discardedAt = at;
-    }
-
-    void takeBack() {
-        discardedReason = null;
-        discardedAt = null;
     }
 
     /** How many marks and figures are missing, such as first crack. */

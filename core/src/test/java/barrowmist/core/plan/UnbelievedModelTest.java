@@ -1,0 +1,117 @@
+package barrowmist.core.plan;
+
+import static barrowmist.core.plan.PlannedLab.EVENTS;
+import static barrowmist.core.plan.PlannedLab.MODEL;
+import static barrowmist.core.plan.PlannedLab.ROASTS;
+import static barrowmist.core.plan.PlannedLab.batch;
+import static barrowmist.core.plan.PlannedLab.figure;
+import static barrowmist.core.plan.PlannedLab.plan;
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import barrowmist.core.machine.FittedModel;
+import barrowmist.core.machine.MachineReference;
+import barrowmist.core.machine.ModelFitter;
+import barrowmist.core.machine.thermal.CurveErrors;
+import barrowmist.core.plan.Targets.DevelopmentFrom;
+import barrowmist.core.roast.KeyFigure;
+import barrowmist.core.units.Wording;
+import org.junit.jupiter.api.Test;
+
+/** What is left of a prediction where the model is not believed. */
+class UnbelievedModelTest {
+
+    @Test
+    void aModelOfTwoRoastsIsNotTrusted() {
+        FittedModel two = ModelFitter.fit(ROASTS.subList(0, 2), 150, (share, doing) -> {});
+        Prediction prediction = new Predictor(two, MachineReference.NONE, EVENTS)
+                .predict(
+                        ROASTS.get(0).batch(),
+                        plan(80, new DropRule(DropRule.By.BEAN_C, 204)),
+                        DevelopmentFrom.FIRST_CRACK);
+        assertThat(prediction.trusted()).isFalse();
+        assertThat(prediction.doubts()).contains("The model was fitted to 2 roasts only; from 5 on it is trusted.");
+        assertThat(prediction.usual()).isTrue();
+        assertThat(prediction.figures()).as("two logs have no usual value").isEmpty();
+    }
+
+    /** Curves that miss by so much throughout. */
+    private static CurveErrors missing(double c) {
+        return new CurveErrors(c, c, c, c, c, 0);
+    }
+
+    @Test
+    void aModelThatIsNotBelievedLeavesWhatTheMachineUsuallyDoes() {
+        FittedModel off = new FittedModel(
+                MODEL.machine(),
+                missing(5),
+                1,
+                20,
+                MODEL.range(),
+                MODEL.calibration(),
+                MODEL.outlooks(),
+                MODEL.answer());
+        Predictor predictor = new Predictor(off, MachineReference.NONE, EVENTS);
+        DropRule drop = new DropRule(DropRule.By.BEAN_C, 204);
+        Prediction one = predictor.predict(batch(120, 190), plan(75, drop), DevelopmentFrom.FIRST_CRACK);
+        Prediction other = predictor.predict(batch(120, 190), plan(85, drop), DevelopmentFrom.FIRST_CRACK);
+        assertThat(one.usual()).isTrue();
+        assertThat(one.figures()).as("whatever the plan").isEqualTo(other.figures());
+        assertThat(figure(one, KeyFigure.FIRST_CRACK_S))
+                .isCloseTo(
+                        ROASTS.subList(0, 20).stream()
+                                .mapToDouble(r ->
+                                        r.figures().firstCrack().orElseThrow().timeS())
+                                .average()
+                                .orElseThrow(),
+                        within(1e-6));
+        assertThat(one.doubts()).anyMatch(d -> d.contains("what this roaster usually did in its 20 logs"));
+    }
+
+    @Test
+    void whatIsSaidAgainstAModelIsOneSentenceWhereverItIsAsked() {
+        FittedModel fitted = ModelFitter.fit(ROASTS.subList(0, 2), 150, (share, doing) -> {});
+        FittedModel off = new FittedModel(
+                fitted.machine(),
+                missing(4.2),
+                fitted.environmentErrorC(),
+                12,
+                fitted.range(),
+                fitted.calibration(),
+                fitted.outlooks(),
+                fitted.answer());
+        assertThat(off.doubts(Wording.SI))
+                .containsExactly("The model misses its own roasts by 4.2 °C; more than 3.0 °C is not trusted.");
+        // a difference: 9/5 without the 32
+        assertThat(off.doubts(new Wording(true, false)).get(0)).contains("by 7.6 °F");
+        FittedModel broken = new FittedModel(
+                fitted.machine(),
+                missing(Double.NaN),
+                0,
+                12,
+                fitted.range(),
+                fitted.calibration(),
+                fitted.outlooks(),
+                fitted.answer());
+        assertThat(broken.doubts(Wording.SI))
+                .as("what cannot be said is not believed")
+                .hasSize(1);
+        FittedModel sound = new FittedModel(
+                fitted.machine(),
+                missing(1.1),
+                0,
+                12,
+                fitted.range(),
+                fitted.calibration(),
+                fitted.outlooks(),
+                fitted.answer());
+        assertThat(sound.doubts(Wording.SI)).isEmpty();
+        Prediction prediction = new Predictor(off, MachineReference.NONE, EVENTS)
+                .predict(
+                        ROASTS.get(0).batch(),
+                        plan(80, new DropRule(DropRule.By.BEAN_C, 204)),
+                        DevelopmentFrom.FIRST_CRACK);
+        assertThat(prediction.doubts()).containsAll(off.doubts(Wording.SI));
+        assertThat(prediction.trusted()).isFalse();
+    }
+}

@@ -1,0 +1,133 @@
+package barrowmist.server.roast;
+
+import barrowmist.core.roast.MadeFor;
+import barrowmist.core.roast.RoastAim;
+import barrowmist.core.roast.RoastKind;
+import barrowmist.server.web.Json;
+import jakarta.persistence.MappedSuperclass;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import org.jspecify.annotations.Nullable;
+
+/** What people and the desk say of a roast, beside its readings: what it is, what it was made for, and what became of it. */
+@MappedSuperclass
+public abstract class RoastRecord {
+
+    private boolean accepted;
+    private boolean settled;
+    private @Nullable String aim;
+
+    /** What its plan asked of it, for a roast that is made for something of its own. */
+    private @Nullable String ownLimits;
+
+    // null: a batch like any other
+    private @Nullable String kind;
+
+    private @Nullable Long pulledFrom;
+    private @Nullable Long planId;
+    private @Nullable String desk;
+    private @Nullable String history;
+    private @Nullable String discardedReason;
+    private @Nullable Instant discardedAt;
+
+    public boolean accepted() {
+        return accepted;
+    }
+
+    void setAccepted(boolean accepted) {
+        this.accepted = accepted;
+    }
+
+    /** Whether somebody has read its trace and is done with it. */
+    public boolean settled() {
+        return settled;
+    }
+
+    public void setSettled(boolean settled) {
+        this.settled = settled;
+    }
+
+    public RoastKind kind() {
+        return RoastKind.parse(kind).orElse(RoastKind.BATCH);
+    }
+
+    void setKind(RoastKind newKind) {
+        kind = newKind == RoastKind.BATCH ? null : newKind.code();
+    }
+
+    /** The batch that it was drawn from. */
+    Optional<Long> pulledFrom() {
+        return Optional.ofNullable(pulledFrom);
+    }
+
+    void setPulledFrom(RoastEntity batch) {
+        setKind(RoastKind.PULL);
+        pulledFrom = batch.id();
+    }
+
+    /** What it was made for. */
+    public RoastAim aim() {
+        return Optional.ofNullable(aim).flatMap(RoastAim::parse).orElse(RoastAim.PROTOCOL_SAMPLE);
+    }
+
+    /** What it was made for, with what it is judged by. */
+    public MadeFor madeFor() {
+        return aim() == RoastAim.OWN && ownLimits != null
+                ? new MadeFor(RoastAim.OWN, Json.read(ownLimits, RoastAim.Limits.class))
+                : MadeFor.of(aim());
+    }
+
+    void setMadeFor(MadeFor made) {
+        setAim(made.aim());
+        ownLimits = made.aim() == RoastAim.OWN ? Json.write(made.limits()) : null;
+    }
+
+    void setAim(RoastAim made) {
+        aim = made.code();
+    }
+
+    /** The plan that it was roasted by. */
+    public @Nullable Long planId() {
+        return planId;
+    }
+
+    /** What the desk kept beside the readings; empty for a log that was imported. */
+    public Optional<DeskRecord> desk() {
+        return Optional.ofNullable(desk).map(d -> Json.read(d, DeskRecord.class));
+    }
+
+    void setDesk(@Nullable Long newPlanId, DeskRecord record) {
+        planId = newPlanId;
+        desk = Json.write(record);
+    }
+
+    /** Corrections of its events, oldest first. */
+    List<EventChange> history() {
+        return history == null ? List.of() : List.of(Json.read(history, EventChange[].class));
+    }
+
+    void remember(EventChange change) {
+        List<EventChange> all = new ArrayList<>(history());
+        all.add(change);
+        history = Json.write(all.subList(Math.max(0, all.size() - MOST_CHANGES), all.size()));
+    }
+
+    private static final int MOST_CHANGES = 100;
+
+    /** Why it was set aside; empty for a roast that counts. */
+    public Optional<String> discardedReason() {
+        return Optional.ofNullable(discardedReason);
+    }
+
+    void discard(String reason, Instant at) {
+        discardedReason = reason;
+        discardedAt = at;
+    }
+
+    void takeBack() {
+        discardedReason = null;
+        discardedAt = null;
+    }
+}
