@@ -17,6 +17,7 @@ import { bandPath, type BandPoint } from './band'
 import { chartOption, lanesOf, temperatureBounds, type ExtraLine } from './options'
 import type { Curve } from './series'
 import { useChartColours } from './useChartColours'
+import { useCursor } from './useCursor'
 import { useReadout } from './useReadout'
 
 use([LineChart, GridComponent, SVGRenderer])
@@ -55,8 +56,6 @@ const cursor = defineModel<number | undefined>('cursor')
 
 const BEFORE_CHARGE_S = 15
 const AFTER_DROP_S = 12
-const STEP_S = 1
-const LONG_STEP_S = 10
 
 const box = ref<HTMLElement>()
 const { width } = useElementSize(box)
@@ -107,27 +106,7 @@ const bandOutline = computed(() =>
 
 const readout = useReadout(() => props.curve, cursor, lanes)
 
-function onPointer(event: PointerEvent) {
-  if (box.value) {
-    cursor.value = Math.round(scale.value.timeS(event.clientX - box.value.getBoundingClientRect().left))
-  }
-}
-
-function onKey(event: KeyboardEvent) {
-  const middle = (range.value.fromS + range.value.toS) / 2
-  const step = event.shiftKey ? LONG_STEP_S : STEP_S
-  const moves: Record<string, number> = {
-    ArrowLeft: (cursor.value ?? middle) - step,
-    ArrowRight: (cursor.value ?? middle) + step,
-    Home: range.value.fromS,
-    End: range.value.toS,
-  }
-  const to = moves[event.key]
-  if (to !== undefined) {
-    event.preventDefault()
-    cursor.value = Math.round(Math.min(range.value.toS, Math.max(range.value.fromS, to)))
-  }
-}
+const { onPointer, onKey } = useCursor(cursor, box, scale, range)
 </script>
 
 <template>
