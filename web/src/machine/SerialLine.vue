@@ -1,21 +1,17 @@
 <script setup lang="ts">
-import { onMounted, ref } from 'vue'
+import { computed, onMounted, shallowRef } from 'vue'
 import { answer, api, type Schemas } from '@/shared/api/client'
 import NumberField from '@/shared/components/NumberField.vue'
 
 /** A serial line to a roaster. The ports of the computer that Barrowmist runs on are offered; another may be typed. */
 defineProps<{ problemAt: (field: string) => string | undefined }>()
 const line = defineModel<Schemas['Line']>({ required: true })
-const ports = ref<Schemas['SerialPortView'][]>([])
-const looked = ref(false)
-
-const BAUDS = [1200, 2400, 4800, 9600, 19200, 38400, 57600, 115200]
-const PARITIES = ['even', 'odd', 'none']
+const choices = shallowRef<Schemas['SerialChoices']>()
+const ports = computed(() => choices.value?.ports ?? [])
 
 async function look() {
   const result = await answer(api.GET('/api/serial-ports'))
-  ports.value = result.data ?? []
-  looked.value = true
+  choices.value = result.data ?? choices.value
   if (!line.value.device && ports.value[0]) {
     line.value.device = ports.value[0].device
   }
@@ -31,7 +27,7 @@ onMounted(look)
       label="Serial port"
       :hint="
         ports.find((p) => p.device === line.device)?.says ??
-        (looked && !ports.length ? 'none found: put the cable in, then look again' : '')
+        (choices && !ports.length ? 'none found: put the cable in, then look again' : '')
       "
       persistent-hint
       :error-messages="problemAt('link.line.device') ?? []"
@@ -39,13 +35,13 @@ onMounted(look)
     <v-btn variant="outlined" @click="look">Look again</v-btn>
     <v-select
       v-model="line.baud"
-      :items="BAUDS"
+      :items="choices?.bauds ?? [line.baud]"
       label="Baud"
       :error-messages="problemAt('link.line.baud') ?? []"
     />
     <v-select
       v-model="line.parity"
-      :items="PARITIES"
+      :items="choices?.parities ?? [line.parity]"
       label="Parity"
       :error-messages="problemAt('link.line.parity') ?? []"
     />

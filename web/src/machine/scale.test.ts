@@ -56,7 +56,7 @@ describe('a roaster’s own scale', () => {
 describe('a serial line', () => {
   it('takes the first port there is, and looks again for a cable that was put in', async () => {
     let ports: { device: string; says: string }[] = []
-    stubServer(() => ({ body: ports }))
+    stubServer(() => ({ body: { ports, bauds: [9600, 19200], parities: ['even', 'none'] } }))
     const line = reactive<{
       device: string
       baud: number
@@ -90,7 +90,7 @@ describe('a serial line', () => {
   })
 
   it('says at which of its fields the server found something wrong', async () => {
-    stubServer(() => ({ body: [] }))
+    stubServer(() => ({ body: { ports: [], bauds: [19200], parities: ['even'] } }))
     const fields = mountApp(SerialLine, {
       modelValue: { device: '/etc/passwd', baud: 19200, parity: 'even', stopBits: 1 },
       problemAt: (f: string) => (f === 'link.line.device' ? 'is no serial port' : undefined),

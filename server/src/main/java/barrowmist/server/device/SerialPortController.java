@@ -1,7 +1,9 @@
 package barrowmist.server.device;
 
+import barrowmist.core.machine.SerialLine;
 import com.fazecast.jSerialComm.SerialPort;
 import java.util.Arrays;
+import java.util.Comparator;
 import java.util.List;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RestController;
@@ -18,12 +20,16 @@ class SerialPortController {
      */
     record SerialPortView(String device, String says) {}
 
-    /** Those that are there now, in order of their names; a cable that was just put in is among them. */
+    /** What a serial line can be set to. */
+    record SerialChoices(List<SerialPortView> ports, List<Integer> bauds, List<String> parities) {}
+
+    /** The ports that are there now, in order of their names; a cable that was just put in is among them. */
     @GetMapping("/api/serial-ports")
-    List<SerialPortView> ports() {
-        return Arrays.stream(SerialPort.getCommPorts())
+    SerialChoices choices() {
+        List<SerialPortView> ports = Arrays.stream(SerialPort.getCommPorts())
                 .map(p -> new SerialPortView(p.getSystemPortPath(), p.getDescriptivePortName()))
-                .sorted((a, b) -> a.device().compareTo(b.device()))
+                .sorted(Comparator.comparing(SerialPortView::device))
                 .toList();
+        return new SerialChoices(ports, SerialLine.BAUDS, SerialLine.PARITIES);
     }
 }
