@@ -49,6 +49,7 @@ final class FaultWatch {
 
     private final LiveSetup setup;
     private final CrashWatch crash;
+    private final HeatWatch heat = new HeatWatch();
     private final HeldWarnings held = new HeldWarnings();
 
     FaultWatch(LiveSetup setup) {
@@ -73,6 +74,7 @@ final class FaultWatch {
             LiveCurve curve, RoastEvents called, Optional<Outlook> outlook, DoubleFunction<Series> asItStands) {
         Look look = new Look(curve, called, outlook);
         OptionalDouble dryS = called.timeS(EventKind.DRY_END);
+        held.take(Kind.HEAT_FAILS, heat.look(curve), look.now());
         if (dryS.isPresent() && look.now() >= dryS.getAsDouble() + AFTER_DRY_S) {
             held.take(Kind.CRASH, crash.look(curve, asItStands), look.now());
             held.take(Kind.RUNNING_AWAY, runningAway(look), look.now());

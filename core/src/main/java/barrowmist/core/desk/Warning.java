@@ -7,7 +7,7 @@ import java.util.Locale;
  *
  * @param kind what it is
  * @param sinceS when it was first seen, s since charge
- * @param reading the figure that says so: °C/min, or % for development
+ * @param reading the figure that says so: °C/min of the beans, of the environment where the heat fails, or % for development
  * @param against what it is held against, same unit
  * @param inS how far ahead it lies, s; 0 when it is here
  */
@@ -15,6 +15,8 @@ public record Warning(Kind kind, double sinceS, double reading, double against, 
 
     /** In order of urgency: only the first is shown. */
     public enum Kind {
+        /** A crash whose reason is known: the heat fails by itself, read off the environment. It asks for a look at the burner. */
+        HEAT_FAILS(0, "crash"),
         CRASH(1),
         RUNNING_AWAY(-1),
         /** The rate lies near zero. */
@@ -26,9 +28,16 @@ public record Warning(Kind kind, double sinceS, double reading, double against, 
         DEVELOPMENT_LONG(0);
 
         private final int heat;
+        private final String code;
 
         Kind(int heat) {
             this.heat = heat;
+            this.code = name().toLowerCase(Locale.ROOT).replace('_', '-');
+        }
+
+        Kind(int heat, String code) {
+            this.heat = heat;
+            this.code = code;
         }
 
         /** 1 when it asks for heat, −1 when it asks for less, 0 when it asks for neither. */
@@ -38,7 +47,7 @@ public record Warning(Kind kind, double sinceS, double reading, double against, 
 
         /** The name on the wire. */
         public String code() {
-            return name().toLowerCase(Locale.ROOT).replace('_', '-');
+            return code;
         }
     }
 

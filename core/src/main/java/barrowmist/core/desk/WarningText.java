@@ -16,6 +16,12 @@ public record WarningText(String title, String says, String answer) {
         String rate = wording.rate(Math.max(0, w.reading()));
         String than = wording.rate(w.against());
         return switch (w.kind()) {
+            case HEAT_FAILS ->
+                new WarningText(
+                        "The heat is failing",
+                        "The environment moves by %s, just before by %s, and nothing was done that explains it."
+                                .formatted(wording.rate(w.reading()), than),
+                        "Look at the burner. Flame out: close the gas, let the air clear it, relight only by the machine’s manual.");
             case CRASH ->
                 w.inS() > 0
                         ? new WarningText(

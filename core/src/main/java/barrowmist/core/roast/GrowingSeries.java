@@ -1,6 +1,7 @@
 package barrowmist.core.roast;
 
 import java.util.Arrays;
+import java.util.Optional;
 import java.util.OptionalDouble;
 
 /** A series that takes in one value after another; its arrays are read in place. Mutable. */
@@ -35,6 +36,21 @@ final class GrowingSeries {
             i--;
         }
         return i < 0 ? OptionalDouble.empty() : OptionalDouble.of(v[i]);
+    }
+
+    /** The line through what lies in {@code [fromS, toS]}, given at {@code toS}; empty with fewer than four values. */
+    Optional<LocalFit> line(double fromS, double toS) {
+        int hi = n;
+        while (hi > 0 && t[hi - 1] > toS) {
+            hi--;
+        }
+        int lo = hi;
+        while (lo > 0 && t[lo - 1] >= fromS) {
+            lo--;
+        }
+        return hi - lo < RateOfRise.FEWEST_READINGS
+                ? Optional.empty()
+                : Optional.of(LocalFit.of(t, v, lo, hi, toS, false));
     }
 
     Series series() {

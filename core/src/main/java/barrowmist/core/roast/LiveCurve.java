@@ -119,19 +119,14 @@ public final class LiveCurve {
         return enough ? Optional.of(LocalFit.of(bean.t, bean.v, lo, bean.n, now, quadratic)) : Optional.empty();
     }
 
+    /** The line through the environment's readings in {@code [fromS, toS]}, °C and °C/s; empty with fewer than four. */
+    public Optional<LocalFit> environmentSlope(double fromS, double toS) {
+        return environment.line(fromS, toS);
+    }
+
     /** The line through the rates of rise in {@code [fromS, toS]}, given at {@code toS}; empty with fewer than four. */
     public Optional<LocalFit> rorTrend(double fromS, double toS) {
-        int hi = ror.n;
-        while (hi > 0 && ror.t[hi - 1] > toS) {
-            hi--;
-        }
-        int lo = hi;
-        while (lo > 0 && ror.t[lo - 1] >= fromS) {
-            lo--;
-        }
-        return hi - lo < RateOfRise.FEWEST_READINGS
-                ? Optional.empty()
-                : Optional.of(LocalFit.of(ror.t, ror.v, lo, hi, toS, false));
+        return ror.line(fromS, toS);
     }
 
     /** The rates of rise in {@code [fromS, toS]}, °C/min, newest first. */

@@ -110,7 +110,7 @@ public final class LiveTrial {
         List<Warning> warned = play(trial, meant, mishap == Mishap.NONE);
         TrueRate truth = new TrueRate(trial);
         Optional<Warning> crashWarned =
-                warned.stream().filter(w -> w.kind() == Warning.Kind.CRASH).findFirst();
+                warned.stream().filter(w -> w.kind().code().equals("crash")).findFirst();
         OptionalDouble crashed = truth.crashS();
         if (crashed.isPresent() && mishap != Mishap.NONE) {
             double lowS = truth.lowestS(crashed.getAsDouble());
