@@ -129,9 +129,9 @@ public final class Bands {
         out.append(crashes)
                 .append(
                         "\nA flame that fails behind a valve which says nothing is read off the environment within some seconds, where the air\n")
-                .append("answers so fast. With hot air the rate of rise is at its lowest within 15 s of the failing itself: nobody can\n")
-                .append("be warned 15 s ahead of that (HeatWatchTest).\n"); with hot air the rate of rise\n")
-                .append("is at its lowest half a minute later, and the warning comes less than 15 s ahead of that.\n");
+                .append(
+                        "answers so fast. With hot air the rate of rise is at its lowest within 15 s of the failing itself: nobody can\n")
+                .append("be warned 15 s ahead of that (HeatWatchTest).\n");
     }
 
     /** What several sets came to. */

@@ -16,10 +16,10 @@ import java.util.OptionalDouble;
 final class HeatWatch {
 
     /** The environment falls so much faster than just before, °C/min (house default). */
-    private static final double FALLS_C_PER_MIN = 40;
+    private static final double FALLS_C_PER_MIN = 30;
 
     /** And so much more for each share of the gas that was cut, or of its range that the air was moved (house default). */
-    private static final double EXPLAINED_C_PER_MIN = 300;
+    private static final double EXPLAINED_C_PER_MIN = 200;
 
     private static final double LOOK_S = 7;
     private static final double BEFORE_FROM_S = 30;
