@@ -1,7 +1,9 @@
 package barrowmist.core.cupping;
 
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.Function;
@@ -23,6 +25,13 @@ public final class Vocabulary {
     private static final Map<String, Word> BY_WORD =
             WORDS.stream().collect(Collectors.toUnmodifiableMap(Word::word, Function.identity()));
 
+    private static final Map<String, String> MEANT = new HashMap<>();
+
+    static {
+        WORDS.forEach(w -> w.alsoFoundBy().forEach(other -> MEANT.putIfAbsent(other, w.word())));
+        WORDS.forEach(w -> MEANT.put(w.word(), w.word()));
+    }
+
     private Vocabulary() {}
 
     /** All words, group by group. */
@@ -32,6 +41,12 @@ public final class Vocabulary {
 
     public static Optional<Word> find(String word) {
         return Optional.ofNullable(BY_WORD.get(word));
+    }
+
+    /** The word that is meant: a synonym is its word, and a word of nobody's stays as it is, in small letters. */
+    public static String plain(String word) {
+        String small = word.strip().toLowerCase(Locale.ROOT);
+        return MEANT.getOrDefault(small, small);
     }
 
     private static List<Word> words() {
@@ -46,10 +61,37 @@ public final class Vocabulary {
                 "little sweetness|not sweet",
                 "little acidity|no acidity",
                 "little aroma|no aroma",
+                "heavy",
+                "plain",
+                "baked",
+                "closed|shut",
                 "gassy",
-                "stale");
-        add(words, WordGroup.BURNT, "burnt", "ashy|ash", "charred|char|carbon", "smoky|smoke", "harsh", "bitter");
-        add(words, WordGroup.RAW, "grassy|grass|green", "hay|straw", "raw grain", "peanut skin", "pea pod|vegetal");
+                "under-rested|too young",
+                "stale|old");
+        add(
+                words,
+                WordGroup.BURNT,
+                "burnt",
+                "ashy|ash",
+                "charred|char|carbon",
+                "smoky|smoke",
+                "roasty|roast|roasted",
+                "bittersweet|bitter-sweet",
+                "harsh",
+                "bitter",
+                "scorched",
+                "tipped",
+                "overdeveloped");
+        add(
+                words,
+                WordGroup.RAW,
+                "grassy|grass|green",
+                "hay|straw",
+                "raw grain",
+                "peanut skin",
+                "pea pod|vegetal",
+                "underdeveloped",
+                "uneven");
         add(
                 words,
                 WordGroup.GRAIN,
@@ -59,17 +101,29 @@ public final class Vocabulary {
                 "cardboard",
                 "wheat|wheaty|cereal",
                 "oats|oatmeal",
-                "peanut");
-        add(words, WordGroup.SHARP, "sour|sour-sharp", "tart", "thin|watery", "drying|astringent|tightening");
+                "peanut",
+                "quakery|quaker|quakers");
+        add(
+                words,
+                WordGroup.SHARP,
+                "sour|sour-sharp",
+                "tart",
+                "pointed|pointed acidity",
+                "sharp",
+                "thin|watery",
+                "drying|astringent|tightening|dry");
         add(
                 words,
                 WordGroup.DIRTY,
-                "musty|mouldy",
+                "musty|mouldy|mould",
                 "earthy|earth",
-                "ferment|vinegar",
-                "medicinal|phenol",
+                "ferment|vinegar|fermented",
+                "medicinal|phenol|phenolic",
                 "woody|wood",
+                "past crop|aged",
                 "tobacco",
+                "off water|chlorine",
+                "another coffee",
                 "rubbery");
         add(words, WordGroup.SWEET, "sweet", "caramel", "honey", "brown sugar", "malt");
         add(

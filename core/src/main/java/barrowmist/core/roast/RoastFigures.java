@@ -18,6 +18,7 @@ import java.util.function.ToDoubleFunction;
  * @param rorPeak highest rate of rise
  * @param rorBeforeCrackCPerMin rate of rise a minute before first crack, °C/min
  * @param environment what the environment probe read
+ * @param drumRpm mean speed of the drum from charge to drop, 1/min
  */
 public record RoastFigures(
         OptionalDouble chargeC,
@@ -29,7 +30,8 @@ public record RoastFigures(
         OptionalDouble rorAtDropCPerMin,
         Optional<RorPoint> rorPeak,
         OptionalDouble rorBeforeCrackCPerMin,
-        EnvironmentFigures environment) {
+        EnvironmentFigures environment,
+        OptionalDouble drumRpm) {
 
     /** How long before first crack its rate of rise is asked for as well, s (common practice, no published source). */
     public static final double BEFORE_CRACK_S = 60;
@@ -54,7 +56,8 @@ public record RoastFigures(
                 rorAtDropCPerMin,
                 rorPeak,
                 OptionalDouble.empty(),
-                EnvironmentFigures.NONE);
+                EnvironmentFigures.NONE,
+                OptionalDouble.empty());
     }
 
     /** Those of a roast of which nothing is known yet. */

@@ -4,6 +4,7 @@ import barrowmist.core.cupping.Attribute;
 import barrowmist.core.cupping.CuppingSheet;
 import barrowmist.core.cupping.HundredPointSheet;
 import barrowmist.core.cupping.TasteNote;
+import barrowmist.core.cupping.Vocabulary;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.LinkedHashMap;
@@ -15,29 +16,70 @@ import java.util.OptionalDouble;
  * What the cups of one roast say, over all its sheets.
  *
  * @param cups number of cups over all sheets; 0 when the roast has not been cupped
- * @param words for each word the number of cups it was found in, in order of first mention
- * @param acidity mean acidity score; empty when not scored
+ * @param sheets number of sheets
+ * @param found for each word where it was found, in order of first mention
+ * @param acidity mean acidity score of the 100-point form; empty when not scored
  */
-public record CupFacts(int cups, Map<String, Integer> words, OptionalDouble acidity) {
+public record CupFacts(int cups, int sheets, Map<String, Found> found, OptionalDouble acidity) {
 
-    public static final CupFacts NONE = new CupFacts(0, Map.of(), OptionalDouble.empty());
+    public static final CupFacts NONE = new CupFacts(0, 0, Map.of(), OptionalDouble.empty());
+
+    /**
+     * Where a word was found.
+     *
+     * @param sheets on so many sheets
+     * @param cups in so many cups
+     * @param ofCups out of the cups of those sheets: what another cupper did not find says nothing of the cups
+     */
+    public record Found(int sheets, int cups, int ofCups) {
+
+        Found and(Found other) {
+            return new Found(sheets + other.sheets, cups + other.cups, ofCups + other.ofCups);
+        }
+
+        /** The share of the cups it was found in. */
+        double share() {
+            return Math.min(1, (double) cups / ofCups);
+        }
+    }
 
     public static CupFacts of(Collection<? extends CuppingSheet> sheets) {
-        Map<String, Integer> words = new LinkedHashMap<>();
+        Map<String, Found> found = new LinkedHashMap<>();
         List<Double> acidity = new ArrayList<>();
         int cups = 0;
         for (CuppingSheet sheet : sheets) {
             cups += sheet.cups().size();
-            for (TasteNote note : sheet.words()) {
-                words.merge(note.word(), note.cups().size(), Integer::sum);
-            }
+            words(sheet).forEach((word, f) -> found.merge(word, f, Found::and));
             // another form's figures mean something else
             if (sheet instanceof HundredPointSheet form) {
                 form.score(Attribute.ACIDITY).ifPresent(acidity::add);
             }
         }
         return new CupFacts(
-                cups, words, acidity.stream().mapToDouble(Double::doubleValue).average());
+                cups,
+                sheets.size(),
+                found,
+                acidity.stream().mapToDouble(Double::doubleValue).average());
+    }
+
+    /** The words of one sheet; two that mean the same are one. */
+    private static Map<String, Found> words(CuppingSheet sheet) {
+        Map<String, TasteNote> notes = new LinkedHashMap<>();
+        for (TasteNote note : sheet.words()) {
+            String word = Vocabulary.plain(note.word());
+            notes.merge(word, TasteNote.of(word, note.cups()), TasteNote::and);
+        }
+        Map<String, Found> out = new LinkedHashMap<>();
+        notes.forEach((word, note) ->
+                out.put(word, new Found(1, note.cups().size(), sheet.cups().size())));
+        return out;
+    }
+
+    /** For each word the number of cups it was found in. */
+    public Map<String, Integer> words() {
+        Map<String, Integer> out = new LinkedHashMap<>();
+        found.forEach((word, f) -> out.put(word, f.cups()));
+        return out;
     }
 
     public boolean cupped() {

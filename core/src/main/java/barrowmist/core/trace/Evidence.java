@@ -8,7 +8,7 @@ import java.util.OptionalDouble;
  * One piece of evidence.
  *
  * @param source where it comes from
- * @param weight what it adds to the sum: above 0 speaks for the cause, below 0 against
+ * @param weight log likelihood ratio of the cause against a sound roast: above 0 speaks for the cause, below 0 against
  * @param text a sentence with its figures
  * @param words the taste words behind it; empty for other sources
  * @param fromS start of its window on the curve, s since charge; empty when it has none
@@ -17,13 +17,15 @@ import java.util.OptionalDouble;
 public record Evidence(
         Source source, double weight, String text, List<String> words, OptionalDouble fromS, OptionalDouble toS) {
 
-    /** The five sources of evidence. */
+    /** The sources of evidence. */
     public enum Source {
         CUP,
         LOG,
         BENCH,
         GREEN,
-        TIME;
+        TIME,
+        /** What the other samples, the preparation and the other roasts of the lot say. */
+        TABLE;
 
         public String code() {
             return name().toLowerCase(Locale.ROOT);

@@ -8,25 +8,29 @@ import java.util.Optional;
  *
  * @param cause which
  * @param standing how far it is borne out
+ * @param probability that it is the main cause, from 0 to 1
+ * @param atWork probability that it is at work, as the main cause or beside it
  * @param evidence for and against, strongest first
- * @param missing what is not known and would decide, a sentence each
  * @param correction the one change; only for a supported cause
  */
 public record Finding(
         Cause cause,
         Standing standing,
+        double probability,
+        double atWork,
         List<Evidence> evidence,
-        List<String> missing,
         Optional<Correction> correction) {
 
     /** How far a finding is borne out. */
     public enum Standing {
-        /** Cup and log agree. */
+        /** The cup says it, at least one independent source bears it out, and the odds are good. */
         SUPPORTED("supported"),
-        /** The cup says it, the log does not. */
+        /** The cup says it, and nothing else bears it out yet. */
         UNEXPLAINED("unexplained"),
-        /** The log says it, the cup does not. */
-        TO_WATCH("to-watch");
+        /** Something else says it, the cup does not. */
+        TO_WATCH("to-watch"),
+        /** The odds are against it. */
+        UNLIKELY("unlikely");
 
         private final String code;
 
@@ -41,19 +45,10 @@ public record Finding(
 
     public Finding {
         evidence = List.copyOf(evidence);
-        missing = List.copyOf(missing);
     }
 
-    /** Sum of what the evidence adds and takes away. */
+    /** Sum of what the evidence adds and takes away: the log likelihood ratio against a sound roast. */
     public double weight() {
         return evidence.stream().mapToDouble(Evidence::weight).sum();
-    }
-
-    /** Sum of what one source adds. */
-    double weightFor(Evidence.Source source) {
-        return evidence.stream()
-                .filter(e -> e.source() == source && e.speaksFor())
-                .mapToDouble(Evidence::weight)
-                .sum();
     }
 }

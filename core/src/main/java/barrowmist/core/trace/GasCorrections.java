@@ -25,6 +25,8 @@ final class GasCorrections {
     /** and so long before it began. */
     private static final double STALL_LEAD_S = 20;
 
+    private static final String MECHANISM = "fell";
+
     private GasCorrections() {}
 
     /** A step of the gas lane. */
@@ -46,7 +48,8 @@ final class GasCorrections {
                     "s",
                     "Ease the heat once, by a small step, at %s, and give it back just after first crack."
                             .formatted(Clock.text(atS)),
-                    why);
+                    why,
+                    MECHANISM);
         }
         double to = Math.round((cut.beforePct + cut.afterPct) / 2 / GAS_STEP_PCT) * GAS_STEP_PCT;
         double atS = cut.timeS - EARLIER_S;
@@ -58,7 +61,8 @@ final class GasCorrections {
                 "Cut the gas at %s to %s, not at %s to %s, and give it back just after first crack."
                         .formatted(
                                 Clock.text(atS), words.gasText(to), Clock.text(cut.timeS), words.gasText(cut.afterPct)),
-                why);
+                why,
+                MECHANISM);
     }
 
     static Correction forStall(RoastAnalysis analysis, Fault stall, ControlWords words) {
@@ -74,7 +78,8 @@ final class GasCorrections {
                     "s",
                     "Give more heat from %s, so that the stretch to %s takes %d s less."
                             .formatted(Clock.text(atS), Clock.text(stall.toS()), Math.round(shorterS)),
-                    why);
+                    why,
+                    MECHANISM);
         }
         double now = gas.value(Math.min(gas.indexFrom(atS), gas.size() - 1));
         double to = Math.min(100, now + STALL_MORE_PCT);
@@ -85,7 +90,8 @@ final class GasCorrections {
                 "%",
                 "Hold the gas at %s from %s, not at %s, then lower it in small steps to the drop."
                         .formatted(words.gasText(to), Clock.text(atS), words.gasText(now)),
-                why);
+                why,
+                MECHANISM);
     }
 
     /** The largest cut from {@value #CUT_BEFORE_S} s before the crash to its end; null when the gas was not logged. */

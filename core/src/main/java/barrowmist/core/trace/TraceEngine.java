@@ -1,86 +1,91 @@
 package barrowmist.core.trace;
 
-import barrowmist.core.roast.MadeFor;
-import barrowmist.core.roast.RoastAim;
+import barrowmist.core.trace.Evidence.Source;
 import barrowmist.core.trace.Finding.Standing;
 import barrowmist.core.units.Wording;
+import java.util.ArrayList;
 import java.util.Comparator;
-import java.util.HashMap;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
-import java.util.stream.Stream;
 
-/** Traces the taste of a roast back to its cause. Pure: the same input gives the same findings. */
+/** Traces the taste of a roast back to its cause. Pure: the same input gives the same answer. */
 public final class TraceEngine {
 
-    /** Counted up with the rules: what was traced by others is traced again. */
-    public static final int RULES_VERSION = 3;
+    /** Counted up with the program's own rules: what was traced by others is traced again. */
+    public static final int RULES_VERSION = 4;
 
-    private static final String LOOK_NEXT =
-            "Nothing in the log explains it. Look next at the bench, the green, the rest and the preparation.";
+    private final TraceRules rules;
+    private final CauseTable table;
+    private final CupWords words;
 
-    private final TraceSettings settings;
-    private final Map<MadeFor, List<CauseRule>> rules = new HashMap<>();
+    public TraceEngine(TraceRules rules) {
+        this.rules = rules;
+        this.table = new CauseTable(rules);
+        this.words = new CupWords(rules, table);
+    }
 
-    public TraceEngine(TraceSettings settings) {
-        this.settings = settings;
-        for (RoastAim aim : RoastAim.values()) {
-            rules.put(MadeFor.of(aim), rules(MadeFor.of(aim)));
+    /** Everything that is observed of a roast, read once. */
+    public List<Observation> observe(TraceInput in, Wording wording) {
+        SignReading out = new SignReading(rules);
+        new LogSigns(in, wording, out).read();
+        new BenchSigns(in, out).read();
+        new GreenSigns(in, out).read();
+        new TableSigns(in, words.found(in.cup()).keySet(), out).read();
+        in.cup().acidity().ifPresent(a -> {
+            String text = "acidity " + Wording.number(a);
+            out.figure(Sign.LITTLE_ACIDITY, -a, text);
+            out.figure(Sign.MUCH_ACIDITY, a, text);
+        });
+        return out.all();
+    }
+
+    /** What a roast traces back to. */
+    public Traced trace(TraceInput in, Wording wording) {
+        List<Observation> observations = observe(in, wording);
+        Odds odds = odds(in.cup(), observations);
+        List<Finding> findings = new ArrayList<>();
+        List<Finding> folded = new ArrayList<>();
+        for (Cause cause : Cause.values()) {
+            Standing standing = standing(cause, in.cup(), odds, observations);
+            boolean named = standing != Standing.UNLIKELY
+                    || in.cup().cupped() && odds.main(cause) >= rules.value("standing.named");
+            Optional<Correction> correction = standing == Standing.SUPPORTED
+                    ? Corrections.of(cause, odds.likeliestWay(cause).name(), in, rules, wording)
+                    : Optional.empty();
+            List<Evidence> evidence = new Sum(table, odds, cause).evidence(in.cup(), words, observations);
+            Finding f = new Finding(cause, standing, odds.main(cause), odds.atWork(cause), evidence, correction);
+            (named ? findings : folded).add(f);
         }
+        Comparator<Finding> strongest =
+                Comparator.comparingDouble(Finding::probability).reversed();
+        findings.sort(Comparator.comparing((Finding f) -> f.standing() == Standing.TO_WATCH)
+                .thenComparing(strongest));
+        folded.sort(strongest);
+        return new Traced(
+                findings,
+                folded,
+                odds.sound(),
+                odds.none(),
+                new NextLook(table, odds).missing(observations, in.cup().cupped()));
     }
 
-    private List<CauseRule> rules(MadeFor made) {
-        TraceSettings own = settings.of(made);
-        return List.of(new BakedRule(own), new ScorchedRule(own), new UnderdevelopedRule(own));
+    /** The odds alone, of observations that were made. */
+    Odds odds(CupFacts cup, List<Observation> observations) {
+        return new Odds(rules, table, words, cup, observations);
     }
 
-    /**
-     * Findings, strongest first: supported before unexplained before to watch for, then by weight. Empty when neither cup
-     * nor log has anything to say.
-     */
-    public List<Finding> trace(TraceInput in, Wording wording) {
-        List<CauseRule> asked = rules.get(in.madeFor());
-        return (asked == null ? rules(in.madeFor()) : asked)
-                .stream()
-                        .map(rule -> weigh(rule, in, wording))
-                        .flatMap(Optional::stream)
-                        .sorted(Comparator.comparing(Finding::standing)
-                                .thenComparing(Comparator.comparingDouble(Finding::weight)
-                                        .reversed()))
-                        .toList();
-    }
-
-    private Optional<Finding> weigh(CauseRule rule, TraceInput in, Wording wording) {
-        GatheredEvidence gathered = new GatheredEvidence();
-        CupRule.weigh(in.cup(), rule, gathered);
-        rule.weigh(in, wording, gathered);
-        List<Evidence> evidence = gathered.evidence().stream()
-                .sorted(Comparator.comparingDouble(e -> -Math.abs(e.weight())))
-                .toList();
-        Finding bare = new Finding(rule.cause(), Standing.TO_WATCH, evidence, List.of(), Optional.empty());
-        return standing(bare)
-                .map(standing -> new Finding(
-                        rule.cause(),
-                        standing,
-                        evidence,
-                        missing(standing, gathered),
-                        standing == Standing.SUPPORTED ? rule.correct(in, wording) : Optional.empty()));
-    }
-
-    private Optional<Standing> standing(Finding f) {
-        boolean cup = f.weightFor(Evidence.Source.CUP) >= settings.leastWeight();
-        boolean log = f.weightFor(Evidence.Source.LOG) >= settings.leastWeight();
-        if (cup) {
-            return Optional.of(log ? Standing.SUPPORTED : Standing.UNEXPLAINED);
+    private Standing standing(Cause cause, CupFacts cup, Odds odds, List<Observation> observations) {
+        boolean said = cup.cupped()
+                && cup.found().keySet().stream().anyMatch(table.words(cause)::containsKey)
+                && odds.adds(cause, Source.CUP) >= rules.value("standing.cup");
+        boolean witnessed =
+                cause.witnesses().stream().anyMatch(s -> odds.adds(cause, s) >= rules.value("standing.witness"));
+        if (!said) {
+            return witnessed && !observations.isEmpty() ? Standing.TO_WATCH : Standing.UNLIKELY;
         }
-        return log ? Optional.of(Standing.TO_WATCH) : Optional.empty();
-    }
-
-    private static List<String> missing(Standing standing, GatheredEvidence gathered) {
-        return standing == Standing.UNEXPLAINED
-                ? Stream.concat(Stream.of(LOOK_NEXT), gathered.missing().stream())
-                        .toList()
-                : gathered.missing();
+        if (witnessed && odds.atWork(cause) >= rules.value("standing.supported")) {
+            return Standing.SUPPORTED;
+        }
+        return odds.main(cause) < rules.value("standing.unlikely") ? Standing.UNLIKELY : Standing.UNEXPLAINED;
     }
 }

@@ -1,10 +1,11 @@
 package barrowmist.core.trace;
 
 import barrowmist.core.green.GreenFacts;
+import barrowmist.core.green.Inspection;
 import barrowmist.core.machine.MachineReference;
 import barrowmist.core.rest.RestSchool;
+import barrowmist.core.roast.Band;
 import barrowmist.core.roast.MadeFor;
-import barrowmist.core.roast.RoastAim;
 import barrowmist.core.roast.RoastAnalysis;
 import barrowmist.core.sample.BenchFigures;
 import barrowmist.core.sample.BenchLimits;
@@ -15,53 +16,43 @@ import java.util.OptionalDouble;
  * All that is known of one roast.
  *
  * @param green the lot
- * @param analysis the log, worked out
- * @param reference what the machine usually does with such coffee
- * @param machineName name of the machine, for the sentences
+ * @param inspection what was seen on the green sample
+ * @param roast the roast
  * @param bench the roasted sample
+ * @param benchLimits what the lab asks of a roasted sample
  * @param cup the cups
  * @param restHours hours from roasting to cupping; empty when not cupped or not known
- * @param roastedOn the day of the roast, for the age of the green
- * @param benchLimits what the lab asks of a roasted sample
  * @param school how long the lab lets samples rest
- * @param madeFor what it was roasted for
+ * @param table what the table says
  */
 public record TraceInput(
         GreenFacts green,
-        RoastAnalysis analysis,
-        MachineReference reference,
-        String machineName,
+        Inspection inspection,
+        Roast roast,
         BenchFigures bench,
+        BenchLimits benchLimits,
         CupFacts cup,
         OptionalDouble restHours,
-        LocalDate roastedOn,
-        BenchLimits benchLimits,
         RestSchool school,
-        MadeFor madeFor) {
+        TableFacts table) {
 
-    /** Of a sample that was roasted by the protocol. */
-    public TraceInput(
-            GreenFacts green,
+    /**
+     * The roast itself.
+     *
+     * @param analysis the log, worked out
+     * @param machineName name of the machine, for the sentences
+     * @param reference what the machine usually does with such coffee
+     * @param batchG what is usually weighed in on it, g
+     * @param roastedOn the day, for the age of the green
+     * @param madeFor what it was roasted for
+     * @param secondCrackS when second crack was marked, s since charge; empty when it was not
+     */
+    public record Roast(
             RoastAnalysis analysis,
-            MachineReference reference,
             String machineName,
-            BenchFigures bench,
-            CupFacts cup,
-            OptionalDouble restHours,
+            MachineReference reference,
+            Band batchG,
             LocalDate roastedOn,
-            BenchLimits benchLimits,
-            RestSchool school) {
-        this(
-                green,
-                analysis,
-                reference,
-                machineName,
-                bench,
-                cup,
-                restHours,
-                roastedOn,
-                benchLimits,
-                school,
-                MadeFor.of(RoastAim.PROTOCOL_SAMPLE));
-    }
+            MadeFor madeFor,
+            OptionalDouble secondCrackS) {}
 }

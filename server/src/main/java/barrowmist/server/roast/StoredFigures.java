@@ -62,6 +62,8 @@ class StoredFigures {
     @Column(name = "environment_peak_c")
     private @Nullable Double environmentPeakC;
 
+    private @Nullable Double drumRpm;
+
     protected StoredFigures() {}
 
     StoredFigures(RoastFigures f) {
@@ -83,6 +85,7 @@ class StoredFigures {
         environmentFirstCrackC = Optionals.orNull(f.environment().firstCrackC());
         environmentDropC = Optionals.orNull(f.environment().dropC());
         environmentPeakC = Optionals.orNull(f.environment().peakC());
+        drumRpm = Optionals.orNull(f.drumRpm());
     }
 
     RoastFigures figures() {
@@ -100,7 +103,8 @@ class StoredFigures {
                         Optionals.of(environmentDryEndC),
                         Optionals.of(environmentFirstCrackC),
                         Optionals.of(environmentDropC),
-                        Optionals.of(environmentPeakC)));
+                        Optionals.of(environmentPeakC)),
+                Optionals.of(drumRpm));
     }
 
     private static @Nullable Double timeS(Optional<Milestone> m) {
