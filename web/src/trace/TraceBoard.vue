@@ -2,9 +2,8 @@
 import { computed, nextTick, ref, watch } from 'vue'
 import { useResizeObserver } from '@vueuse/core'
 import type { Schemas } from '@/shared/api/client'
-import { signed } from '@/shared/format/text'
-import { STANDING_SENTENCES, STANDINGS } from './standings'
-import { logThread, wordThread, type Box } from './threads'
+import CauseList from './CauseList.vue'
+import { gutterThread, logThread, wordThread, type Box } from './threads'
 
 /** Words of the cup, causes, and the chart, tied by threads. The chart comes in by the slot. */
 const props = defineProps<{
@@ -18,21 +17,22 @@ interface Thread {
   path: string
   end?: { x: number; y: number }
   strong: boolean
-  log: boolean
+  source: string
+  against?: boolean
 }
 
 const board = ref<HTMLElement>()
 const threads = ref<Thread[]>([])
 const words = computed(() => props.trace.words)
-const CAUSES = ['baked', 'scorched', 'underdeveloped']
-const quietCauses = computed(() =>
-  CAUSES.filter((c) => !props.trace.findings.some((f) => f.cause === c)).join(' or '),
-)
+/** Threads in the gutter lie so far beside each other, px. */
+const ASIDE = 5
 const dots = (cups: number) => Array.from({ length: props.trace.cups }, (_, i) => i < cups)
 
-function boxOf(selector: string): Box | undefined {
+const boxOf = (selector: string) => boxAt(board.value?.querySelector(selector))
+
+function boxAt(element?: Element | null): Box | undefined {
   const root = board.value?.getBoundingClientRect()
-  const b = board.value?.querySelector(selector)?.getBoundingClientRect()
+  const b = element?.getBoundingClientRect()
   return root && b
     ? {
         left: b.left - root.left,
@@ -51,21 +51,34 @@ function draw() {
     for (const word of finding.evidence.flatMap((e) => e.words)) {
       const from = boxOf(`[data-word="${word}"]`)
       if (cause && from && cause.left > from.right) {
-        drawn.push({ path: wordThread(from, cause), strong, log: false })
+        drawn.push({ path: wordThread(from, cause), strong, source: 'cup' })
       }
     }
     const anchor = boxOf('[data-thread-anchor]')
     const chart = boxOf('.chart-card')
+    if (strong && cause && chart && chart.left > cause.right) {
+      drawn.push(...besideThreads(cause))
+    }
     if (strong && cause && anchor && chart && chart.left > cause.right) {
       drawn.push({
         path: logThread(cause, anchor, chart.left, anchor.top),
         end: { x: (anchor.left + anchor.right) / 2, y: anchor.bottom },
         strong,
-        log: true,
+        source: 'log',
       })
     }
   }
   threads.value = drawn.sort((a, b) => Number(a.strong) - Number(b.strong))
+}
+
+/** To what speaks outside the log, each through the gutter. */
+function besideThreads(cause: Box): Thread[] {
+  return [...(board.value?.querySelectorAll<HTMLElement>('[data-beside]') ?? [])].map((element, i) => ({
+    path: gutterThread(cause, boxAt(element)!, (i - 2) * ASIDE),
+    strong: true,
+    source: element.dataset.beside!,
+    against: element.dataset.says === 'against',
+  }))
 }
 
 const redraw = () => nextTick(() => requestAnimationFrame(draw))
@@ -91,34 +104,18 @@ defineExpose({ redraw })
             </li>
           </ul>
         </section>
-        <section>
-          <h2 class="label">What may have done it</h2>
-          <button
-            v-for="f in trace.findings"
-            :key="f.cause"
-            type="button"
-            class="cause"
-            :class="[f.standing, { chosen: f.cause === chosen?.cause }]"
-            :data-cause="f.cause"
-            :aria-pressed="f.cause === chosen?.cause"
-            @click="emit('choose', f.cause)"
-          >
-            <span class="name">{{ f.cause }}</span>
-            <span class="standing">{{ STANDINGS[f.standing] }}</span>
-            <span class="why quiet">{{ STANDING_SENTENCES[f.standing] }} · {{ signed(f.weight) }}</span>
-          </button>
-          <p v-if="quietCauses" class="quiet looked">Nothing points to {{ quietCauses }}.</p>
-        </section>
+        <CauseList :trace="trace" :chosen="chosen" @choose="emit('choose', $event)" />
       </div>
       <slot name="sum" />
     </div>
     <div class="right">
       <section class="card chart-card"><slot /></section>
+      <slot name="beside" />
       <slot name="change" />
     </div>
     <svg class="threads" aria-hidden="true">
       <template v-for="(t, i) in threads" :key="i">
-        <path :d="t.path" :class="{ strong: t.strong, log: t.log }" />
+        <path :d="t.path" :class="[`of-${t.source}`, { strong: t.strong, against: t.against }]" />
         <circle v-if="t.end" :cx="t.end.x" :cy="t.end.y" r="4" />
       </template>
     </svg>
@@ -142,9 +139,6 @@ defineExpose({ redraw })
 .right {
   display: grid;
   gap: 16px;
-}
-.looked {
-  font-size: 0.875rem;
 }
 .words {
   list-style: none;
@@ -177,45 +171,6 @@ defineExpose({ redraw })
 .cups .full {
   background: var(--cup);
 }
-.cause {
-  display: grid;
-  grid-template-columns: 1fr auto;
-  gap: 2px 8px;
-  width: 100%;
-  text-align: left;
-  background: var(--card);
-  border: 1px solid var(--line);
-  border-radius: 5px;
-  padding: 12px 14px;
-  margin: 8px 0 12px;
-}
-.cause .name {
-  font-size: 1.2rem;
-  text-transform: capitalize;
-}
-.standing {
-  font-size: 0.875rem;
-  font-weight: 600;
-  color: var(--ink-2);
-  align-self: center;
-  text-align: right;
-}
-.why {
-  grid-column: 1 / -1;
-  font-size: 0.875rem;
-}
-.chosen {
-  border: 2px solid var(--ink);
-  padding: 11px 13px;
-}
-.supported .standing,
-.supported.chosen {
-  color: var(--ember);
-  border-color: var(--ember);
-}
-.supported.chosen .name {
-  color: var(--ink);
-}
 .chart-card {
   padding: 12px 14px;
 }
@@ -228,7 +183,7 @@ defineExpose({ redraw })
   fill: none;
 }
 .threads path {
-  stroke: var(--cup);
+  stroke: currentcolor;
   stroke-width: 1.3;
   opacity: 0.35;
 }
@@ -239,8 +194,9 @@ defineExpose({ redraw })
   stroke-width: 2.6;
   opacity: 0.9;
 }
-.threads .log {
-  stroke: var(--log);
+.threads .against {
+  stroke-dasharray: 5 4;
+  opacity: 0.6;
 }
 @media (max-width: 1100px) {
   .board {

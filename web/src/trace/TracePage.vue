@@ -10,7 +10,11 @@ import { usePreferences } from '@/shared/preferences'
 import { useWaiting } from '@/shared/waiting'
 import { loadWhole } from '@/roast/useRoast'
 import BesideLater from './BesideLater.vue'
+import BesideLog from './BesideLog.vue'
 import EvidenceSum from './EvidenceSum.vue'
+import NextLook from './NextLook.vue'
+import { elsewhere } from './next'
+import { percent } from './odds'
 import TraceBoard from './TraceBoard.vue'
 
 const RoastChart = defineAsyncComponent(() => import('@/shared/chart/RoastChart.vue'))
@@ -34,8 +38,15 @@ const unsettled = ref<Failure>()
 const pointed = ref<{ fromS: number; toS: number }>()
 const board = ref<InstanceType<typeof TraceBoard>>()
 
+const all = computed(() => [...(trace.data.value?.findings ?? []), ...(trace.data.value?.folded ?? [])])
 const chosen = computed(
-  () => trace.data.value?.findings.find((f) => f.cause === cause.value) ?? trace.data.value?.findings[0],
+  () =>
+    all.value.find((f) => f.cause === cause.value) ??
+    trace.data.value?.findings.find((f) => f.standing !== 'unlikely'),
+)
+/** Without a chosen cause, what would change the answer as a whole. */
+const missing = computed(() =>
+  chosen.value?.missing.length ? chosen.value.missing : (trace.data.value?.missing ?? []),
 )
 const lit = computed(() => {
   if (pointed.value) {
@@ -99,9 +110,18 @@ watch(cause, () => (pointed.value = undefined))
           :height="400"
           @laid-out="board?.redraw()"
         />
+        <template v-if="chosen" #beside><BesideLog :finding="chosen" /></template>
         <template v-if="chosen" #sum>
           <section class="card">
-            <h2 class="label mb-2">Why {{ chosen.cause }}: the sum</h2>
+            <h2 class="label mb-2">
+              {{ chosen.standing === 'unlikely' ? 'Why not' : 'Why' }} {{ chosen.label }}: the sum
+            </h2>
+            <p v-if="trace.data.value.cups" class="quiet mb-2">
+              {{ percent(chosen.probability) }} that it is the main cause<template
+                v-if="chosen.atWork - chosen.probability > 0.02"
+                >, {{ percent(chosen.atWork) }} that it is at work</template
+              >; {{ percent(trace.data.value.sound) }} that nothing is wrong.
+            </p>
             <EvidenceSum :finding="chosen" @light="pointed = $event" />
           </section>
         </template>
@@ -112,24 +132,9 @@ watch(cause, () => (pointed.value = undefined))
               <p class="name change">{{ chosen.correction.text }}</p>
               <p class="quiet">{{ chosen.correction.why }} Then cup the old and the new side by side.</p>
             </template>
-            <p v-else-if="chosen.standing === 'to-watch'" class="name change">
-              Nothing: the cup does not show it.
-            </p>
-            <p v-else class="name change">Nothing in the roast yet: the log does not explain this cup.</p>
+            <p v-else class="name change">{{ elsewhere(chosen.cause, chosen.standing) }}</p>
             <BesideLater v-if="chosen.correction" :roast="whole.data.value.roast" />
-            <div v-if="chosen.missing.length" class="missing">
-              <h3 class="label">Missing</h3>
-              <ul>
-                <li v-for="m in chosen.missing" :key="m">{{ m }}</li>
-              </ul>
-              <p class="links">
-                <router-link class="plain" :to="`/sample/${id}`">Bench figures</router-link>
-                <router-link class="plain" :to="`/green/${whole.data.value.roast.lotId}`"
-                  >The lot</router-link
-                >
-                <router-link class="plain" :to="`/cupping?roast=${id}`">Cup it again</router-link>
-              </p>
-            </div>
+            <NextLook :missing="missing" :roast="whole.data.value.roast" />
           </section>
         </template>
       </TraceBoard>
@@ -142,18 +147,5 @@ watch(cause, () => (pointed.value = undefined))
   font-size: 1.25rem;
   line-height: 1.3;
   margin-bottom: 6px;
-}
-.missing {
-  border-top: 1px solid var(--line);
-  margin-top: 14px;
-  padding-top: 10px;
-}
-.missing ul {
-  padding-left: 18px;
-}
-.links {
-  display: flex;
-  gap: 18px;
-  margin-top: 8px;
 }
 </style>

@@ -1,15 +1,23 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { answer, api } from '@/shared/api/client'
+import { answer, api, type Schemas } from '@/shared/api/client'
 import { useLoad } from '@/shared/api/useLoad'
 import PageState from '@/shared/components/PageState.vue'
 import { moment, roastName } from '@/shared/format/text'
+import { likely } from './odds'
 import { STANDINGS } from './standings'
 
 const traces = useLoad(() => answer(api.GET('/api/traces')))
 const rows = computed(() => [...(traces.data.value ?? [])].sort((a, b) => rank(a) - rank(b)))
 const rank = (t: { settled: boolean; standing?: string }) =>
-  t.settled ? 3 : t.standing === undefined ? 2 : t.standing === 'to-watch' ? 1 : 0
+  t.settled ? 3 : said(t.standing) ? 0 : t.standing === 'to-watch' ? 1 : 2
+const said = (standing?: string) => standing === 'supported' || standing === 'unexplained'
+const finding = (t: Schemas['TraceRow']) =>
+  t.label && t.standing !== 'unlikely'
+    ? said(t.standing)
+      ? `${likely(t.probability ?? 0)} ${t.label}`
+      : t.label
+    : 'nothing found'
 </script>
 
 <template>
@@ -44,9 +52,15 @@ const rank = (t: { settled: boolean; standing?: string }) =>
             </td>
             <td>{{ moment(trace.roastedAt) }}</td>
             <td class="num">{{ trace.finalScore?.toFixed(2) ?? '–' }}</td>
-            <td>{{ trace.cause ?? 'nothing found' }}</td>
+            <td>{{ finding(trace) }}</td>
             <td :class="{ ember: trace.standing === 'supported' && !trace.settled }">
-              {{ trace.settled ? 'done with' : trace.standing ? STANDINGS[trace.standing] : '' }}
+              {{
+                trace.settled
+                  ? 'done with'
+                  : trace.standing && trace.standing !== 'unlikely'
+                    ? STANDINGS[trace.standing]
+                    : ''
+              }}
             </td>
           </tr>
         </tbody>

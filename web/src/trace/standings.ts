@@ -2,12 +2,14 @@
 export const STANDINGS: Record<string, string> = {
   supported: 'supported',
   'to-watch': 'to watch for',
-  unexplained: 'unexplained by the log',
+  unexplained: 'not borne out yet',
+  unlikely: 'unlikely',
 }
 
 /** The same, said in full under a cause. */
 export const STANDING_SENTENCES: Record<string, string> = {
-  supported: 'cup and log agree',
-  'to-watch': 'the log shows it, the cup does not',
-  unexplained: 'the cup says it, the log does not',
+  supported: 'the cup says it, and something else bears it out',
+  'to-watch': 'something shows it, the cup does not',
+  unexplained: 'the cup says it, nothing else does yet',
+  unlikely: 'the odds are against it',
 }

@@ -19,6 +19,27 @@ export function wordThread(from: Box, to: Box): string {
 const CORNER = 12
 
 /**
+ * A thread from a cause to something beside it that is no place in the log: along the gutter, so that it crosses nothing.
+ *
+ * @param aside px that it lies beside its neighbours in the gutter
+ */
+export function gutterThread(from: Box, to: Box, aside: number): string {
+  const gutter = (from.right + to.left) / 2 + aside
+  const y0 = middle(from)
+  const y1 = middle(to)
+  const c = Math.min(CORNER, Math.abs(y1 - y0) / 2, Math.max(1, (to.left - from.right) / 4))
+  const down = y1 > y0 ? 1 : -1
+  return [
+    `M${from.right} ${y0}`,
+    `L${gutter - c} ${y0}`,
+    `Q${gutter} ${y0} ${gutter} ${y0 + down * c}`,
+    `L${gutter} ${y1 - down * c}`,
+    `Q${gutter} ${y1} ${gutter + c} ${y1}`,
+    `L${to.left} ${y1}`,
+  ].join(' ')
+}
+
+/**
  * A thread from a cause to its place in the log: along the gutter before the chart, then level between two panes, so
  * that it crosses no curve, and down to the anchor.
  *

@@ -3,17 +3,24 @@ import { flushPromises } from '@vue/test-utils'
 import { mountApp, stubServer } from '@/shared/testMount'
 import LotForm from '@/green/LotForm.vue'
 import BesideLater from './BesideLater.vue'
+import BesideLog from './BesideLog.vue'
 import EvidenceSum from './EvidenceSum.vue'
+import NextLook from './NextLook.vue'
+import { elsewhere, wayTo } from './next'
+import { likely, percent } from './odds'
 import TraceBoard from './TraceBoard.vue'
 
 const finding = {
   cause: 'baked',
+  label: 'baked',
   standing: 'supported',
+  probability: 0.97,
+  atWork: 0.98,
   weight: 1.9,
   evidence: [
     { source: 'cup', says: 'for', text: 'flat, in all 5 cups', weight: 1, words: ['flat'] },
     { source: 'log', says: 'for', text: 'crashed', weight: 1.5, words: [], fromS: 480, toS: 505 },
-    { source: 'cup', says: 'against', text: 'lively', weight: -0.6, words: [] },
+    { source: 'bench', says: 'against', text: 'lively', weight: -0.6, words: [] },
   ],
   missing: [],
 }
@@ -24,6 +31,13 @@ const trace = {
   sheets: 1,
   words: [{ word: 'flat', cups: 4 }],
   findings: [finding],
+  folded: [
+    { ...finding, cause: 'green-mould', label: 'mould in the green', standing: 'unlikely', probability: 0 },
+  ],
+  sound: 0.02,
+  none: 0.01,
+  rulesVersion: 4,
+  missing: [],
 }
 
 afterEach(() => {
@@ -45,11 +59,72 @@ it('lights the window of the evidence that is pointed at', async () => {
   expect(sum.emitted('light')).toEqual([[{ fromS: 480, toS: 505 }], [undefined]])
 })
 
-it('says how many cups hold a word and which causes nothing points to', () => {
+it('says how many cups hold a word, how likely a cause is, and folds the rest', async () => {
   const board = mountApp(TraceBoard, { trace, chosen: finding })
   expect(board.find('[aria-label="in 4 of 5 cups"]').findAll('.full')).toHaveLength(4)
-  expect(board.text()).toContain('Nothing points to scorched or underdeveloped.')
-  expect(board.text()).toContain('cup and log agree · +1.9')
+  expect(board.text()).toContain('almost certainly')
+  expect(board.text()).toContain('something else bears it out')
+  expect(board.find('details').text()).toContain('1 others, and why not')
+  await board.find('[data-cause=green-mould]').trigger('click')
+  expect(board.emitted('choose')).toEqual([['green-mould']])
+})
+
+it('says of a sound cup that nothing is wrong, and of an unknown fault that none explains it', () => {
+  const sound = mountApp(TraceBoard, { trace: { ...trace, findings: [], sound: 0.97 }, chosen: undefined })
+  expect(sound.text()).toContain('Nothing is wrong with it: almost certainly.')
+  const strange = mountApp(TraceBoard, { trace: { ...trace, findings: [], none: 0.6 }, chosen: undefined })
+  expect(strange.text()).toContain('none of these explains: probably')
+})
+
+it('shows what speaks outside the log, not what hardly does', () => {
+  const evidence = [
+    { source: 'bench', says: 'for', text: '4 quakers in 100 g', weight: 2.2, words: [] },
+    { source: 'green', says: 'against', text: 'sizes alike', weight: -0.9, words: [] },
+    { source: 'time', says: 'for', text: 'cupped after 9 h', weight: 0.1, words: [] },
+    { source: 'log', says: 'for', text: 'crashed', weight: 2, words: [] },
+  ]
+  const beside = mountApp(BesideLog, { finding: { ...finding, evidence } })
+  expect(beside.findAll('li').map((l) => l.attributes('data-beside'))).toEqual(['bench', 'green'])
+  expect(beside.findAll('.against')).toHaveLength(1)
+})
+
+it('leads straight to where a missing measurement is entered', () => {
+  const missing = ['sample', 'green', 'cupping', 'rest', 'plan'].map((station) => ({
+    measurement: station,
+    station,
+    text: `${station}.`,
+    gainBits: 0.4,
+    minutes: 2,
+  }))
+  const next = mountApp(NextLook, { missing, roast: { id: 7, lotId: 3 } })
+  expect(next.findAll('a').map((a) => a.attributes('href'))).toEqual([
+    '/sample/7',
+    '/green/3',
+    '/cupping?roast=7',
+    '/rest',
+  ])
+  expect(wayTo('plan', { id: 7, lotId: 3 }).to).toBe('/plan/new?lot=3')
+})
+
+it.each([
+  [0.99, 'almost certainly', '99 %'],
+  [0.85, 'very likely', '85 %'],
+  [0.6, 'probably', '60 %'],
+  [0.3, 'may be', '30 %'],
+  [0.1, 'perhaps', '10 %'],
+  [0.001, 'hardly', 'under 1 %'],
+  [0.9999, 'almost certainly', 'over 99 %'],
+])('says %d as %s', (p, words, figure) => {
+  expect(likely(p)).toBe(words)
+  expect(percent(p)).toBe(figure)
+})
+
+it('sends a cause that the roast cannot mend elsewhere', () => {
+  expect(elsewhere('green-mould', 'supported')).toContain('contract')
+  expect(elsewhere('quakers', 'supported')).toContain('sort')
+  expect(elsewhere('preparation', 'supported')).toContain('cup it anew')
+  expect(elsewhere('baked', 'to-watch')).toContain('the cup does not show it')
+  expect(elsewhere('baked', 'unexplained')).toContain('not borne out')
 })
 
 it('chooses a cause by click', async () => {

@@ -35,6 +35,9 @@ public record TableProtocol(
 
     public static final double MOST_WATER_C = 100;
 
+    /** Water is poured at 86 to 93 °C, or nearly boiling (common practice, no published source). */
+    private static final double MIDDLE_C = 92.5;
+
     private static final double LEAST_SOLIDS_PPM = 100;
     private static final double MOST_SOLIDS_PPM = 250;
 
@@ -110,6 +113,28 @@ public record TableProtocol(
         return out.isPresent() && doseG.isPresent()
                 ? OptionalDouble.of(out.getAsDouble() / doseG.getAsDouble())
                 : OptionalDouble.empty();
+    }
+
+    /** How far coffee to water lies from the published ratio, %; empty when not noted, or not drunk black. */
+    public OptionalDouble ratioOffPct() {
+        if (ratio().isEmpty() || drink.serving() != Drink.Serving.BLACK) {
+            return OptionalDouble.empty();
+        }
+        return OptionalDouble.of(
+                100 * Math.abs(ratio().getAsDouble() / usual().ratio().orElseThrow() - 1));
+    }
+
+    /**
+     * How far the water lies from the middle of what is in use: 1 at 85 and 100 °C, and at the least and most solids that are
+     * allowed; empty when not noted.
+     */
+    public OptionalDouble waterOff() {
+        double byHeat = waterC.isPresent() ? Math.abs(waterC.getAsDouble() - MIDDLE_C) / (MOST_WATER_C - MIDDLE_C) : 0;
+        double middle = (LEAST_SOLIDS_PPM + MOST_SOLIDS_PPM) / 2;
+        double bySolids = tdsPpm.isPresent() ? Math.abs(tdsPpm.getAsDouble() - middle) / (MOST_SOLIDS_PPM - middle) : 0;
+        return waterC.isEmpty() && tdsPpm.isEmpty()
+                ? OptionalDouble.empty()
+                : OptionalDouble.of(Math.max(byHeat, bySolids));
     }
 
     /** What is to be said before the pour: against the published protocol, and against the last table. */

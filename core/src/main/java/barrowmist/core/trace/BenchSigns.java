@@ -4,6 +4,7 @@ import barrowmist.core.green.Process;
 import barrowmist.core.roast.RoastAim;
 import barrowmist.core.sample.BenchFigures;
 import barrowmist.core.sample.BenchLook;
+import java.util.Locale;
 import java.util.OptionalInt;
 
 /** Reads the roasted sample: colour, weight, counts, look. */
@@ -56,7 +57,7 @@ final class BenchSigns {
         double least = protocol ? in.benchLimits().leastLossPct() : limits.leastLossPct();
         double most = protocol ? in.benchLimits().mostLossPct() : limits.mostLossPct();
         bench.weightLossPct().ifPresent(loss -> {
-            String text = "weight loss %.1f %%, wanted %.0f to %.0f".formatted(loss, least, most);
+            String text = String.format(Locale.ROOT, "weight loss %.1f %%, wanted %.0f to %.0f", loss, least, most);
             out.figure(Sign.LOW_LOSS, least - loss, text);
             out.figure(Sign.HIGH_LOSS, loss - most, text);
         });

@@ -7,10 +7,8 @@ import barrowmist.core.roast.KeyFigure;
 import barrowmist.core.roast.RoastAnalysis;
 import barrowmist.core.roast.RoastFigures;
 import barrowmist.core.units.Wording;
-import java.util.Arrays;
 import java.util.Comparator;
 import java.util.Optional;
-import java.util.OptionalDouble;
 
 /** The one change for the next roast, for each way in which a cause comes about. Sizes are house defaults. */
 final class Corrections {
@@ -21,6 +19,7 @@ final class Corrections {
     private final TraceRules rules;
     private final Wording wording;
     private final PhaseCorrections phases;
+    private final HeatCorrections heat;
 
     private Corrections(TraceInput in, TraceRules rules, Wording wording) {
         this.in = in;
@@ -29,6 +28,7 @@ final class Corrections {
         this.rules = rules;
         this.wording = wording;
         this.phases = new PhaseCorrections(in, rules, wording);
+        this.heat = new HeatCorrections(in, rules, wording);
     }
 
     /** Empty where nothing in the roast would mend it, or the log does not show where. */
@@ -37,7 +37,7 @@ final class Corrections {
         return switch (cause) {
             case BAKED -> c.baked();
             case SCORCHED -> c.scorched(way);
-            case TIPPED -> c.firstHeat();
+            case TIPPED -> c.heat.early();
             case UNDERDEVELOPED -> c.underdeveloped(way);
             case OVERDEVELOPED -> c.phases.developShorter();
             case TART -> c.phases.brownLonger();
@@ -61,98 +61,17 @@ final class Corrections {
 
     private Optional<Correction> scorched(String way) {
         return switch (way) {
-            case "slow-drum" -> drum("slow-drum", rules.value("drum.slow") + rules.value("correct.drum"));
-            case "small-batch" -> batch();
-            default -> chargeLower(way);
+            case "slow-drum" -> heat.drum("slow-drum", rules.value("drum.slow") + rules.value("correct.drum"));
+            case "small-batch" -> heat.batch();
+            default -> heat.chargeLower(way);
         };
-    }
-
-    private Optional<Correction> chargeLower(String way) {
-        if (figures.chargeC().isEmpty()) {
-            return Optional.empty();
-        }
-        double charge = figures.chargeC().getAsDouble();
-        double atMost = charge - rules.value("correct.charge");
-        double to = in.roast().reference().chargeC() instanceof Band.Learned usual
-                ? Math.min(usual.median(), atMost)
-                : atMost;
-        return Optional.of(new Correction(
-                "charge",
-                charge,
-                to,
-                "°C",
-                "Charge at %s, not at %s.".formatted(wording.temperature(to), wording.temperature(charge)),
-                "That is %s lower: the first contact with hot metal is what burns the faces."
-                        .formatted(wording.difference(charge - to)),
-                way));
-    }
-
-    /** The drum back to its usual speed, or to one where none is learned. */
-    private Optional<Correction> drum(String way, double otherwise) {
-        OptionalDouble rpm = Arrays.stream(analysis.log().drumRpm().values()).average();
-        if (rpm.isEmpty()) {
-            return Optional.empty();
-        }
-        double from = rpm.getAsDouble();
-        double to = in.roast().reference().drumRpm() instanceof Band.Learned usual ? usual.median() : otherwise;
-        boolean faster = to > from;
-        return Optional.of(new Correction(
-                "drum",
-                from,
-                to,
-                "1/min",
-                "Turn the drum at %s, not at %s."
-                        .formatted(
-                                wording.controls().drumText(to),
-                                wording.controls().drumText(from)),
-                faster
-                        ? "Beans that lie too long on hot metal burn on their faces; the charge was right."
-                        : "Beans that hardly touch the drum take heat from the air alone, and the inside stays behind.",
-                way));
-    }
-
-    private Optional<Correction> batch() {
-        return in.roast().batchG() instanceof Band.Learned usual
-                        && in.bench().greenG().isPresent()
-                ? Optional.of(new Correction(
-                        "batch",
-                        in.bench().greenG().getAsDouble(),
-                        usual.median(),
-                        "g",
-                        "Charge %.0f g, not %.0f g."
-                                .formatted(usual.median(), in.bench().greenG().getAsDouble()),
-                        "A small batch takes the same heat in fewer beans.",
-                        "small-batch"))
-                : chargeLower("small-batch");
-    }
-
-    /** Less gas in the first minutes. */
-    private Optional<Correction> firstHeat() {
-        var gas = analysis.log().gasPct();
-        if (gas.isEmpty()) {
-            return chargeLower("early-heat");
-        }
-        double turnS = figures.turningPoint().map(m -> m.timeS()).orElse(0.0);
-        double from = gas.value(Math.min(gas.size() - 1, gas.indexFrom(turnS)));
-        double to = Math.max(0, from - rules.value("correct.gas"));
-        return Optional.of(new Correction(
-                "gas",
-                from,
-                to,
-                "%",
-                "Give %s until dry end, not %s."
-                        .formatted(
-                                wording.controls().gasText(to),
-                                wording.controls().gasText(from)),
-                "The ends of the beans burn when heat comes faster than they can pass it on.",
-                "early-heat"));
     }
 
     private Optional<Correction> underdeveloped(String way) {
         return switch (way) {
             case "ran-ahead" -> calmer();
             case "low-drop" -> dropHigher().or(phases::developLonger);
-            case "fast-drum" -> drum("fast-drum", rules.value("drum.fast") - rules.value("correct.drum"));
+            case "fast-drum" -> heat.drum("fast-drum", rules.value("drum.fast") - rules.value("correct.drum"));
             default -> phases.developLonger();
         };
     }

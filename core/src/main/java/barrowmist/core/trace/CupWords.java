@@ -84,7 +84,8 @@ final class CupWords {
         parts.add(pleasant(cup));
         List<String> own = new ArrayList<>();
         List<String> strange = new ArrayList<>();
-        double ownValue = howMany(found.size(), causes);
+        parts.add(new Part(howMany(found.size(), causes), "words of a fault in the cup", List.of()));
+        double ownValue = 0;
         double strangeValue = 0;
         for (Map.Entry<String, Found> word : found.entrySet()) {
             double value = Math.log(likelihood(word.getKey(), causes) / chance()) * counts(cup, word.getValue());
@@ -96,10 +97,9 @@ final class CupWords {
                 strangeValue += value;
             }
         }
-        parts.add(new Part(
-                ownValue,
-                own.isEmpty() ? "none of its words in the cup" : CupSentence.found(cup, own),
-                List.copyOf(own)));
+        if (!own.isEmpty()) {
+            parts.add(new Part(ownValue, CupSentence.found(cup, own), List.copyOf(own)));
+        }
         if (strangeValue != 0) {
             parts.add(new Part(strangeValue, String.join(", ", strange) + ": of something else", List.of()));
         }

@@ -7,6 +7,7 @@ import barrowmist.core.green.Process;
 import barrowmist.core.green.ScreenAnalysis;
 import barrowmist.core.green.ScreenRange;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.OptionalDouble;
 
@@ -32,11 +33,12 @@ final class GreenSigns {
         green.moisturePct().ifPresent(m -> {
             double most = green.limits().moistureMaxPct();
             double least = green.limits().moistureMinPct();
-            String text = "green at %.1f %% moisture, wanted %.0f to %.0f".formatted(m, least, most);
+            String text = String.format(Locale.ROOT, "green at %.1f %% moisture, wanted %.0f to %.0f", m, least, most);
             out.figure(Sign.MOIST, m - most, text);
             out.figure(Sign.DRY, least - m, text);
         });
-        seen.waterActivity().ifPresent(a -> out.figure(Sign.WATER_ACTIVE, a, "water activity %.2f".formatted(a)));
+        seen.waterActivity()
+                .ifPresent(a -> out.figure(Sign.WATER_ACTIVE, a, String.format(Locale.ROOT, "water activity %.2f", a)));
         smells();
         seen.colour()
                 .ifPresent(c -> out.seen(Sign.FADED, Inspection.COLOURS.indexOf(c) >= FADED_FROM, "green is " + c));
@@ -77,9 +79,9 @@ final class GreenSigns {
         double fungus = scale * counts.getOrDefault(Defect.FUNGUS, 0);
         out.figure(Sign.FUNGUS, fungus, count(fungus, "bean") + " with fungus in 350 g");
         double sour = scale * full(counts, Defect.FULL_SOUR, Defect.PARTIAL_SOUR);
-        out.figure(Sign.SOUR_BEANS, sour, "%.1f full defects of sour beans in 350 g".formatted(sour));
+        out.figure(Sign.SOUR_BEANS, sour, String.format(Locale.ROOT, "%.1f full defects of sour beans in 350 g", sour));
         double insect = scale * full(counts, Defect.SEVERE_INSECT, Defect.SLIGHT_INSECT);
-        out.figure(Sign.INSECT, insect, "%.1f full defects of insects in 350 g".formatted(insect));
+        out.figure(Sign.INSECT, insect, String.format(Locale.ROOT, "%.1f full defects of insects in 350 g", insect));
         double unripe = scale * counts.getOrDefault(Defect.IMMATURE, 0);
         out.figure(Sign.UNRIPE, unripe, "unripe: " + count(unripe, "bean") + " in 350 g");
     }
@@ -105,7 +107,7 @@ final class GreenSigns {
         spread.ifPresent(s -> out.figure(
                 Sign.MIXED_SIZES,
                 s - ScreenAnalysis.WIDE_SPREAD,
-                "sizes spread by %.1f/64 in, wide is %.1f".formatted(s, ScreenAnalysis.WIDE_SPREAD)));
+                String.format(Locale.ROOT, "sizes spread by %.1f/64 in, wide is %.1f", s, ScreenAnalysis.WIDE_SPREAD)));
     }
 
     private void marks() {

@@ -3,6 +3,7 @@ package barrowmist.core.trace;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
+import java.util.EnumSet;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -19,6 +20,9 @@ final class NextLook {
     /** Less is not worth the way, bits (house default). */
     private static final double WORTH_BITS = 0.02;
 
+    /** A sign concerns a cause that changes its probability by more than this. */
+    private static final double CONCERNS = 0.1;
+
     private static final int MINUTES_AN_HOUR = 60;
     private static final int MINUTES_A_DAY = 1440;
 
@@ -27,7 +31,8 @@ final class NextLook {
             "cupping",
             "The cup speaks first: until it has, all this is only to watch for.",
             Math.log(Cause.values().length) / Math.log(2),
-            45);
+            45,
+            EnumSet.allOf(Cause.class));
 
     private final CauseTable table;
     private final Odds odds;
@@ -51,7 +56,8 @@ final class NextLook {
             if (gain < WORTH_BITS) {
                 continue;
             }
-            Missing m = new Missing(sign.measurement(), sign.station(), text(sign), gain, sign.minutes());
+            Missing m =
+                    new Missing(sign.measurement(), sign.station(), text(sign), gain, sign.minutes(), concerned(sign));
             if (sign.experiment()) {
                 experiments.add(m);
             } else {
@@ -83,6 +89,16 @@ final class NextLook {
         return p <= 0 || p >= 1 ? 0 : -(p * Math.log(p) + (1 - p) * Math.log(1 - p)) / Math.log(2);
     }
 
+    private Set<Cause> concerned(Sign sign) {
+        Set<Cause> out = EnumSet.noneOf(Cause.class);
+        for (Cause cause : Cause.values()) {
+            if (Math.abs(p(sign, cause) - table.base(sign)) > CONCERNS) {
+                out.add(cause);
+            }
+        }
+        return out;
+    }
+
     private double p(Sign sign, Cause cause) {
         return table.ways(cause).stream()
                 .mapToDouble(way -> way.share() * table.shows(cause, way, sign))
@@ -94,9 +110,8 @@ final class NextLook {
                 .sorted(Comparator.comparingDouble((Cause c) -> -odds.main(c)))
                 .limit(4)
                 .toList();
-        String between = "";
         double most = odds.sound() * odds.main(likely.get(0)) * Math.abs(p(sign, likely.get(0)) - table.base(sign));
-        between = likely.get(0).label() + " and nothing wrong";
+        String between = likely.get(0).label() + " and nothing wrong";
         for (Cause a : likely) {
             for (Cause b : likely) {
                 double parts = odds.main(a) * odds.main(b) * Math.abs(p(sign, a) - p(sign, b));

@@ -2,7 +2,6 @@ package barrowmist.core.trace;
 
 import barrowmist.core.trace.CauseTable.Way;
 import barrowmist.core.trace.Evidence.Source;
-import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.LinkedHashMap;
@@ -20,13 +19,11 @@ final class Odds {
     /** So many of the likeliest causes are tried two by two. */
     private static final int PAIRED = 6;
 
-    private static final double LEAST_P = 0.004;
-
     private final TraceRules rules;
     private final CauseTable table;
     private final CupWords words;
     private final CupFacts cup;
-    private final Map<Source, List<Observation>> seen = new EnumMap<>(Source.class);
+    private final Likelihoods likelihoods;
     private final Map<Cause, Double> main = new EnumMap<>(Cause.class);
     private final Map<Cause, Double> atWork = new EnumMap<>(Cause.class);
     private double sound;
@@ -37,9 +34,7 @@ final class Odds {
         this.table = table;
         this.words = words;
         this.cup = cup;
-        for (Observation o : observations) {
-            seen.computeIfAbsent(o.sign().source(), s -> new ArrayList<>()).add(o);
-        }
+        this.likelihoods = new Likelihoods(table, observations);
         work();
     }
 
@@ -66,7 +61,7 @@ final class Odds {
     /** Log likelihood ratio of a cause against a sound roast by one source; the sources add up. */
     double adds(Cause cause, Source source) {
         double value = source == Source.CUP ? words.value(cup, List.of(cause)) : 0;
-        return tempered(value + signs(source, List.of(cause)));
+        return tempered(value + likelihoods.of(source, List.of(cause)));
     }
 
     double tempered(double value) {
@@ -75,7 +70,7 @@ final class Odds {
 
     /** How well one way of a cause fits the log, as a log likelihood ratio against a sound roast. */
     double fits(Cause cause, Way way) {
-        return log(seen.getOrDefault(Source.LOG, List.of()), List.of(cause), List.of(way));
+        return likelihoods.ofWay(cause, way);
     }
 
     private void work() {
@@ -153,47 +148,9 @@ final class Odds {
     private double sum(List<Cause> causes) {
         double sum = words.value(cup, causes);
         for (Source source : Source.values()) {
-            sum += signs(source, causes);
+            sum += likelihoods.of(source, causes);
         }
         return tempered(sum);
-    }
-
-    private double signs(Source source, List<Cause> causes) {
-        List<Observation> observations = seen.getOrDefault(source, List.of());
-        if (observations.isEmpty()) {
-            return 0;
-        }
-        double mixed = 0;
-        for (Way a : table.ways(causes.get(0))) {
-            if (causes.size() == 1) {
-                mixed += a.share() * Math.exp(log(observations, causes, List.of(a)));
-                continue;
-            }
-            for (Way b : table.ways(causes.get(1))) {
-                mixed += a.share() * b.share() * Math.exp(log(observations, causes, List.of(a, b)));
-            }
-        }
-        return Math.log(mixed);
-    }
-
-    private double log(List<Observation> observations, List<Cause> causes, List<Way> ways) {
-        double log = 0;
-        for (Observation o : observations) {
-            double base = table.base(o.sign());
-            log += Math.log(o.likelihood(p(o.sign(), causes, ways)) / o.likelihood(base));
-        }
-        return log;
-    }
-
-    /** Of two causes either may show a sign. */
-    private double p(Sign sign, List<Cause> causes, List<Way> ways) {
-        double a = table.shows(causes.get(0), ways.get(0), sign);
-        if (causes.size() == 1) {
-            return a;
-        }
-        double b = table.shows(causes.get(1), ways.get(1), sign);
-        double either = 1 - (1 - a) * (1 - b) / (1 - table.base(sign));
-        return Math.max(LEAST_P, Math.min(1 - LEAST_P, either));
     }
 
     /** The way of a cause that fits best, its share counted. */

@@ -4,9 +4,11 @@ import barrowmist.core.trace.Finding.Standing;
 import barrowmist.core.trace.LabSimulator.Case;
 import barrowmist.core.units.Wording;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Random;
 
@@ -29,7 +31,7 @@ public final class LabTrial {
 
         @Override
         public String toString() {
-            return "%.1f %% of %d".formatted(100 * share(), n);
+            return String.format(Locale.ROOT, "%.1f %% of %d", 100 * share(), n);
         }
     }
 
@@ -48,7 +50,6 @@ public final class LabTrial {
     public final double[] saidMean = new double[10];
     private double brier;
     private int cases;
-    public final Map<String, Integer> confused = new java.util.TreeMap<>();
 
     public LabTrial(TraceRules rules) {
         engine = new TraceEngine(rules);
@@ -78,7 +79,7 @@ public final class LabTrial {
         }
         for (int i = 0; i < 2 * each; i++) {
             List<Cause> two = new ArrayList<>(List.of(Cause.values()));
-            java.util.Collections.shuffle(two, random);
+            Collections.shuffle(two, random);
             meetTwo(lab.of(two.subList(0, 2), 1.2, 0.9));
         }
         return this;
@@ -138,15 +139,6 @@ public final class LabTrial {
             boolean hit = best.cause() == cause && best.probability() > t.sound();
             mainFirst.computeIfAbsent(cause, x -> new Tally()).add(hit);
             first.add(hit);
-            if (!hit) {
-                confused.merge(
-                        cause.code() + " -> "
-                                + (t.sound() > best.probability()
-                                        ? "sound"
-                                        : best.cause().code()),
-                        1,
-                        Integer::sum);
-            }
             boolean supported =
                     t.findings().stream().anyMatch(f -> f.cause() == cause && f.standing() == Standing.SUPPORTED);
             (c.clear() ? supportedClear : supportedMild).add(supported);
@@ -158,26 +150,5 @@ public final class LabTrial {
         int band = (int) Math.min(9, p * 10);
         said[band].add(so);
         saidMean[band] += p;
-    }
-
-    public String table() {
-        StringBuilder out = new StringBuilder();
-        mainFirst.forEach((cause, tally) -> out.append("%-16s %s%n".formatted(cause.code(), tally)));
-        out.append("first %s, clear %s, mild %s, sound false %s, other false %s, both %s, brier %.4f%n"
-                .formatted(first, supportedClear, supportedMild, falseOnSound, falseOnOther, bothNamed, brier()));
-        for (int i = 0; i < 10; i++) {
-            out.append("said %.3f came %s%n".formatted(saidMean[i] / Math.max(1, said[i].n), said[i]));
-        }
-        return out + confused.toString() + "\n";
-    }
-
-    public static void main(String[] args) {
-        Map<String, Double> changes = new java.util.HashMap<>();
-        for (int i = 1; i + 1 < args.length; i += 2) {
-            changes.put(args[i], Double.parseDouble(args[i + 1]));
-        }
-        System.out.println(new LabTrial(TraceRules.DEFAULTS.with(changes))
-                .run(Long.parseLong(args[0]), 200)
-                .table());
     }
 }

@@ -20,8 +20,8 @@ final class TaskWords {
     static TaskView traced(TraceRow row) {
         boolean supported = Finding.Standing.SUPPORTED.code().equals(row.standing());
         String title = supported
-                ? "Read why it tastes " + row.cause()
-                : "A cup tastes " + row.cause() + " and the log does not say why";
+                ? "Read what the cup comes from: " + row.label()
+                : "A cup is off and nothing settles it yet: perhaps " + row.label();
         String score = row.finalScore() == null ? "" : String.format(Locale.ROOT, "%.2f · ", row.finalScore());
         return TaskView.toDecide(
                 "trace",

@@ -26,7 +26,10 @@ public class KeptFindings {
     /** Figures of the log go in, so its rules count too. */
     private static final int RULES = 1000 * TraceEngine.RULES_VERSION + RoastAnalyzer.RULES_VERSION;
 
-    private static final String TO_WATCH = Finding.Standing.TO_WATCH.code();
+    /** Standings in which the cup says something that somebody should read. */
+    private static final List<String> SAID =
+            List.of(Finding.Standing.SUPPORTED.code(), Finding.Standing.UNEXPLAINED.code());
+
     private static final int AT_ONCE = 40;
     private static final int LARGEST_PAGE = 5000;
 
@@ -46,13 +49,13 @@ public class KeptFindings {
     /** The newest of those that somebody should read. */
     @Transactional(readOnly = true)
     public List<TraceRow> waiting(int most) {
-        return traces.waiting(TO_WATCH, PageRequest.of(0, most));
+        return traces.waiting(SAID, PageRequest.of(0, most));
     }
 
     /** How many of those there are. */
     @Transactional(readOnly = true)
     public long countWaiting() {
-        return traces.countWaiting(TO_WATCH);
+        return traces.countWaiting(SAID);
     }
 
     /** Works out the newest of what is marked; true when there may be more. */
@@ -63,14 +66,13 @@ public class KeptFindings {
     }
 
     private void renew(RoastTraceEntity row) {
-        service.summary(row.roastId())
-                .ifPresentOrElse(
-                        s -> row.keep(s.cause(), s.standing(), s.finalScore(), RULES), () -> traces.delete(row));
+        service.summary(row.roastId()).ifPresentOrElse(s -> row.keep(s, RULES), () -> traces.delete(row));
     }
 
     @EventListener
     void on(RoastChanged roast) {
         traces.stale(roast.roastId());
+        traces.staleBeside(roast.roastId());
     }
 
     @EventListener

@@ -16,6 +16,8 @@ class RoastTraceEntity {
     private @Nullable String cause;
     private @Nullable String standing;
     private @Nullable Double finalScore;
+    private @Nullable Double probability;
+    private @Nullable Double sound;
     private int rulesVersion;
     private boolean stale;
 
@@ -26,10 +28,12 @@ class RoastTraceEntity {
         this.stale = true;
     }
 
-    void keep(@Nullable String newCause, @Nullable String newStanding, @Nullable Double score, int rules) {
-        cause = newCause;
-        standing = newStanding;
-        finalScore = score;
+    void keep(TraceService.Summary s, int rules) {
+        cause = s.cause();
+        standing = s.standing();
+        finalScore = s.finalScore();
+        probability = s.probability();
+        sound = s.sound();
         rulesVersion = rules;
         stale = false;
     }

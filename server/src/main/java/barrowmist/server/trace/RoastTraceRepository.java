@@ -2,6 +2,7 @@ package barrowmist.server.trace;
 
 import barrowmist.core.green.Process;
 import barrowmist.server.trace.TraceViews.TraceRow;
+import java.util.Collection;
 import java.util.List;
 import org.springframework.data.domain.Pageable;
 import org.springframework.data.jpa.repository.JpaRepository;
@@ -12,7 +13,7 @@ import org.springframework.data.jpa.repository.Query;
 interface RoastTraceRepository extends JpaRepository<RoastTraceEntity, Long> {
 
     String ROW = "select new barrowmist.server.trace.TraceViews$TraceRow(r.id, r.settled, t.finalScore, t.cause,"
-            + " t.standing, l.name, r.numberInLot, l.process, r.roastedAt)"
+            + " t.standing, t.probability, t.sound, l.name, r.numberInLot, l.process, r.roastedAt)"
             + " from RoastTraceEntity t join RoastEntity r on r.id = t.roastId join r.lot l"
             + " where r.discardedReason is null";
 
@@ -20,17 +21,23 @@ interface RoastTraceRepository extends JpaRepository<RoastTraceEntity, Long> {
     List<TraceRow> rows(Pageable page);
 
     /** Those that somebody should read: a finding that the cup speaks for, with which nobody is done. */
-    @Query(ROW + " and not r.settled and t.standing is not null and t.standing <> :toWatch"
-            + " order by r.roastedAt desc, r.id desc")
-    List<TraceRow> waiting(String toWatch, Pageable page);
+    @Query(ROW + " and not r.settled and t.standing in :said" + " order by r.roastedAt desc, r.id desc")
+    List<TraceRow> waiting(Collection<String> said, Pageable page);
 
-    @Query(
-            "select count(t) from RoastTraceEntity t join RoastEntity r on r.id = t.roastId"
-                    + " where r.discardedReason is null and not r.settled and t.standing is not null and t.standing <> :toWatch")
-    long countWaiting(String toWatch);
+    @Query("select count(t) from RoastTraceEntity t join RoastEntity r on r.id = t.roastId"
+            + " where r.discardedReason is null and not r.settled and t.standing in :said")
+    long countWaiting(Collection<String> said);
 
     @Query("select t from RoastTraceEntity t where t.stale or t.rulesVersion <> :rules order by t.roastId desc")
     List<RoastTraceEntity> stale(int rules, Pageable page);
+
+    /** What stood on a table with it, and what is of the same lot: each speaks of the others. */
+    @Modifying
+    @Query(
+            "update RoastTraceEntity t set t.stale = true where t.roastId in"
+                    + " (select o.roastId from SheetEntity o, SheetEntity s where s.roastId = :roastId and o.cupping = s.cupping)"
+                    + " or t.roastId in (select r.id from RoastEntity r, RoastEntity q where q.id = :roastId and r.lot = q.lot)")
+    void staleBeside(long roastId);
 
     @Modifying
     @Query("update RoastTraceEntity t set t.stale = true where t.roastId in"

@@ -3,21 +3,26 @@ package barrowmist.server.trace;
 import barrowmist.core.cupping.CuppingSheet;
 import barrowmist.core.green.GreenFacts;
 import barrowmist.core.rest.Rest;
+import barrowmist.core.roast.Band;
+import barrowmist.core.roast.EventKind;
+import barrowmist.core.roast.RoastEvents;
 import barrowmist.core.trace.CupFacts;
 import barrowmist.core.trace.TraceEngine;
 import barrowmist.core.trace.TraceInput;
-import barrowmist.core.trace.TraceSettings;
+import barrowmist.core.trace.TraceRules;
+import barrowmist.core.trace.Traced;
 import barrowmist.core.units.Wording;
 import barrowmist.server.cupping.CuppedSheets;
 import barrowmist.server.cupping.CuppedSheets.Cupped;
 import barrowmist.server.green.GreenSampleService;
 import barrowmist.server.rest.RestSettings;
+import barrowmist.server.roast.MachineHistory;
+import barrowmist.server.roast.RoastEntity;
 import barrowmist.server.roast.RoastService;
 import barrowmist.server.roast.RoastService.Analyzed;
 import barrowmist.server.sample.BenchVerdicts;
 import barrowmist.server.sample.SampleService;
 import barrowmist.server.trace.TraceViews.CupWordView;
-import barrowmist.server.trace.TraceViews.FindingView;
 import barrowmist.server.trace.TraceViews.TraceView;
 import barrowmist.server.web.KeptInTurn;
 import barrowmist.server.web.Optionals;
@@ -36,14 +41,19 @@ import org.springframework.transaction.annotation.Transactional;
 @KeptInTurn
 public class TraceService {
 
+    /** Batches are weighed to no less than this, g (house default). */
+    private static final double LEAST_SPREAD_G = 1;
+
     private final RoastService roasts;
     private final SampleService samples;
     private final CuppedSheets cuppings;
+    private final TableGathering tables;
+    private final MachineHistory history;
     private final GreenSampleService greenSamples;
     private final BenchVerdicts verdicts;
     private final RestSettings rest;
     private final Clock clock;
-    private final TraceEngine engine = new TraceEngine(TraceSettings.DEFAULTS);
+    private final TraceEngine engine = new TraceEngine(TraceRules.DEFAULTS);
 
     TraceService(
             RoastService roasts,
@@ -52,7 +62,11 @@ public class TraceService {
             BenchVerdicts verdicts,
             RestSettings rest,
             CuppedSheets cuppings,
+            TableGathering tables,
+            MachineHistory history,
             Clock clock) {
+        this.tables = tables;
+        this.history = history;
         this.greenSamples = greenSamples;
         this.verdicts = verdicts;
         this.rest = rest;
@@ -66,20 +80,13 @@ public class TraceService {
     TraceView trace(long roastId, Wording wording) {
         Cupped cupped = cuppings.cupped(roastId);
         TraceInput in = input(roastId, cupped);
-        List<FindingView> findings =
-                engine
-                        .trace(
-                                in,
-                                wording.on(
-                                        roasts.get(roastId).machine().settings().words()))
-                        .stream()
-                        .map(FindingView::of)
-                        .toList();
+        Wording spoken = wording.on(roasts.get(roastId).machine().settings().words());
+        Traced traced = engine.trace(in, spoken);
         List<CupWordView> words = in.cup().words().entrySet().stream()
                 .map(e -> new CupWordView(e.getKey(), e.getValue()))
                 .sorted(Comparator.comparingInt(CupWordView::cups).reversed())
                 .toList();
-        return new TraceView(
+        return TraceView.of(
                 roastId,
                 roasts.get(roastId).settled(),
                 in.cup().cups(),
@@ -87,13 +94,15 @@ public class TraceService {
                 meanScore(cupped),
                 in.restHours(),
                 words,
-                findings);
+                traced);
     }
 
     /** The strongest finding of a roast, for lists. */
     record Summary(
             @Nullable String cause,
             @Nullable String standing,
+            double probability,
+            double sound,
             @Nullable Double finalScore) {}
 
     /** Empty for a roast without a finished sheet. */
@@ -104,10 +113,11 @@ public class TraceService {
             return Optional.empty();
         }
         Double score = Optionals.orNull(meanScore(cupped));
-        return Optional.of(engine.trace(input(roastId, cupped), Wording.SI).stream()
+        Traced traced = engine.trace(input(roastId, cupped), Wording.SI);
+        return Optional.of(traced.findings().stream()
                 .findFirst()
-                .map(f -> new Summary(f.cause().code(), f.standing().code(), score))
-                .orElseGet(() -> new Summary(null, null, score)));
+                .map(f -> new Summary(f.cause().code(), f.standing().code(), f.probability(), traced.sound(), score))
+                .orElseGet(() -> new Summary(null, null, 0, traced.sound(), score)));
     }
 
     void settle(long roastId, boolean settled) {
@@ -127,18 +137,35 @@ public class TraceService {
         OptionalDouble rested = cupped.sheets().isEmpty()
                 ? OptionalDouble.empty()
                 : OptionalDouble.of(Rest.ageH(a.roast().droppedAt(), cupped.cuppedAt()));
-        LocalDate roasted = LocalDate.ofInstant(a.roast().roastedAt(), clock.getZone());
         return new TraceInput(
                 green,
-                a.analysis(),
-                a.reference(),
-                a.roast().machine().name(),
+                a.roast().greenSample().inspection(),
+                roast(a),
                 samples.figures(roastId),
+                verdicts.limits(),
                 CupFacts.of(cupped.sheets()),
                 rested.isPresent() && rested.getAsDouble() >= 0 ? rested : OptionalDouble.empty(),
-                roasted,
-                verdicts.limits(),
                 rest.school(),
-                a.roast().madeFor());
+                tables.of(a.roast()));
+    }
+
+    private TraceInput.Roast roast(Analyzed a) {
+        RoastEntity roast = a.roast();
+        return new TraceInput.Roast(
+                a.analysis(),
+                roast.machine().name(),
+                a.reference(),
+                Band.learn(history.weighedG(roast.machine().id()), LEAST_SPREAD_G),
+                LocalDate.ofInstant(roast.roastedAt(), clock.getZone()),
+                roast.madeFor(),
+                secondCrackS(roast.events()));
+    }
+
+    private static OptionalDouble secondCrackS(RoastEvents events) {
+        OptionalDouble charge = events.timeS(EventKind.CHARGE);
+        OptionalDouble second = events.timeS(EventKind.SECOND_CRACK);
+        return charge.isPresent() && second.isPresent()
+                ? OptionalDouble.of(second.getAsDouble() - charge.getAsDouble())
+                : OptionalDouble.empty();
     }
 }

@@ -1,9 +1,13 @@
 package barrowmist.server.trace;
 
 import barrowmist.core.green.Process;
+import barrowmist.core.trace.Cause;
 import barrowmist.core.trace.Correction;
 import barrowmist.core.trace.Evidence;
 import barrowmist.core.trace.Finding;
+import barrowmist.core.trace.Missing;
+import barrowmist.core.trace.TraceEngine;
+import barrowmist.core.trace.Traced;
 import java.time.Instant;
 import java.util.List;
 import java.util.OptionalDouble;
@@ -14,7 +18,10 @@ public final class TraceViews {
 
     private TraceViews() {}
 
-    /** The trace of one roast, strongest finding first. */
+    /**
+     * The trace of one roast, strongest finding first. The probabilities of all findings and folded causes, of {@code sound} and
+     * of {@code none} add up to 1.
+     */
     public record TraceView(
             long roastId,
             boolean settled,
@@ -23,28 +30,86 @@ public final class TraceViews {
             OptionalDouble finalScore,
             OptionalDouble restHours,
             List<CupWordView> words,
-            List<FindingView> findings) {}
+            List<FindingView> findings,
+            List<FindingView> folded,
+            double sound,
+            double none,
+            int rulesVersion,
+            List<MissingView> missing) {
+
+        static TraceView of(
+                long roastId,
+                boolean settled,
+                int cups,
+                int sheets,
+                OptionalDouble finalScore,
+                OptionalDouble restHours,
+                List<CupWordView> words,
+                Traced traced) {
+            return new TraceView(
+                    roastId,
+                    settled,
+                    cups,
+                    sheets,
+                    finalScore,
+                    restHours,
+                    words,
+                    views(traced.findings(), traced.missing()),
+                    views(traced.folded(), traced.missing()),
+                    traced.sound(),
+                    traced.none(),
+                    TraceEngine.RULES_VERSION,
+                    traced.missing().stream().map(MissingView::of).toList());
+        }
+
+        private static List<FindingView> views(List<Finding> findings, List<Missing> missing) {
+            return findings.stream().map(f -> FindingView.of(f, missing)).toList();
+        }
+    }
 
     /** A taste word and in how many of the cups it was found. */
     public record CupWordView(String word, int cups) {}
 
-    /** One finding. */
+    /**
+     * One finding.
+     *
+     * @param weight sum of the evidence: log likelihood ratio against a sound roast
+     * @param probability that it is the main cause
+     * @param atWork probability that it is at work, as the main cause or beside it
+     * @param missing what is not known and would speak for or against it, what tells most first
+     */
     public record FindingView(
             String cause,
+            String label,
             String standing,
+            double probability,
+            double atWork,
             double weight,
             List<EvidenceView> evidence,
-            List<String> missing,
+            List<MissingView> missing,
             @Nullable CorrectionView correction) {
 
-        static FindingView of(Finding f) {
+        static FindingView of(Finding f, List<Missing> missing) {
             return new FindingView(
                     f.cause().code(),
+                    f.cause().label(),
                     f.standing().code(),
+                    f.probability(),
+                    f.atWork(),
                     f.weight(),
                     f.evidence().stream().map(EvidenceView::of).toList(),
-                    f.missing(),
+                    missing.stream()
+                            .filter(m -> m.of().contains(f.cause()))
+                            .map(MissingView::of)
+                            .toList(),
                     f.correction().map(CorrectionView::of).orElse(null));
+        }
+    }
+
+    /** What to look at next, where, how much it is expected to tell, and how long it takes. */
+    public record MissingView(String measurement, String station, String text, double gainBits, int minutes) {
+        static MissingView of(Missing m) {
+            return new MissingView(m.measurement(), m.station(), m.text(), m.gainBits(), m.minutes());
         }
     }
 
@@ -71,9 +136,10 @@ public final class TraceViews {
     }
 
     /** The one change for the next roast. */
-    public record CorrectionView(String change, double from, double to, String unit, String text, String why) {
+    public record CorrectionView(
+            String change, double from, double to, String unit, String text, String why, String mechanism) {
         static CorrectionView of(Correction c) {
-            return new CorrectionView(c.change(), c.from(), c.to(), c.unit(), c.text(), c.why());
+            return new CorrectionView(c.change(), c.from(), c.to(), c.unit(), c.text(), c.why(), c.mechanism());
         }
     }
 
@@ -83,7 +149,10 @@ public final class TraceViews {
             boolean settled,
             @Nullable Double finalScore,
             @Nullable String cause,
+            @Nullable String label,
             @Nullable String standing,
+            @Nullable Double probability,
+            @Nullable Double sound,
             String lotName,
             int number,
             String process,
@@ -96,11 +165,25 @@ public final class TraceViews {
                 @Nullable Double finalScore,
                 @Nullable String cause,
                 @Nullable String standing,
+                @Nullable Double probability,
+                @Nullable Double sound,
                 String lotName,
                 int number,
                 Process process,
                 Instant roastedAt) {
-            this(roastId, settled, finalScore, cause, standing, lotName, number, process.label(), roastedAt);
+            this(
+                    roastId,
+                    settled,
+                    finalScore,
+                    cause,
+                    cause == null ? null : Cause.parse(cause).map(Cause::label).orElse(cause),
+                    standing,
+                    probability,
+                    sound,
+                    lotName,
+                    number,
+                    process.label(),
+                    roastedAt);
         }
     }
 }

@@ -1,0 +1,126 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import type { Schemas } from '@/shared/api/client'
+import { likely } from './odds'
+import { STANDING_SENTENCES, STANDINGS } from './standings'
+
+/** The causes: the likely ones open, the rest folded in one line; each can be asked why, or why not. */
+const props = defineProps<{ trace: Schemas['TraceView']; chosen?: Schemas['FindingView'] }>()
+const emit = defineEmits<{ choose: [cause: string] }>()
+
+const open = computed(() => props.trace.findings.filter((f) => f.standing !== 'unlikely'))
+const folded = computed(() => [
+  ...props.trace.findings.filter((f) => f.standing === 'unlikely'),
+  ...props.trace.folded,
+])
+const unfolded = computed(() => folded.value.some((f) => f.cause === props.chosen?.cause))
+const nothing = computed(() => {
+  if (props.trace.cups === 0) {
+    return open.value.length ? '' : 'Nothing in the log, the bench or the green asks for a look.'
+  }
+  return props.trace.sound >= 0.25 ? `Nothing is wrong with it: ${likely(props.trace.sound)}.` : ''
+})
+</script>
+
+<template>
+  <section>
+    <h2 class="label">What may have done it</h2>
+    <button
+      v-for="f in open"
+      :key="f.cause"
+      type="button"
+      class="cause"
+      :class="[f.standing, { chosen: f.cause === chosen?.cause }]"
+      :data-cause="f.cause"
+      :aria-pressed="f.cause === chosen?.cause"
+      @click="emit('choose', f.cause)"
+    >
+      <span class="name">{{ f.label }}</span>
+      <span class="standing">{{ STANDINGS[f.standing] }}</span>
+      <span class="why quiet"
+        ><b v-if="trace.cups">{{ likely(f.probability) }}</b
+        ><template v-if="trace.cups"> · </template>{{ STANDING_SENTENCES[f.standing] }}</span
+      >
+    </button>
+    <p v-if="nothing" class="card quiet">{{ nothing }}</p>
+    <p v-if="trace.none >= 0.25" class="card quiet">
+      Something that none of these explains: {{ likely(trace.none) }}.
+    </p>
+    <details class="folded" :open="unfolded">
+      <summary>{{ folded.length }} others, and why not</summary>
+      <button
+        v-for="f in folded"
+        :key="f.cause"
+        type="button"
+        class="plain"
+        :data-cause="f.cause"
+        :aria-pressed="f.cause === chosen?.cause"
+        @click="emit('choose', f.cause)"
+      >
+        {{ f.label }}
+      </button>
+    </details>
+  </section>
+</template>
+
+<style scoped>
+.cause {
+  display: grid;
+  grid-template-columns: 1fr auto;
+  gap: 2px 8px;
+  width: 100%;
+  text-align: left;
+  background: var(--card);
+  border: 1px solid var(--line);
+  border-radius: 5px;
+  padding: 12px 14px;
+  margin: 8px 0 12px;
+}
+.name {
+  font-size: 1.2rem;
+}
+.name::first-letter {
+  text-transform: uppercase;
+}
+.standing {
+  font-size: 0.875rem;
+  font-weight: 600;
+  color: var(--ink-2);
+  align-self: center;
+  text-align: right;
+}
+.why {
+  grid-column: 1 / -1;
+  font-size: 0.875rem;
+}
+.chosen {
+  border: 2px solid var(--ink);
+  padding: 11px 13px;
+}
+.supported .standing,
+.supported.chosen {
+  color: var(--ember);
+  border-color: var(--ember);
+}
+.supported.chosen .name,
+.supported.chosen .why {
+  color: var(--ink);
+}
+.folded summary {
+  cursor: pointer;
+  color: var(--ink-2);
+  font-size: 0.875rem;
+  min-height: 32px;
+}
+.folded button {
+  border: 1px solid var(--line);
+  border-radius: 14px;
+  padding: 4px 11px;
+  margin: 0 6px 6px 0;
+  font-size: 0.875rem;
+}
+.folded button[aria-pressed='true'] {
+  border-color: var(--ink);
+  font-weight: 600;
+}
+</style>
