@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Schemas } from '@/shared/api/client'
-import { likely } from './odds'
+import { likely, likelyFirst } from './odds'
 import { STANDING_SENTENCES, STANDINGS } from './standings'
 
 /** The causes: the likely ones open, the rest folded in one line; each can be asked why, or why not. */
@@ -18,7 +18,7 @@ const nothing = computed(() => {
   if (props.trace.cups === 0) {
     return open.value.length ? '' : 'Nothing in the log, the bench or the green asks for a look.'
   }
-  return props.trace.sound >= 0.25 ? `Nothing is wrong with it: ${likely(props.trace.sound)}.` : ''
+  return props.trace.sound >= 0.25 ? `${likelyFirst(props.trace.sound)} nothing is wrong with it.` : ''
 })
 </script>
 
@@ -42,12 +42,12 @@ const nothing = computed(() => {
         ><template v-if="trace.cups"> · </template>{{ STANDING_SENTENCES[f.standing] }}</span
       >
     </button>
-    <p v-if="nothing" class="card quiet">{{ nothing }}</p>
-    <p v-if="trace.none >= 0.25" class="card quiet">
-      Something that none of these explains: {{ likely(trace.none) }}.
+    <p v-if="nothing" class="card quiet said">{{ nothing }}</p>
+    <p v-if="trace.none >= 0.25" class="card quiet said">
+      {{ likelyFirst(trace.none) }} something that none of these explains.
     </p>
     <details class="folded" :open="unfolded">
-      <summary>{{ folded.length }} others, and why not</summary>
+      <summary>{{ folded.length }} {{ open.length ? 'others' : 'causes' }}, and why not</summary>
       <button
         v-for="f in folded"
         :key="f.cause"
@@ -105,6 +105,9 @@ const nothing = computed(() => {
 .supported.chosen .name,
 .supported.chosen .why {
   color: var(--ink);
+}
+.said {
+  margin: 8px 0 12px;
 }
 .folded summary {
   cursor: pointer;

@@ -9,6 +9,12 @@ import { signed } from '@/shared/format/text'
 const props = defineProps<{ finding: Schemas['FindingView'] }>()
 const emit = defineEmits<{ light: [window?: { fromS: number; toS: number }] }>()
 
+/** Smaller addends are one line: they are in the sum, and nobody reads them one by one. */
+const SMALL = 0.1
+const shown = computed(() => props.finding.evidence.filter((e) => Math.abs(e.weight) >= SMALL))
+const little = computed(() =>
+  props.finding.evidence.filter((e) => Math.abs(e.weight) < SMALL).reduce((sum, e) => sum + e.weight, 0),
+)
 const longest = computed(() => Math.max(1, ...props.finding.evidence.map((e) => Math.abs(e.weight))))
 const share = (weight: number) => `${(Math.abs(weight) / longest.value) * 50}%`
 const source = (name: string) => name as Source
@@ -21,7 +27,7 @@ function light(e: Schemas['EvidenceView']) {
 <template>
   <ul class="sum">
     <li
-      v-for="e in finding.evidence"
+      v-for="e in shown"
       :key="e.source + e.text"
       @pointerenter="light(e)"
       @pointerleave="emit('light', undefined)"
@@ -39,6 +45,12 @@ function light(e: Schemas['EvidenceView']) {
         />
       </span>
       <b class="num">{{ signed(e.weight) }}</b>
+    </li>
+    <li v-if="Math.abs(little) >= 0.05" class="quiet">
+      <span />
+      <span>little things</span>
+      <span />
+      <b class="num">{{ signed(little) }}</b>
     </li>
     <li class="whole">
       <span />

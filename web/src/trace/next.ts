@@ -19,6 +19,9 @@ export function elsewhere(cause: string, standing: string): string {
   if (standing === 'to-watch') {
     return 'Nothing: the cup does not show it.'
   }
+  if (standing === 'unlikely') {
+    return 'Nothing for this: the odds are against it.'
+  }
   if (standing !== 'supported') {
     return 'Nothing yet: it is not borne out. Look next at what is missing.'
   }

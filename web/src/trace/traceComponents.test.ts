@@ -71,9 +71,9 @@ it('says how many cups hold a word, how likely a cause is, and folds the rest', 
 
 it('says of a sound cup that nothing is wrong, and of an unknown fault that none explains it', () => {
   const sound = mountApp(TraceBoard, { trace: { ...trace, findings: [], sound: 0.97 }, chosen: undefined })
-  expect(sound.text()).toContain('Nothing is wrong with it: almost certainly.')
+  expect(sound.text()).toContain('Almost certainly nothing is wrong with it.')
   const strange = mountApp(TraceBoard, { trace: { ...trace, findings: [], none: 0.6 }, chosen: undefined })
-  expect(strange.text()).toContain('none of these explains: probably')
+  expect(strange.text()).toContain('Probably something that none of these explains.')
 })
 
 it('shows what speaks outside the log, not what hardly does', () => {
@@ -110,7 +110,7 @@ it.each([
   [0.99, 'almost certainly', '99 %'],
   [0.85, 'very likely', '85 %'],
   [0.6, 'probably', '60 %'],
-  [0.3, 'may be', '30 %'],
+  [0.3, 'maybe', '30 %'],
   [0.1, 'perhaps', '10 %'],
   [0.001, 'hardly', 'under 1 %'],
   [0.9999, 'almost certainly', 'over 99 %'],
@@ -124,6 +124,7 @@ it('sends a cause that the roast cannot mend elsewhere', () => {
   expect(elsewhere('quakers', 'supported')).toContain('sort')
   expect(elsewhere('preparation', 'supported')).toContain('cup it anew')
   expect(elsewhere('baked', 'to-watch')).toContain('the cup does not show it')
+  expect(elsewhere('baked', 'unlikely')).toContain('the odds are against it')
   expect(elsewhere('baked', 'unexplained')).toContain('not borne out')
 })
 

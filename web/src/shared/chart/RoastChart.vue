@@ -88,6 +88,14 @@ const colours = useChartColours()
 // who ties something to a place of the chart must know when places move
 watch([scale, () => props.lit], () => emit('laidOut'), { flush: 'post' })
 
+/** The name of the pane stands where neither a fault nor a thread needs the place. */
+const rorNameSide = computed(() => {
+  const early = (s: number) => scale.value.x(s) < geometry.value.width / 2
+  const right = props.lit
+    ? early((props.lit.fromS + props.lit.toS) / 2)
+    : props.analysis.faults.some((f) => early(f.fromS))
+  return right ? { right: `${geometry.value.right + 4}px` } : { left: `${geometry.value.left + 4}px` }
+})
 const option = computed(() =>
   chartOption(props.curve, preferences.units, geometry.value, scale.value, colours.value, props.extra),
 )
@@ -140,7 +148,7 @@ const { onPointer, onKey } = useCursor(cursor, box, scale, range)
         }"
         >bean, environment {{ degree(preferences.units) }}</span
       >
-      <span class="pane-name" :style="{ top: `${geometry.ror.top - 21}px`, left: `${geometry.left + 4}px` }"
+      <span class="pane-name" :style="{ top: `${geometry.ror.top - 21}px`, ...rorNameSide }"
         >rate of rise {{ rateUnit(preferences.units) }}</span
       >
       <span

@@ -30,7 +30,7 @@ class PagesIT {
     }
 
     private static final List<Stop> WALK = List.of(
-            new Stop("/", "Read why it tastes underdeveloped", "today"),
+            new Stop("/", "Read what the cup comes from: underdeveloped", "today"),
             new Stop("/green", "Zaramonde Bench"),
             new Stop("/green/1", "2 roasts"),
             new Stop("/green/samples/4", "Full defects of category 1", "inspection"),
@@ -55,7 +55,7 @@ class PagesIT {
             new Stop("/cupping/cuppers/Marit%20O.", "none of this is a mark"),
             new Stop("/cupping/house", "on 3 sheets"),
             new Stop("/cupping/14", "below specialty", "sheet"),
-            new Stop("/trace", "unexplained by the log"),
+            new Stop("/trace", "not borne out yet"),
             new Stop("/trace/14", "Cut the gas at", "trace"),
             new Stop("/trace/20", "Look next at the bench"),
             new Stop("/nowhere", "There is no such page"));

@@ -6,6 +6,7 @@ import barrowmist.core.trace.CupFacts.Found;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.HashSet;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -53,7 +54,7 @@ final class CupWords {
 
     /** The words of faults that were found. */
     Map<String, Found> found(CupFacts cup) {
-        Map<String, Found> out = new HashMap<>();
+        Map<String, Found> out = new LinkedHashMap<>();
         cup.found().forEach((word, f) -> {
             if (names(word)) {
                 out.put(word, f);

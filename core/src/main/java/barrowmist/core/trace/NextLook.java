@@ -23,11 +23,8 @@ final class NextLook {
     /** A sign concerns a cause that changes its probability by more than this. */
     private static final double CONCERNS = 0.1;
 
-    private static final int MINUTES_AN_HOUR = 60;
-    private static final int MINUTES_A_DAY = 1440;
-
     private static final Missing CUP_FIRST = new Missing(
-            "Cups",
+            "Cup it",
             "cupping",
             "The cup speaks first: until it has, all this is only to watch for.",
             Math.log(Cause.values().length) / Math.log(2),
@@ -121,12 +118,8 @@ final class NextLook {
                 }
             }
         }
-        return "%s (%s): it would tell between %s.".formatted(sign.measurement(), duration(sign.minutes()), between);
-    }
-
-    private static String duration(int minutes) {
-        return minutes >= MINUTES_A_DAY
-                ? minutes / MINUTES_A_DAY + " days"
-                : minutes >= MINUTES_AN_HOUR ? minutes / MINUTES_AN_HOUR + " h" : minutes + " min";
+        String what =
+                sign.experiment() ? sign.measurement() : "%s (%d min)".formatted(sign.measurement(), sign.minutes());
+        return what + ": it would tell between " + between + ".";
     }
 }

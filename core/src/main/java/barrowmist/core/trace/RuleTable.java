@@ -170,6 +170,7 @@ final class RuleTable {
             browning.short-natural      33    %, common practice: less tastes tart
             browning.natural-less       2     % that a natural's limit lies lower
             development.over            7     % beyond the target
+            rest.believed               0.5   h, less means that the time of the roast was not entered
             rise.high                   18    °C from first crack to drop, until the machine has learned
             correct.charge              5     °C lower at least
             correct.drum                8     1/min beyond the limit

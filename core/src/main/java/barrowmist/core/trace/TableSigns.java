@@ -24,7 +24,10 @@ final class TableSigns {
     }
 
     void read() {
-        in.restHours().ifPresent(this::rest);
+        in.restHours().stream()
+                // nobody cups within minutes of the roast: then its time was not entered
+                .filter(h -> h >= out.rules.value("rest.believed"))
+                .forEach(this::rest);
         if (!words.isEmpty()) {
             others();
             lot();

@@ -129,7 +129,7 @@ class SignsTest {
         Known k = new Known().cupped(5, "bready", "wheat");
         Missing next = k.trace().missing().get(0);
         assertThat(k.trace().missing()).anySatisfy(m -> {
-            assertThat(m.measurement()).isEqualTo("Colour of the ground coffee");
+            assertThat(m.measurement()).isEqualTo("Read the colour of the ground coffee");
             assertThat(m.station()).isEqualTo("sample");
             assertThat(m.minutes()).isEqualTo(2);
             assertThat(m.of()).contains(Cause.UNDERDEVELOPED);

@@ -104,6 +104,10 @@ public class LabVocabulary {
         if (Vocabulary.find(word).isPresent() || words.existsById(word)) {
             throw new InputProblems("word", "\"" + word + "\" is in the vocabulary already");
         }
+        String meant = Vocabulary.plain(word);
+        if (!meant.equals(word)) {
+            throw new InputProblems("word", "\"" + word + "\" is another name of \"" + meant + "\" already");
+        }
         LabWordEntity taken =
                 words.saveAndFlush(new LabWordEntity(word, group(entry), sameAs(entry.sameAs()), clock.instant()));
         tell(word);

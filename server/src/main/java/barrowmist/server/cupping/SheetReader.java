@@ -13,6 +13,7 @@ import barrowmist.core.cupping.TasteNote;
 import barrowmist.core.cupping.TriageSheet;
 import barrowmist.core.cupping.ValueScore.Section;
 import barrowmist.core.cupping.ValueSheet;
+import barrowmist.core.cupping.Vocabulary;
 import barrowmist.core.cupping.WordPlace;
 import barrowmist.server.web.Codes;
 import barrowmist.server.web.InputProblems;
@@ -22,7 +23,6 @@ import java.util.Collections;
 import java.util.EnumMap;
 import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.BiFunction;
@@ -59,9 +59,9 @@ final class SheetReader {
         };
     }
 
-    /** A word as it is kept: one of the vocabulary as it stands there, any other in small letters. */
+    /** A word as it is kept: one of the vocabulary as it stands there, a synonym as its word, any other in small letters. */
     private static String plain(@Nullable String word) {
-        return word == null ? "" : word.strip().toLowerCase(Locale.ROOT);
+        return word == null ? "" : Vocabulary.plain(word);
     }
 
     private <K extends Enum<K>, V> Map<K, V> given(

@@ -1,6 +1,5 @@
 package barrowmist.server.demo;
 
-import barrowmist.server.sample.CountsView;
 import barrowmist.server.sample.SampleEntry;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
@@ -29,14 +28,7 @@ record DemoRoast(
         SampleEntry entry(double greenG) {
             double roastedG = Math.round(10 * greenG * (1 - lossPct / 100)) / 10.0;
             return new SampleEntry(
-                    greenG,
-                    roastedG,
-                    whole,
-                    ground,
-                    new CountsView(null, quakers, scorched, 0, 0, null, null, null),
-                    oneColour,
-                    null,
-                    null);
+                    greenG, roastedG, whole, ground, quakers, scorched, 0, 0, null, oneColour, null, null);
         }
     }
 

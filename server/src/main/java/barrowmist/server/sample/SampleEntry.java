@@ -1,5 +1,6 @@
 package barrowmist.server.sample;
 
+import barrowmist.core.sample.BenchCounts;
 import barrowmist.core.sample.BenchFigures;
 import barrowmist.server.web.Optionals;
 import io.swagger.v3.oas.annotations.media.Schema;
@@ -7,12 +8,16 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import org.jspecify.annotations.Nullable;
 
-/** Bench figures as entered; what was not measured is left out. */
+/** Bench figures as entered; what was not measured is left out. Beans are counted in 100 g, or by {@code counts} in other grams. */
 public record SampleEntry(
         @Schema(example = "120") @Nullable Double greenG,
         @Schema(example = "104.6") @Nullable Double roastedG,
         @Schema(example = "58") @Nullable Double colourWhole,
         @Schema(example = "63") @Nullable Double colourGround,
+        @Schema(example = "0") @Nullable Integer quakersPer100g,
+        @Schema(example = "0") @Nullable Integer scorchedPer100g,
+        @Schema(example = "0") @Nullable Integer tippedPer100g,
+        @Schema(example = "0") @Nullable Integer shellsPer100g,
         @Nullable CountsView counts,
         @Nullable Boolean oneColourThrough,
         @Nullable BenchLookView look,
@@ -20,7 +25,18 @@ public record SampleEntry(
 
     /** Nothing but weights. */
     static SampleEntry weighed(@Nullable Double greenG, @Nullable Double roastedG) {
-        return new SampleEntry(greenG, roastedG, null, null, null, null, null, null);
+        return new SampleEntry(greenG, roastedG, null, null, null, null, null, null, null, null, null, null);
+    }
+
+    /** Counts of so many grams go before those of 100 g, which scripts send. */
+    private BenchCounts counted() {
+        return counts != null
+                ? CountsView.counts(counts)
+                : BenchCounts.in100g(
+                        Optionals.of(quakersPer100g),
+                        Optionals.of(scorchedPer100g),
+                        Optionals.of(tippedPer100g),
+                        Optionals.of(shellsPer100g));
     }
 
     /** @param pulledG what was drawn while it roasted, g: the desk knows it, the bench does not say it */
@@ -31,7 +47,7 @@ public record SampleEntry(
                 pulledG,
                 Optionals.of(colourWhole),
                 Optionals.of(colourGround),
-                CountsView.counts(counts),
+                counted(),
                 Optional.ofNullable(oneColourThrough),
                 BenchLookView.look(look));
     }

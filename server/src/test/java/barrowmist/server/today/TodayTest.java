@@ -76,7 +76,7 @@ class TodayTest {
                 """);
         assertWaiting(0, 0, 0, 0, 1);
         JsonNode baked = today().get("tasks").get(0);
-        assertThat(baked.get("title").asString()).endsWith(": perhaps baked");
+        assertThat(baked.get("title").asString()).endsWith(" baked");
         assertThat(baked.get("supported").asBoolean())
                 .isEqualTo(baked.get("figure").asString().endsWith(" supported"));
 

@@ -1,0 +1,184 @@
+package barrowmist.server.trace;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import barrowmist.core.roast.KnownLog;
+import barrowmist.server.Lab;
+import barrowmist.server.LabTest;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.Test;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.test.web.servlet.MockMvc;
+import tools.jackson.databind.JsonNode;
+
+/** Causes beside those of the curve, by the public API alone, as a script would send them. */
+@LabTest
+class CausesTest {
+
+    private static final String SEVENS = """
+            "form":"hundred-point","cupper":"Ines K.","attributes":{"fragranceAroma":7,"flavour":7,"aftertaste":7,"acidity":7,
+            "body":7,"balance":7,"overall":7}""";
+
+    private final Lab lab;
+    private final long lotId;
+
+    CausesTest(@Autowired MockMvc mvc) {
+        lab = new Lab(mvc);
+        lotId = lab.lot("washed");
+    }
+
+    private long roast() {
+        return lab.csv(
+                        "/api/lots/" + lotId + "/roasts?greenG=120&roastedG=104.4",
+                        "# roasted_at: 2026-03-02T09:10\n" + KnownLog.csv(false))
+                .id();
+    }
+
+    private long table(String cuppedAt, long... roasts) {
+        String ids =
+                Stream.of(roasts).map(java.util.Arrays::toString).findFirst().orElseThrow();
+        return lab.post("/api/cuppings", "{\"cuppedAt\":\"%s\",\"roastIds\":%s}".formatted(cuppedAt, ids))
+                .id();
+    }
+
+    private void sheet(long table, long roastId, String words) {
+        assertThat(lab.post(
+                                "/api/cuppings/" + table + "/sheets",
+                                "{\"roastId\":%d,%s,\"words\":[%s]}".formatted(roastId, SEVENS, words))
+                        .status())
+                .isEqualTo(201);
+    }
+
+    private JsonNode trace(long roastId) {
+        JsonNode trace = lab.get("/api/roasts/" + roastId + "/trace").body();
+        double sum = trace.get("sound").asDouble() + trace.get("none").asDouble();
+        for (String part : new String[] {"findings", "folded"}) {
+            for (JsonNode f : trace.get(part)) {
+                sum += f.get("probability").asDouble();
+            }
+        }
+        assertThat(sum).isCloseTo(1, within(1e-6));
+        return trace;
+    }
+
+    private void supported(long roastId, String cause) {
+        JsonNode first = trace(roastId).get("findings").get(0);
+        assertThat(first.get("cause").asString()).as("%s", first).isEqualTo(cause);
+        assertThat(first.get("standing").asString()).isEqualTo("supported");
+        assertThat(first.get("probability").asDouble()).isGreaterThan(0.6);
+    }
+
+    @Test
+    void oatsInTwoCupsAndCountedQuakersAreQuakersAndGoOnTheList() {
+        long roast = roast();
+        lab.put("/api/roasts/" + roast + "/sample", "{\"quakersPer100g\":5,\"scorchedPer100g\":0}");
+        sheet(
+                table("2026-03-03T09:00:00Z", roast),
+                roast,
+                "{\"word\":\"oats\",\"cups\":[1,3]},{\"word\":\"Bread\",\"cups\":[1]}");
+        supported(roast, "quakers");
+        assertThat(trace(roast).get("words").toString()).contains("bready");
+        for (JsonNode row : lab.get("/api/traces").body()) {
+            if (row.get("roastId").asLong() == roast) {
+                assertThat(row.get("label").asString()).isEqualTo("quakers");
+                assertThat(row.get("probability").asDouble()).isGreaterThan(0.6);
+                return;
+            }
+        }
+        throw new AssertionError("not on the list");
+    }
+
+    @Test
+    void aMustySmellAndAMustyCupAreMould() {
+        long roast = roast();
+        long sample = lab.get("/api/lots/" + lotId + "/samples")
+                .body()
+                .get(0)
+                .get("id")
+                .asLong();
+        assertThat(lab.put(
+                                "/api/green-samples/" + sample + "/inspection",
+                                "{\"moisturePct\":13.2,\"smells\":[\"musty\"],\"harvest\":\"2025-09-01\"}")
+                        .status())
+                .isLessThan(300);
+        sheet(
+                table("2026-03-03T09:00:00Z", roast),
+                roast,
+                "{\"word\":\"mould\",\"cups\":5},{\"word\":\"earthy\",\"cups\":5}");
+        supported(roast, "green-mould");
+    }
+
+    @Test
+    void aFlatClosedCupTooYoungIsUnderRested() {
+        long roast = roast();
+        sheet(
+                table("2026-03-02T11:00:00Z", roast),
+                roast,
+                "{\"word\":\"flat\",\"cups\":5},{\"word\":\"closed\",\"cups\":5}");
+        supported(roast, "under-rested");
+    }
+
+    @Test
+    void whatMostOfATableSharesPointsToThePreparation() {
+        long roast = roast();
+        long[] others = new long[3];
+        for (int i = 0; i < 3; i++) {
+            long lot = lab.lot("washed");
+            others[i] = lab.csv(
+                            "/api/lots/" + lot + "/roasts?greenG=120&roastedG=104.4",
+                            "# roasted_at: 2026-03-02T09:1" + i + "\n" + KnownLog.csv(false))
+                    .id();
+        }
+        long table = table("2026-03-03T09:00:00Z", roast, others[0], others[1], others[2]);
+        sheet(table, roast, "{\"word\":\"papery\",\"cups\":5},{\"word\":\"tobacco\",\"cups\":5}");
+        double before = probability(roast, "preparation");
+        for (long other : others) {
+            sheet(table, other, "{\"word\":\"papery\",\"cups\":5}");
+        }
+        assertThat(probability(roast, "preparation")).isGreaterThan(before);
+        supported(roast, "preparation");
+        assertThat(trace(roast).get("findings").get(0).get("evidence").toString())
+                .contains("\"source\":\"table\"")
+                .contains("3 of the 3 other samples");
+    }
+
+    private double probability(long roastId, String cause) {
+        JsonNode trace = trace(roastId);
+        for (String part : new String[] {"findings", "folded"}) {
+            for (JsonNode f : trace.get(part)) {
+                if (f.get("cause").asString().equals(cause)) {
+                    return f.get("probability").asDouble();
+                }
+            }
+        }
+        throw new AssertionError(cause);
+    }
+
+    @Test
+    void whatIsMissingSaysWhereItIsEnteredAndWhatItWouldTell() {
+        long roast = roast();
+        sheet(
+                table("2026-03-03T09:00:00Z", roast),
+                roast,
+                "{\"word\":\"bready\",\"cups\":5},{\"word\":\"cereal\",\"cups\":5}");
+        JsonNode missing = trace(roast).get("missing");
+        assertThat(missing).isNotEmpty();
+        double before = 9;
+        for (JsonNode m : missing) {
+            assertThat(m.get("gainBits").asDouble()).isBetween(0.0, before);
+            before = m.get("gainBits").asDouble();
+            assertThat(m.get("station").asString()).isIn("sample", "green", "cupping", "rest", "plan");
+            assertThat(m.get("minutes").asInt()).isPositive();
+        }
+        assertThat(missing.toString()).contains("would tell between");
+    }
+
+    @Test
+    void aRoastThatWasNotCuppedIsOnlyWatchedAndAsksForTheCup() {
+        JsonNode trace = trace(roast());
+        assertThat(trace.get("findings"))
+                .allSatisfy(f -> assertThat(f.get("standing").asString()).isEqualTo("to-watch"));
+        assertThat(trace.get("missing").get(0).get("station").asString()).isEqualTo("cupping");
+    }
+}
