@@ -80,6 +80,12 @@ useKeys([{ key: 'f', does: 'fit to targets: the smallest change that reaches the
           <li v-for="m in found.missed" :key="m" class="ember">{{ m }}</li>
         </ul>
       </div>
+      <p v-if="content.changed" class="card one">
+        <b>One change from</b>
+        <router-link class="plain" :to="`/trace/${content.changed.roastId}`">an earlier roast</router-link>:
+        {{ content.changed.text }}
+        <span class="quiet">Leave the rest as it is, or the cup will not say what helped.</span>
+      </p>
       <p v-if="failure" class="ember" role="alert">{{ failure.message }}</p>
       <div class="plan">
         <div class="left">
@@ -182,5 +188,10 @@ useKeys([{ key: 'f', does: 'fit to targets: the smallest change that reaches the
   .found ul {
     columns: 1;
   }
+}
+.one {
+  padding: 10px 16px;
+  margin-bottom: 12px;
+  border-left: 4px solid var(--ember);
 }
 </style>

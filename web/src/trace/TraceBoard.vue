@@ -112,6 +112,7 @@ defineExpose({ redraw })
       <section class="card chart-card"><slot /></section>
       <slot name="beside" />
       <slot name="change" />
+      <slot name="verdict" />
     </div>
     <svg class="threads" aria-hidden="true">
       <template v-for="(t, i) in threads" :key="i">

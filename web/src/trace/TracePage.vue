@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, defineAsyncComponent, ref, watch } from 'vue'
-import { useRoute } from 'vue-router'
+import { useRoute, useRouter } from 'vue-router'
 import { answer, api, type Failure } from '@/shared/api/client'
 import { useLoad } from '@/shared/api/useLoad'
 import { provideControlsOf } from '@/shared/useControls'
@@ -16,11 +16,13 @@ import NextLook from './NextLook.vue'
 import { elsewhere } from './next'
 import { percent } from './odds'
 import TraceBoard from './TraceBoard.vue'
+import VerdictCard from './VerdictCard.vue'
 
 const RoastChart = defineAsyncComponent(() => import('@/shared/chart/RoastChart.vue'))
 
 /** What a roast tastes of, what may have done it, and the one change for the next roast. */
 const id = Number(useRoute().params.id)
+const router = useRouter()
 const preferences = usePreferences()
 const waiting = useWaiting()
 const whole = useLoad(() => loadWhole(id))
@@ -72,6 +74,26 @@ async function settle(settled: boolean) {
   )
   unsettled.value = result.failure
   await Promise.all([trace.reload(), waiting.refresh()])
+}
+
+async function given() {
+  await Promise.all([trace.reload(), waiting.refresh()])
+}
+
+const planning = ref(false)
+async function plan(of: string) {
+  if (planning.value) {
+    return
+  }
+  planning.value = true
+  const result = await answer(
+    api.POST('/api/roasts/{id}/trace/plan', { params: { path: { id } }, body: { cause: of } }),
+  )
+  planning.value = false
+  unsettled.value = result.failure
+  if (result.data) {
+    await router.push(`/plan/${result.data.planId}`)
+  }
 }
 
 watch(cause, () => (pointed.value = undefined))
@@ -131,11 +153,18 @@ watch(cause, () => (pointed.value = undefined))
             <template v-if="chosen.correction">
               <p class="name change">{{ chosen.correction.text }}</p>
               <p class="quiet">{{ chosen.correction.why }} Then cup the old and the new side by side.</p>
+              <p v-if="chosen.correction.change !== 'rest'" class="do">
+                <v-btn color="primary" :loading="planning" @click="plan(chosen.cause)">Plan it</v-btn>
+                <span class="quiet">the same roast with this one change</span>
+              </p>
             </template>
             <p v-else class="name change">{{ elsewhere(chosen.cause, chosen.standing) }}</p>
             <BesideLater v-if="chosen.correction" :roast="whole.data.value.roast" />
             <NextLook :missing="missing" :roast="whole.data.value.roast" />
           </section>
+        </template>
+        <template v-if="trace.data.value.cups" #verdict>
+          <VerdictCard :trace="trace.data.value" @given="given" />
         </template>
       </TraceBoard>
     </template>
@@ -147,5 +176,11 @@ watch(cause, () => (pointed.value = undefined))
   font-size: 1.25rem;
   line-height: 1.3;
   margin-bottom: 6px;
+}
+.do {
+  display: flex;
+  align-items: center;
+  gap: 12px;
+  margin-top: 10px;
 }
 </style>

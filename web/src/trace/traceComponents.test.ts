@@ -6,6 +6,7 @@ import BesideLater from './BesideLater.vue'
 import BesideLog from './BesideLog.vue'
 import EvidenceSum from './EvidenceSum.vue'
 import NextLook from './NextLook.vue'
+import VerdictCard from './VerdictCard.vue'
 import { elsewhere, wayTo } from './next'
 import { likely, percent } from './odds'
 import TraceBoard from './TraceBoard.vue'
@@ -23,6 +24,7 @@ const finding = {
     { source: 'bench', says: 'against', text: 'lively', weight: -0.6, words: [] },
   ],
   missing: [],
+  verdicts: [],
 }
 const trace = {
   roastId: 1,
@@ -38,6 +40,7 @@ const trace = {
   none: 0.01,
   rulesVersion: 4,
   missing: [],
+  verdicts: [],
 }
 
 afterEach(() => {
@@ -147,6 +150,52 @@ it('shows refusals at their fields, and sends once on a double click', async () 
   await vi.waitFor(() => expect(form.text()).toContain('Supplier is empty'))
   expect(sent).toHaveLength(1)
   expect((form.find('input').element as HTMLInputElement).value).toBe('Hill')
+})
+
+describe('VerdictCard', () => {
+  const before = [
+    { cause: 'stale', label: 'stale', reason: 'An old bag.', by: 'Ines K.', at: '2026-03-05T09:00:00Z' },
+    {
+      cause: 'none',
+      label: 'none of the causes',
+      reason: 'The mug.',
+      by: 'the lab',
+      at: '2026-03-04T09:00:00Z',
+    },
+  ]
+
+  it('shows what was held, the newest first, and says when there is none', () => {
+    expect(mountApp(VerdictCard, { trace }).text()).toContain('None yet.')
+    const card = mountApp(VerdictCard, { trace: { ...trace, verdicts: before } })
+    expect(card.findAll('li').map((l) => l.text())[0]).toContain('stale: An old bag. Ines K.')
+    expect(card.findAll('li')[1]!.text()).toContain('before, the lab')
+  })
+
+  it('sends a cause with a word why, once, and shows a refusal at its field', async () => {
+    let refused = true
+    const sent = stubServer(() =>
+      refused
+        ? {
+            status: 422,
+            body: { detail: 'No.', problems: [{ field: 'reason', message: 'A word why is wanted' }] },
+          }
+        : { body: before[0] },
+    )
+    const card = mountApp(VerdictCard, { trace })
+    await card.find('button').trigger('click')
+    card.findComponent({ name: 'VSelect' }).vm.$emit('update:modelValue', 'stale')
+    await flushPromises()
+    await card.find('form').trigger('submit')
+    await flushPromises()
+    expect(card.text()).toContain('A word why is wanted')
+    refused = false
+    await card.find('input[type=text]:not([readonly])').setValue('An old bag.')
+    void card.find('form').trigger('submit')
+    void card.find('form').trigger('submit')
+    await flushPromises()
+    expect(card.emitted('given')).toHaveLength(1)
+    expect(sent).toHaveLength(2)
+  })
 })
 
 describe('BesideLater', () => {

@@ -131,8 +131,7 @@ class PathIT {
         person.button("Begin with 1 sample").click();
         person.score("8", List.of("citrus", "honey"));
         person.link("Trace").last().click();
-        assertThat(page.getByText("Almost certainly nothing is wrong with it."))
-                .isVisible();
+        assertThat(page.getByText("Almost certainly nothing is wrong with it.")).isVisible();
     }
 
     @Test

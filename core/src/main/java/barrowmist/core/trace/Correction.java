@@ -1,5 +1,7 @@
 package barrowmist.core.trace;
 
+import java.util.OptionalDouble;
+
 /**
  * The one change for the next roast.
  *
@@ -11,6 +13,27 @@ package barrowmist.core.trace;
  * @param text the change as a sentence to act on
  * @param why what it is meant to do, a sentence
  * @param mechanism the way in which the cause came about
+ * @param atS when a control is to be moved, s since charge; empty where no time is meant
+ * @param wasS when it was moved in this roast; empty where it was not
  */
 public record Correction(
-        String change, double from, double to, String unit, String text, String why, String mechanism) {}
+        String change,
+        double from,
+        double to,
+        String unit,
+        String text,
+        String why,
+        String mechanism,
+        OptionalDouble atS,
+        OptionalDouble wasS) {
+
+    /** At no special time. */
+    Correction(String change, double from, double to, String unit, String text, String why, String mechanism) {
+        this(change, from, to, unit, text, why, mechanism, OptionalDouble.empty(), OptionalDouble.empty());
+    }
+
+    /** The same, made at a control at some time. */
+    Correction at(double newAtS, OptionalDouble newWasS) {
+        return new Correction(change, from, to, unit, text, why, mechanism, OptionalDouble.of(newAtS), newWasS);
+    }
+}

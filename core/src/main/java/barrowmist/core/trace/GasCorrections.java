@@ -5,6 +5,7 @@ import barrowmist.core.roast.Fault;
 import barrowmist.core.roast.RoastAnalysis;
 import barrowmist.core.roast.Series;
 import barrowmist.core.units.ControlWords;
+import java.util.OptionalDouble;
 import org.jspecify.annotations.Nullable;
 
 /** Changes of gas, read off the gas lane of the log where there is one. Sizes are house defaults. */
@@ -54,15 +55,19 @@ final class GasCorrections {
         double to = Math.round((cut.beforePct + cut.afterPct) / 2 / GAS_STEP_PCT) * GAS_STEP_PCT;
         double atS = cut.timeS - EARLIER_S;
         return new Correction(
-                "gas",
-                cut.afterPct,
-                to,
-                "%",
-                "Cut the gas at %s to %s, not at %s to %s, and give it back just after first crack."
-                        .formatted(
-                                Clock.text(atS), words.gasText(to), Clock.text(cut.timeS), words.gasText(cut.afterPct)),
-                why,
-                MECHANISM);
+                        "gas",
+                        cut.afterPct,
+                        to,
+                        "%",
+                        "Cut the gas at %s to %s, not at %s to %s, and give it back just after first crack."
+                                .formatted(
+                                        Clock.text(atS),
+                                        words.gasText(to),
+                                        Clock.text(cut.timeS),
+                                        words.gasText(cut.afterPct)),
+                        why,
+                        MECHANISM)
+                .at(atS, OptionalDouble.of(cut.timeS));
     }
 
     static Correction forStall(RoastAnalysis analysis, Fault stall, ControlWords words) {
@@ -84,14 +89,15 @@ final class GasCorrections {
         double now = gas.value(Math.min(gas.indexFrom(atS), gas.size() - 1));
         double to = Math.min(100, now + STALL_MORE_PCT);
         return new Correction(
-                "gas",
-                now,
-                to,
-                "%",
-                "Hold the gas at %s from %s, not at %s, then lower it in small steps to the drop."
-                        .formatted(words.gasText(to), Clock.text(atS), words.gasText(now)),
-                why,
-                MECHANISM);
+                        "gas",
+                        now,
+                        to,
+                        "%",
+                        "Hold the gas at %s from %s, not at %s, then lower it in small steps to the drop."
+                                .formatted(words.gasText(to), Clock.text(atS), words.gasText(now)),
+                        why,
+                        MECHANISM)
+                .at(atS, OptionalDouble.empty());
     }
 
     /** The largest cut from {@value #CUT_BEFORE_S} s before the crash to its end; null when the gas was not logged. */

@@ -34,6 +34,7 @@ import org.jspecify.annotations.Nullable;
  * @param drop what ends the roast
  * @param templateRoastId the roast whose moves it began with
  * @param aim what the roast is made for; a sample by the protocol when it is left out
+ * @param changed the one thing in which it differs from an earlier roast; left out when it was not made from a trace
  */
 public record PlanContent(
         @Schema(example = "protocol") String schoolId,
@@ -48,7 +49,8 @@ public record PlanContent(
         List<MoveView> steps,
         DropView drop,
         @Nullable Long templateRoastId,
-        @Nullable String aim) {
+        @Nullable String aim,
+        @Nullable ChangedView changed) {
 
     /** What a figure is to be. */
     public record AimView(double value, double tolerance) {}
@@ -125,18 +127,29 @@ public record PlanContent(
         return Codes.of(from);
     }
 
-    PlanContent with(double newChargeC, ControlPlan plan) {
+    /** The same with another batch, charge and moves, changed in one thing from an earlier roast. */
+    PlanContent changedFrom(
+            double newGreenG,
+            double newChargeC,
+            ControlPlan plan,
+            @Nullable Long fromRoastId,
+            @Nullable ChangedView what) {
         return new PlanContent(
                 schoolId,
                 developmentFrom,
                 targets,
-                greenG,
+                newGreenG,
                 newChargeC,
                 LevelsView.of(plan.atCharge()),
                 plan.steps().stream().map(MoveView::of).toList(),
                 DropView.of(plan.drop()),
-                templateRoastId,
-                aim);
+                fromRoastId,
+                aim,
+                what);
+    }
+
+    PlanContent with(double newChargeC, ControlPlan plan) {
+        return changedFrom(greenG, newChargeC, plan, templateRoastId, changed);
     }
 
     /** This plan as it is on another roaster: its own aims, charge and moves; all else as it was. */
@@ -152,7 +165,8 @@ public record PlanContent(
                         steps,
                         drop,
                         templateRoastId,
-                        aim)
+                        aim,
+                        null)
                 .with(found.batch().chargeC(), found.plan());
     }
 

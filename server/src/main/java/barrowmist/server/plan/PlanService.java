@@ -81,6 +81,23 @@ public class PlanService {
         return PlanView.of(plans.save(plan));
     }
 
+    /**
+     * A roast once more, with one thing changed: in the style that suits it, aimed as it was.
+     *
+     * @return the number of the plan
+     * @throws InputProblems if its roaster cannot roast it
+     */
+    public long beginAgain(RoastEntity roast, double greenG, double chargeC, ControlPlan controls, ChangedView what) {
+        SchoolView school = schools.get(PlanStart.styleFor(roast.lot().process()));
+        GreenSampleEntity sample = roast.greenSample();
+        PlanContent content = content(sample, roast.machine(), school, greenG, roast.id())
+                .changedFrom(greenG, chargeC, controls, roast.id(), what);
+        content.check(roast.machine().settings());
+        PlanEntity plan = new PlanEntity(sample, roast.machine());
+        plan.keep(content, clock.instant());
+        return plans.save(plan).id();
+    }
+
     private PlanContent content(
             GreenSampleEntity sample,
             MachineEntity machine,
@@ -107,7 +124,8 @@ public class PlanService {
                 controls.steps().stream().map(PlanContent.MoveView::of).toList(),
                 PlanContent.DropView.of(drop),
                 template.map(RoastEntity::id).orElse(null),
-                school.aim());
+                school.aim(),
+                null);
     }
 
     private Optional<RoastEntity> template(MachineEntity machine, Process process, @Nullable Long roastId) {

@@ -1,12 +1,17 @@
 package barrowmist.server.trace;
 
+import barrowmist.core.trace.Cause;
 import barrowmist.core.units.Wording;
 import barrowmist.server.trace.TraceViews.TraceRow;
 import barrowmist.server.trace.TraceViews.TraceView;
+import barrowmist.server.web.InputProblems;
+import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestParam;
@@ -20,12 +25,34 @@ class TraceController {
 
     private final KeptFindings findings;
     private final FindingsRenewal renewal;
+    private final VerdictService verdicts;
+    private final NextRoastService next;
 
-    TraceController(TraceService traces, KeptFindings findings, FindingsRenewal renewal) {
+    TraceController(
+            TraceService traces,
+            KeptFindings findings,
+            FindingsRenewal renewal,
+            VerdictService verdicts,
+            NextRoastService next) {
+        this.verdicts = verdicts;
+        this.next = next;
         this.renewal = renewal;
         this.findings = findings;
         this.traces = traces;
     }
+
+    /** What the lead holds of a cup, with a word why. */
+    record VerdictEntry(
+            @Schema(example = "baked") @Nullable String cause,
+
+            @Schema(example = "Flat beside the sound one.") @Nullable
+            String reason) {}
+
+    /** Whose change is to be planned; that of the likeliest supported cause when it is left out. */
+    record NextEntry(@Schema(example = "baked") @Nullable String cause) {}
+
+    /** A plan that was begun. */
+    record NextView(long planId) {}
 
     /** Whether somebody is done with a trace. */
     record Settlement(boolean settled) {}
@@ -46,6 +73,24 @@ class TraceController {
             @RequestParam(defaultValue = "false") boolean fahrenheit,
             @RequestParam(defaultValue = "false") boolean per30s) {
         return traces.trace(id, new Wording(fahrenheit, per30s));
+    }
+
+    @PutMapping("/api/roasts/{id}/trace/verdict")
+    VerdictView verdict(@PathVariable long id, @RequestBody VerdictEntry entry) {
+        return verdicts.give(id, entry.cause(), entry.reason());
+    }
+
+    @PostMapping("/api/roasts/{id}/trace/plan")
+    @ResponseStatus(HttpStatus.CREATED)
+    NextView plan(@PathVariable long id, @RequestBody(required = false) @Nullable NextEntry entry) {
+        String cause = entry == null ? null : entry.cause();
+        return new NextView(next.plan(
+                id,
+                cause == null
+                        ? null
+                        : Cause.parse(cause)
+                                .orElseThrow(() -> new InputProblems(
+                                        "cause", "cause is " + cause + ", which is none of the trace's"))));
     }
 
     @PutMapping("/api/roasts/{id}/trace/settled")

@@ -49,8 +49,9 @@ public class TraceService {
     private final CuppedSheets cuppings;
     private final TableGathering tables;
     private final MachineHistory history;
+    private final VerdictService verdicts;
     private final GreenSampleService greenSamples;
-    private final BenchVerdicts verdicts;
+    private final BenchVerdicts bench;
     private final RestSettings rest;
     private final Clock clock;
     private final TraceEngine engine = new TraceEngine(TraceRules.DEFAULTS);
@@ -59,16 +60,18 @@ public class TraceService {
             RoastService roasts,
             GreenSampleService greenSamples,
             SampleService samples,
-            BenchVerdicts verdicts,
+            BenchVerdicts bench,
             RestSettings rest,
             CuppedSheets cuppings,
             TableGathering tables,
             MachineHistory history,
+            VerdictService verdicts,
             Clock clock) {
+        this.verdicts = verdicts;
         this.tables = tables;
         this.history = history;
         this.greenSamples = greenSamples;
-        this.verdicts = verdicts;
+        this.bench = bench;
         this.rest = rest;
         this.roasts = roasts;
         this.samples = samples;
@@ -94,7 +97,14 @@ public class TraceService {
                 meanScore(cupped),
                 in.restHours(),
                 words,
-                traced);
+                traced,
+                verdicts.of(roastId));
+    }
+
+    /** The same in the core's terms. */
+    @Transactional(readOnly = true)
+    Traced traced(long roastId, Wording wording) {
+        return engine.trace(input(roastId, cuppings.cupped(roastId)), wording);
     }
 
     /** The strongest finding of a roast, for lists. */
@@ -142,7 +152,7 @@ public class TraceService {
                 a.roast().greenSample().inspection(),
                 roast(a),
                 samples.figures(roastId),
-                verdicts.limits(),
+                bench.limits(),
                 CupFacts.of(cupped.sheets()),
                 rested.isPresent() && rested.getAsDouble() >= 0 ? rested : OptionalDouble.empty(),
                 rest.school(),

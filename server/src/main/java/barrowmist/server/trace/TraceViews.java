@@ -21,6 +21,8 @@ public final class TraceViews {
     /**
      * The trace of one roast, strongest finding first. The probabilities of all findings and folded causes, of {@code sound} and
      * of {@code none} add up to 1.
+     *
+     * @param verdicts what the lead holds and held of it, the one that holds first
      */
     public record TraceView(
             long roastId,
@@ -35,7 +37,8 @@ public final class TraceViews {
             double sound,
             double none,
             int rulesVersion,
-            List<MissingView> missing) {
+            List<MissingView> missing,
+            List<VerdictView> verdicts) {
 
         static TraceView of(
                 long roastId,
@@ -45,7 +48,8 @@ public final class TraceViews {
                 OptionalDouble finalScore,
                 OptionalDouble restHours,
                 List<CupWordView> words,
-                Traced traced) {
+                Traced traced,
+                List<VerdictView> verdicts) {
             return new TraceView(
                     roastId,
                     settled,
@@ -59,7 +63,8 @@ public final class TraceViews {
                     traced.sound(),
                     traced.none(),
                     TraceEngine.RULES_VERSION,
-                    traced.missing().stream().map(MissingView::of).toList());
+                    traced.missing().stream().map(MissingView::of).toList(),
+                    verdicts);
         }
 
         private static List<FindingView> views(List<Finding> findings, List<Missing> missing) {

@@ -57,6 +57,7 @@ class PlanContentTest {
                 steps,
                 drop,
                 null,
+                null,
                 null);
     }
 
@@ -126,7 +127,17 @@ class PlanContentTest {
     @Test
     void aBatchOutsideTheDrumIsRefusedWithItsRange() {
         PlanContent big = new PlanContent(
-                "own", "first-crack", Map.of(), 400, 190, new LevelsView(80, 40, 60), List.of(), DROP, null, null);
+                "own",
+                "first-crack",
+                Map.of(),
+                400,
+                190,
+                new LevelsView(80, 40, 60),
+                List.of(),
+                DROP,
+                null,
+                null,
+                null);
         assertThatThrownBy(() -> big.check(MACHINE))
                 .asInstanceOf(type(InputProblems.class))
                 .extracting(e -> e.problems().get(0).message())
@@ -158,6 +169,7 @@ class PlanContentTest {
                 new LevelsView(80, 40, 60),
                 List.of(),
                 DROP,
+                null,
                 null,
                 null);
         content.check(MACHINE);

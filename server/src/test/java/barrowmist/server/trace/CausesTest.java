@@ -99,7 +99,7 @@ class CausesTest {
                 .asLong();
         assertThat(lab.put(
                                 "/api/green-samples/" + sample + "/inspection",
-                                "{\"moisturePct\":13.2,\"smells\":[\"musty\"],\"harvest\":\"2025-09-01\"}")
+                                "{\"version\":0,\"content\":{\"moisturePct\":13.2,\"smells\":[\"musty\"],\"harvest\":\"2025-09-01\"}}")
                         .status())
                 .isLessThan(300);
         sheet(
@@ -180,5 +180,59 @@ class CausesTest {
         assertThat(trace.get("findings"))
                 .allSatisfy(f -> assertThat(f.get("standing").asString()).isEqualTo("to-watch"));
         assertThat(trace.get("missing").get(0).get("station").asString()).isEqualTo("cupping");
+    }
+
+    @Test
+    void oneChangeIsPlannedFromTheRoastItself() {
+        long roast = lab.csv(
+                        "/api/lots/" + lotId + "/roasts?greenG=120&roastedG=104.4",
+                        "# roasted_at: 2026-03-02T09:10\n" + KnownLog.csv(true))
+                .id();
+        sheet(
+                table("2026-03-03T09:00:00Z", roast),
+                roast,
+                "{\"word\":\"flat\",\"cups\":5},{\"word\":\"hollow\",\"cups\":5}");
+        supported(roast, "baked");
+        Lab.Answer begun = lab.post("/api/roasts/" + roast + "/trace/plan", "{}");
+        assertThat(begun.status()).as("%s", begun.body()).isEqualTo(201);
+        JsonNode content = lab.get("/api/plans/" + begun.body().get("planId").asLong())
+                .body()
+                .get("content");
+        assertThat(content.at("/changed/roastId").asLong()).isEqualTo(roast);
+        assertThat(content.at("/changed/cause").asString()).isEqualTo("baked");
+        assertThat(content.at("/changed/text").asString()).contains("Cut the gas at");
+        assertThat(content.get("greenG").asDouble()).isEqualTo(120);
+        assertThat(content.get("steps").toString()).contains("\"gas\",\"value\":50");
+        assertThat(lab.post("/api/roasts/" + roast + "/trace/plan", "{\"cause\":\"quakers\"}")
+                        .status())
+                .isEqualTo(409);
+        assertThat(lab.post("/api/roasts/" + roast + "/trace/plan", "{\"cause\":\"burned\"}")
+                        .status())
+                .isEqualTo(422);
+        assertThat(lab.post("/api/roasts/" + roast() + "/trace/plan", "{}").status())
+                .isEqualTo(409);
+    }
+
+    @Test
+    void aVerdictIsKeptBesideTheProgramsAndTheOneBeforeStays() {
+        long roast = roast();
+        sheet(table("2026-03-03T09:00:00Z", roast), roast, "{\"word\":\"flat\",\"cups\":5}");
+        String path = "/api/roasts/" + roast + "/trace/verdict";
+        assertThat(lab.put(path, "{\"cause\":\"stale\",\"reason\":\" \"}").status())
+                .isEqualTo(422);
+        assertThat(lab.put(path, "{\"cause\":\"burned\",\"reason\":\"why\"}").status())
+                .isEqualTo(422);
+        assertThat(lab.put(path, "{\"cause\":\"stale\",\"reason\":\"An old bag.\"}")
+                        .status())
+                .isEqualTo(200);
+        assertThat(lab.put(path, "{\"cause\":\"none\",\"reason\":\"It was the mug.\"}")
+                        .status())
+                .isEqualTo(200);
+        JsonNode trace = trace(roast);
+        assertThat(trace.at("/verdicts/0/cause").asString()).isEqualTo("none");
+        assertThat(trace.at("/verdicts/0/reason").asString()).isEqualTo("It was the mug.");
+        assertThat(trace.at("/verdicts/1/label").asString()).isEqualTo("stale");
+        assertThat(trace.get("settled").asBoolean()).isTrue();
+        assertThat(trace.get("findings").get(0).get("cause").asString()).isEqualTo("baked");
     }
 }

@@ -1,0 +1,129 @@
+package barrowmist.core.trace;
+
+import barrowmist.core.machine.thermal.ControlLevels;
+import barrowmist.core.plan.ControlPlan;
+import barrowmist.core.plan.ControlStep;
+import barrowmist.core.plan.ControlStep.Control;
+import barrowmist.core.plan.DropRule;
+import barrowmist.core.plan.Trigger;
+import barrowmist.core.roast.Milestone;
+import barrowmist.core.roast.RoastAnalysis;
+import barrowmist.core.roast.RoastFigures;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.UnaryOperator;
+
+/**
+ * A roast once more with one thing changed: all its moves as they were, and the correction in them.
+ *
+ * @param chargeC charge temperature, °C
+ * @param greenG batch, g
+ * @param controls the moves and the drop
+ */
+public record NextPlan(double chargeC, double greenG, ControlPlan controls) {
+
+    /** Two times of a move that are one, s: the log has them to the second. */
+    private static final double SAME_S = 2;
+
+    private static final double MOST_PCT = 100;
+
+    /**
+     * Empty where nothing in the roast is to be changed, or the log lacks charge or drop.
+     *
+     * @param usual where a control stands that was not logged
+     * @param greenG what was weighed in, g
+     * @param gasStepPct by how much the gas is moved where a phase is to be longer or shorter, % of full
+     */
+    public static Optional<NextPlan> of(
+            RoastAnalysis analysis, ControlLevels usual, double greenG, Correction c, double gasStepPct) {
+        RoastFigures f = analysis.figures();
+        if (f.chargeC().isEmpty() || f.drop().isEmpty() || c.change().equals("rest")) {
+            return Optional.empty();
+        }
+        Milestone drop = f.drop().get();
+        ControlPlan same =
+                ControlPlan.of(analysis.log(), usual, new DropRule(DropRule.By.BEAN_C, drop.beanC()), drop.timeS());
+        NextPlan again = new NextPlan(f.chargeC().getAsDouble(), greenG, same);
+        double dryS = f.dryEnd().map(Milestone::timeS).orElse(drop.timeS() / 2);
+        return Optional.of(
+                switch (c.change()) {
+                    case "charge" -> new NextPlan(c.to(), greenG, same);
+                    case "batch" -> new NextPlan(again.chargeC, c.to(), same);
+                    case "drop" -> again.ending(new DropRule(DropRule.By.BEAN_C, c.to()));
+                    case "development" -> again.ending(new DropRule(DropRule.By.DEVELOPMENT_S, c.to()));
+                    case "drum" -> again.moved(Control.DRUM, s -> s.withValue(c.to()), c.to());
+                    case "gas" -> c.unit().equals("s") ? again.eased(c.to(), -gasStepPct) : again.gas(c, dryS);
+                    default ->
+                        again.eased(
+                                dryS, c.to() > c.from() == c.change().equals("browning") ? -gasStepPct : gasStepPct);
+                });
+    }
+
+    private NextPlan ending(DropRule drop) {
+        return new NextPlan(chargeC, greenG, new ControlPlan(controls.atCharge(), controls.steps(), drop));
+    }
+
+    private NextPlan moved(Control control, UnaryOperator<ControlStep> by, double atCharge) {
+        List<ControlStep> steps = controls.steps().stream()
+                .map(s -> s.control() == control ? by.apply(s) : s)
+                .toList();
+        ControlLevels l = controls.atCharge();
+        ControlLevels begin = switch (control) {
+            case GAS -> new ControlLevels(atCharge, l.airflowPct(), l.drumRpm());
+            case AIR -> new ControlLevels(l.gasPct(), atCharge, l.drumRpm());
+            case DRUM -> new ControlLevels(l.gasPct(), l.airflowPct(), atCharge);
+        };
+        return new NextPlan(chargeC, greenG, controls.withSteps(begin, steps));
+    }
+
+    private NextPlan gas(Correction c, double dryS) {
+        if (c.atS().isEmpty()) {
+            double less = c.from() - c.to();
+            double begin = within(controls.atCharge().gasPct() - less);
+            return moved(Control.GAS, s -> timeS(s) < dryS ? s.withValue(within(s.value() - less)) : s, begin);
+        }
+        double atS = c.atS().getAsDouble();
+        List<ControlStep> steps = new ArrayList<>();
+        for (ControlStep s : controls.steps()) {
+            boolean replaced = s.control() == Control.GAS
+                    && c.wasS().isPresent()
+                    && Math.abs(timeS(s) - c.wasS().getAsDouble()) <= SAME_S;
+            if (!replaced) {
+                steps.add(s);
+            }
+        }
+        return inserted(steps, atS, c.to());
+    }
+
+    /** A little more or less gas from dry end on. */
+    private NextPlan eased(double fromS, double byPct) {
+        List<ControlStep> steps = controls.steps().stream()
+                .map(s -> s.control() == Control.GAS && timeS(s) >= fromS ? s.withValue(within(s.value() + byPct)) : s)
+                .toList();
+        double standing = controls.atCharge().gasPct();
+        for (ControlStep s : controls.steps()) {
+            standing = s.control() == Control.GAS && timeS(s) < fromS ? s.value() : standing;
+        }
+        return inserted(steps, fromS, within(standing + byPct));
+    }
+
+    private NextPlan inserted(List<ControlStep> steps, double atS, double gasPct) {
+        List<ControlStep> all = new ArrayList<>(steps);
+        int i = 0;
+        while (i < all.size() && timeS(all.get(i)) <= atS) {
+            i++;
+        }
+        all.add(i, new ControlStep(new Trigger.AtTime(Math.rint(atS)), Control.GAS, gasPct));
+        return new NextPlan(chargeC, greenG, controls.withSteps(controls.atCharge(), all));
+    }
+
+    /** The moves of a logged roast are all at a time. */
+    private static double timeS(ControlStep s) {
+        return s.when() instanceof Trigger.AtTime at ? at.timeS() : 0;
+    }
+
+    private static double within(double pct) {
+        return Math.max(0, Math.min(MOST_PCT, pct));
+    }
+}

@@ -1,0 +1,54 @@
+package barrowmist.server.trace;
+
+import jakarta.persistence.Entity;
+import jakarta.persistence.GeneratedValue;
+import jakarta.persistence.GenerationType;
+import jakarta.persistence.Id;
+import jakarta.persistence.Table;
+import java.time.Instant;
+import org.jspecify.annotations.Nullable;
+
+/** What the lead held of a cup at some time. Never changed: a new one stands before it. */
+@Entity
+@Table(name = "trace_verdict")
+class VerdictEntity {
+
+    /** The cause of a cup that has none. */
+    static final String NONE = "none";
+
+    @Id
+    @GeneratedValue(strategy = GenerationType.IDENTITY)
+    private @Nullable Long id;
+
+    private long roastId;
+    private String cause;
+    private String reason;
+    private String givenBy;
+    private Instant givenAt;
+
+    protected VerdictEntity() {}
+
+    VerdictEntity(long roastId, String cause, String reason, String givenBy, Instant givenAt) {
+        this.roastId = roastId;
+        this.cause = cause;
+        this.reason = reason;
+        this.givenBy = givenBy;
+        this.givenAt = givenAt;
+    }
+
+    String cause() {
+        return cause;
+    }
+
+    String reason() {
+        return reason;
+    }
+
+    String givenBy() {
+        return givenBy;
+    }
+
+    Instant givenAt() {
+        return givenAt;
+    }
+}

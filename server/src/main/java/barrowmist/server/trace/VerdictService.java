@@ -1,0 +1,63 @@
+package barrowmist.server.trace;
+
+import barrowmist.core.trace.Cause;
+import barrowmist.server.access.Member;
+import barrowmist.server.roast.RoastService;
+import barrowmist.server.web.InputProblems;
+import barrowmist.server.web.KeptInTurn;
+import java.time.Clock;
+import java.util.List;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** What the lead holds of a cup, beside what the program says; it can be changed at any time, and what was held stays. */
+@Service
+@KeptInTurn
+public class VerdictService {
+
+    private static final int LONGEST_REASON = 500;
+    private static final String NOBODY = "the lab";
+
+    private final VerdictRepository verdicts;
+    private final RoastService roasts;
+    private final Clock clock;
+
+    VerdictService(VerdictRepository verdicts, RoastService roasts, Clock clock) {
+        this.verdicts = verdicts;
+        this.roasts = roasts;
+        this.clock = clock;
+    }
+
+    /** @throws InputProblems if there is no such cause, or no word why */
+    VerdictView give(long roastId, @Nullable String cause, @Nullable String reason) {
+        var roast = roasts.get(roastId);
+        if (cause == null
+                || !VerdictEntity.NONE.equals(cause) && Cause.parse(cause).isEmpty()) {
+            throw new InputProblems("cause", "cause is " + cause + ", expected one of " + allowed());
+        }
+        String why = reason == null ? "" : reason.strip();
+        if (why.isEmpty() || why.length() > LONGEST_REASON) {
+            throw new InputProblems("reason", "A word why is wanted, of 1 to " + LONGEST_REASON + " characters");
+        }
+        String who = Member.ofCaller().map(Member::name).orElse(NOBODY);
+        VerdictEntity given = verdicts.save(new VerdictEntity(roastId, cause, why, who, clock.instant()));
+        roast.setSettled(true);
+        return VerdictView.of(given);
+    }
+
+    private static String allowed() {
+        return Stream.concat(Stream.of(Cause.values()).map(Cause::code), Stream.of(VerdictEntity.NONE))
+                .collect(Collectors.joining(", "));
+    }
+
+    /** Those of a roast, the one that holds first. */
+    @Transactional(readOnly = true)
+    List<VerdictView> of(long roastId) {
+        return verdicts.findAllByRoastIdOrderByIdDesc(roastId).stream()
+                .map(VerdictView::of)
+                .toList();
+    }
+}
