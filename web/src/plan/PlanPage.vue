@@ -81,7 +81,7 @@ useKeys([{ key: 'f', does: 'fit to targets: the smallest change that reaches the
         </ul>
       </div>
       <p v-if="content.changed" class="card one">
-        <b>One change from</b>
+        <b>One change</b> from
         <router-link class="plain" :to="`/trace/${content.changed.roastId}`">an earlier roast</router-link>:
         {{ content.changed.text }}
         <span class="quiet">Leave the rest as it is, or the cup will not say what helped.</span>

@@ -59,8 +59,10 @@ async function give() {
     <form v-if="asking" class="ask" @submit.prevent="give">
       <v-select v-model="cause" :items="causes" label="It was" :error-messages="problem('cause') ?? []" />
       <v-text-field v-model="reason" label="Why, in a word" :error-messages="problem('reason') ?? []" />
-      <v-btn type="submit" color="primary" :disabled="!cause">Keep it</v-btn>
-      <v-btn variant="text" @click="asking = false">Not now</v-btn>
+      <p class="buttons">
+        <v-btn type="submit" color="primary" :disabled="!cause">Keep it</v-btn>
+        <v-btn variant="text" @click="asking = false">Not now</v-btn>
+      </p>
     </form>
     <p v-if="failure && !failure.problems.length" class="ember" role="alert">{{ failure.message }}</p>
   </section>
@@ -83,5 +85,13 @@ async function give() {
   grid-template-columns: minmax(0, 1fr) minmax(0, 1.4fr);
   gap: 8px 12px;
   margin-top: 10px;
+}
+.buttons {
+  grid-column: 1 / -1;
+}
+@media (max-width: 640px) {
+  .ask {
+    grid-template-columns: minmax(0, 1fr);
+  }
 }
 </style>

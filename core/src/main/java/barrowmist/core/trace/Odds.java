@@ -19,6 +19,9 @@ final class Odds {
     /** So many of the likeliest causes are tried two by two. */
     private static final int PAIRED = 6;
 
+    /** A sound roast is never quite out of the question, whatever a lab makes of the causes. */
+    private static final double LEAST_SOUND = 0.05;
+
     private final TraceRules rules;
     private final CauseTable table;
     private final CupWords words;
@@ -80,7 +83,7 @@ final class Odds {
             left -= prior(cause.code());
             logs.put(cause, Math.log(prior(cause.code())) + sum(List.of(cause)));
         }
-        double soundLog = Math.log(left);
+        double soundLog = Math.log(Math.max(LEAST_SOUND, left));
         double noneLog = Math.log(prior("none")) + tempered(words.value(cup, List.of()));
         Map<List<Cause>, Double> pairs = pairs(logs);
         double most = Math.max(soundLog, noneLog);

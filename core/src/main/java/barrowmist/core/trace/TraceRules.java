@@ -1,5 +1,8 @@
 package barrowmist.core.trace;
 
+import barrowmist.core.check.Begins.Standing;
+import barrowmist.core.check.Checks;
+import barrowmist.core.check.FieldProblem;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -14,6 +17,10 @@ public final class TraceRules {
     /** Where a lab begins. */
     public static final TraceRules DEFAULTS = new TraceRules(read());
 
+    private static final double LEAST_P = 0.001;
+    private static final double LEAST = 0.001;
+    private static final double MOST = 10_000;
+
     private final Map<String, Rule> rules;
 
     /**
@@ -22,8 +29,34 @@ public final class TraceRules {
      * @param name its name
      * @param value its value
      * @param unit what it is measured in, in words
+     * @param begins where a lab begins
      */
-    public record Rule(String name, double value, String unit) {}
+    public record Rule(String name, double value, String unit, double begins) {
+
+        /** Whether it is a probability, above 0 and below 1. */
+        public boolean probable() {
+            return unit.startsWith("probability");
+        }
+
+        /** A sentence that says what it is. */
+        public String text() {
+            return RuleWords.of(this);
+        }
+
+        /** The station whose findings it concerns. */
+        public String station() {
+            return RuleWords.station(name);
+        }
+
+        /** By what right it begins where it does. */
+        public Standing standing() {
+            return unit.contains("common practice") ? Standing.COMMON_PRACTICE : Standing.HOUSE_DEFAULT;
+        }
+
+        private Rule with(double newValue) {
+            return new Rule(name, newValue, unit, begins);
+        }
+    }
 
     private TraceRules(Map<String, Rule> rules) {
         this.rules = rules;
@@ -54,10 +87,40 @@ public final class TraceRules {
      */
     public TraceRules with(Map<String, Double> changes) {
         Map<String, Rule> changed = new LinkedHashMap<>(rules);
-        changes.forEach((name, value) ->
-                changed.put(name, new Rule(name, value, rule(name).unit())));
+        changes.forEach((name, value) -> changed.put(name, rule(name).with(value)));
         return new TraceRules(changed);
     }
+
+    /** Every problem of such changes, each at {@code changes[i].value} or {@code .name}. */
+    public List<FieldProblem> problems(List<Change> changes) {
+        Checks checks = new Checks();
+        for (int i = 0; i < changes.size(); i++) {
+            Change c = changes.get(i);
+            String at = "changes[" + i + "].";
+            Optional<Rule> rule = find(c.name());
+            if (rule.isEmpty()) {
+                checks.add(at + "name", "There is no rule \"" + c.name() + "\"");
+            } else if (rule.get().probable()) {
+                checks.range(at + "value", rule.get().text(), c.value(), LEAST_P, 1 - LEAST_P, "");
+            } else {
+                checks.range(at + "value", rule.get().text(), c.value(), least(c.name()), MOST, "");
+            }
+        }
+        return checks.problems();
+    }
+
+    /** What is softened, shared out or spread has to be above 0. */
+    private static double least(String name) {
+        boolean above = name.endsWith(".soft")
+                || name.startsWith("word.")
+                || name.startsWith("way.")
+                || name.startsWith("floor.")
+                || name.startsWith("cup.");
+        return above ? LEAST : -MOST;
+    }
+
+    /** Another value for a rule. */
+    public record Change(String name, double value) {}
 
     private static Map<String, Rule> read() {
         Map<String, Rule> out = new LinkedHashMap<>();
@@ -92,7 +155,7 @@ public final class TraceRules {
     }
 
     private static void put(Map<String, Rule> out, String name, double value, String unit) {
-        if (out.put(name, new Rule(name, value, unit)) != null) {
+        if (out.put(name, new Rule(name, value, unit, value)) != null) {
             throw new IllegalStateException(name + " stands twice");
         }
     }

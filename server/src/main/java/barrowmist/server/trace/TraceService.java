@@ -9,7 +9,6 @@ import barrowmist.core.roast.RoastEvents;
 import barrowmist.core.trace.CupFacts;
 import barrowmist.core.trace.TraceEngine;
 import barrowmist.core.trace.TraceInput;
-import barrowmist.core.trace.TraceRules;
 import barrowmist.core.trace.Traced;
 import barrowmist.core.units.Wording;
 import barrowmist.server.cupping.CuppedSheets;
@@ -54,7 +53,7 @@ public class TraceService {
     private final BenchVerdicts bench;
     private final RestSettings rest;
     private final Clock clock;
-    private final TraceEngine engine = new TraceEngine(TraceRules.DEFAULTS);
+    private final RuleService rules;
 
     TraceService(
             RoastService roasts,
@@ -66,8 +65,10 @@ public class TraceService {
             TableGathering tables,
             MachineHistory history,
             VerdictService verdicts,
+            RuleService rules,
             Clock clock) {
         this.verdicts = verdicts;
+        this.rules = rules;
         this.tables = tables;
         this.history = history;
         this.greenSamples = greenSamples;
@@ -84,7 +85,8 @@ public class TraceService {
         Cupped cupped = cuppings.cupped(roastId);
         TraceInput in = input(roastId, cupped);
         Wording spoken = wording.on(roasts.get(roastId).machine().settings().words());
-        Traced traced = engine.trace(in, spoken);
+        RuleService.Book book = rules.current();
+        Traced traced = book.engine().trace(in, spoken);
         List<CupWordView> words = in.cup().words().entrySet().stream()
                 .map(e -> new CupWordView(e.getKey(), e.getValue()))
                 .sorted(Comparator.comparingInt(CupWordView::cups).reversed())
@@ -98,13 +100,20 @@ public class TraceService {
                 in.restHours(),
                 words,
                 traced,
+                book.version(),
                 verdicts.of(roastId));
     }
 
     /** The same in the core's terms. */
     @Transactional(readOnly = true)
     Traced traced(long roastId, Wording wording) {
-        return engine.trace(input(roastId, cuppings.cupped(roastId)), wording);
+        return rules.current().engine().trace(input(roastId, cuppings.cupped(roastId)), wording);
+    }
+
+    /** The same by other rules. */
+    @Transactional(readOnly = true)
+    Traced traced(long roastId, TraceEngine engine) {
+        return engine.trace(input(roastId, cuppings.cupped(roastId)), Wording.SI);
     }
 
     /** The strongest finding of a roast, for lists. */
@@ -123,7 +132,7 @@ public class TraceService {
             return Optional.empty();
         }
         Double score = Optionals.orNull(meanScore(cupped));
-        Traced traced = engine.trace(input(roastId, cupped), Wording.SI);
+        Traced traced = rules.current().engine().trace(input(roastId, cupped), Wording.SI);
         return Optional.of(traced.findings().stream()
                 .findFirst()
                 .map(f -> new Summary(f.cause().code(), f.standing().code(), f.probability(), traced.sound(), score))

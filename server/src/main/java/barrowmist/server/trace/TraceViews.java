@@ -6,7 +6,6 @@ import barrowmist.core.trace.Correction;
 import barrowmist.core.trace.Evidence;
 import barrowmist.core.trace.Finding;
 import barrowmist.core.trace.Missing;
-import barrowmist.core.trace.TraceEngine;
 import barrowmist.core.trace.Traced;
 import java.time.Instant;
 import java.util.List;
@@ -49,6 +48,7 @@ public final class TraceViews {
                 OptionalDouble restHours,
                 List<CupWordView> words,
                 Traced traced,
+                int rulesVersion,
                 List<VerdictView> verdicts) {
             return new TraceView(
                     roastId,
@@ -62,7 +62,7 @@ public final class TraceViews {
                     views(traced.folded(), traced.missing()),
                     traced.sound(),
                     traced.none(),
-                    TraceEngine.RULES_VERSION,
+                    rulesVersion,
                     traced.missing().stream().map(MissingView::of).toList(),
                     verdicts);
         }

@@ -1,0 +1,132 @@
+package barrowmist.server.trace;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import barrowmist.core.roast.KnownLog;
+import barrowmist.server.Lab;
+import barrowmist.server.LabTest;
+import org.junit.jupiter.api.Test;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.test.web.servlet.MockMvc;
+import tools.jackson.databind.JsonNode;
+
+/** The rules of the trace: read, tried, changed with a reason, and followed at once. */
+@LabTest
+class RulesTest {
+
+    private static final String MUCH_QUAKERS = "\"changes\":[{\"name\":\"prior.quakers\",\"value\":0.6}]";
+
+    private final Lab lab;
+
+    RulesTest(@Autowired MockMvc mvc) {
+        lab = new Lab(mvc);
+    }
+
+    private static JsonNode rule(JsonNode rules, String name) {
+        for (JsonNode r : rules.get("rules")) {
+            if (r.get("name").asString().equals(name)) {
+                return r;
+            }
+        }
+        throw new AssertionError(name);
+    }
+
+    private long breadyRoast() {
+        long roast = lab.csv(
+                        "/api/lots/" + lab.lot("washed") + "/roasts?greenG=120&roastedG=104.4",
+                        "# roasted_at: 2026-03-02T09:10\n" + KnownLog.csv(false))
+                .id();
+        long table = lab.post(
+                        "/api/cuppings", "{\"cuppedAt\":\"2026-03-03T09:00:00Z\",\"roastIds\":[%d]}".formatted(roast))
+                .id();
+        lab.post("/api/cuppings/" + table + "/sheets", """
+                {"roastId":%d,"form":"hundred-point","attributes":{"fragranceAroma":7,"flavour":7,"aftertaste":7,
+                 "acidity":7,"body":7,"balance":7,"overall":7},"words":[{"word":"bready","cups":5},{"word":"flat","cups":5}]}
+                """.formatted(roast));
+        return roast;
+    }
+
+    @Test
+    void everyFigureIsThereWithItsNameUnitAndRight() {
+        JsonNode rules = lab.get("/api/rules").body();
+        JsonNode line = rule(rules, "sign.hot-charge.line");
+        assertThat(line.get("station").asString()).isEqualTo("roast");
+        assertThat(line.get("unit").asString()).isEqualTo("spreads above usual");
+        assertThat(line.get("from").asDouble()).isEqualTo(2.6);
+        assertThat(line.get("text").asString()).isEqualTo("Hot charge: counts half at");
+        assertThat(rule(rules, "browning.short-natural").get("standing").asString())
+                .contains("common practice");
+        assertThat(rule(rules, "word.baked.flat").get("station").asString()).isEqualTo("cupping");
+        assertThat(rules.get("rules"))
+                .allSatisfy(r -> assertThat(r.get("text").asString()).isNotBlank());
+    }
+
+    @Test
+    void aChangeIsTriedThenKeptWithItsReasonAndFollowedAtOnce() {
+        long roast = breadyRoast();
+        lab.put("/api/roasts/" + roast + "/trace/verdict", "{\"cause\":\"quakers\",\"reason\":\"Sorted: clean.\"}");
+        lab.get("/api/traces");
+        JsonNode before = lab.get("/api/rules").body();
+        int version = before.get("version").asInt();
+        assertThat(first(roast)).isEqualTo("baked");
+
+        JsonNode tried =
+                lab.post("/api/rules/what-if", "{" + MUCH_QUAKERS + "}").body();
+        assertThat(tried.get("changed")).anySatisfy(c -> {
+            assertThat(c.get("roastId").asLong()).isEqualTo(roast);
+            assertThat(c.get("before").asString()).isEqualTo("baked");
+            assertThat(c.get("after").asString()).isEqualTo("quakers");
+        });
+        assertThat(tried.get("agreeAfter").asInt())
+                .isEqualTo(tried.get("agreeBefore").asInt() + 1);
+        assertThat(first(roast)).isEqualTo("baked");
+
+        try {
+            Lab.Answer kept = lab.put(
+                    "/api/rules",
+                    "{\"version\":%d,\"reason\":\"A dry-processed year.\",%s}".formatted(version, MUCH_QUAKERS));
+            assertThat(kept.status()).isEqualTo(200);
+            assertThat(kept.body().get("version").asInt()).isEqualTo(version + 1);
+            assertThat(kept.body().at("/history/0/reason").asString()).isEqualTo("A dry-processed year.");
+            assertThat(rule(kept.body(), "prior.quakers").get("from").asDouble())
+                    .isEqualTo(0.03);
+            assertThat(first(roast)).isEqualTo("quakers");
+            assertThat(lab.get("/api/roasts/" + roast + "/trace")
+                            .body()
+                            .get("rulesVersion")
+                            .asInt())
+                    .isEqualTo(version + 1);
+            assertThat(lab.put(
+                                    "/api/rules",
+                                    "{\"version\":%d,\"reason\":\"Late.\",%s}".formatted(version, MUCH_QUAKERS))
+                            .status())
+                    .isEqualTo(409);
+        } finally {
+            lab.put("/api/rules", "{\"reason\":\"Back.\",\"changes\":[{\"name\":\"prior.quakers\",\"value\":0.03}]}");
+        }
+    }
+
+    private String first(long roastId) {
+        return lab.get("/api/roasts/" + roastId + "/trace")
+                .body()
+                .at("/findings/0/cause")
+                .asString();
+    }
+
+    @Test
+    void whatCannotBeIsRefusedAndNothingIsKept() {
+        int version = lab.get("/api/rules").body().get("version").asInt();
+        for (String body : new String[] {
+            "{}",
+            "{\"reason\":\"Why.\"}",
+            "{\"reason\":\"\",%s}".formatted(MUCH_QUAKERS),
+            "{\"reason\":\"Why.\",\"changes\":[{\"name\":\"prior.burned\",\"value\":0.1}]}",
+            "{\"reason\":\"Why.\",\"changes\":[{\"name\":\"prior.baked\",\"value\":1.2}]}",
+            "{\"reason\":\"Why.\",\"changes\":[{\"name\":\"prior.baked\"}]}",
+            "{\"reason\":\"Why.\",\"changes\":[{\"name\":\"sign.dark.soft\",\"value\":0}]}",
+        }) {
+            assertThat(lab.put("/api/rules", body).status()).as(body).isEqualTo(422);
+        }
+        assertThat(lab.get("/api/rules").body().get("version").asInt()).isEqualTo(version);
+    }
+}
