@@ -97,6 +97,11 @@ export const router = createRouter({
       meta: { title: 'Table', seat: true },
     },
     { path: '/trace', component: () => import('@/trace/TracesPage.vue'), meta: { title: 'Traces' } },
+    {
+      path: '/trace/rules',
+      component: () => import('@/trace/RulesPage.vue'),
+      meta: { title: 'Rules of the trace' },
+    },
     { path: '/trace/:id(\\d+)', component: () => import('@/trace/TracePage.vue'), meta: { title: 'Trace' } },
     { path: '/people', component: () => import('@/people/PeoplePage.vue'), meta: { title: 'People' } },
     {

@@ -24,6 +24,8 @@ const finding = (t: Schemas['TraceRow']) =>
   <div class="page-head">
     <h1>Trace</h1>
     <span class="quiet">cupped roasts, and what their taste traces back to</span>
+    <span class="spacer" />
+    <v-btn variant="text" to="/trace/rules">The rules</v-btn>
   </div>
   <PageState
     :loading="traces.loading.value"

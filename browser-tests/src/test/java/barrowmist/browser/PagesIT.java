@@ -57,7 +57,8 @@ class PagesIT {
             new Stop("/cupping/14", "below specialty", "sheet"),
             new Stop("/trace", "not borne out yet"),
             new Stop("/trace/14", "Cut the gas at", "trace"),
-            new Stop("/trace/20", "Look next at the bench"),
+            new Stop("/trace/20", "Look next at"),
+            new Stop("/trace/rules", "Hot charge: counts half at"),
             new Stop("/nowhere", "There is no such page"));
 
     /** One after the other in one window, as a person walks: what was fetched once is not fetched again. */

@@ -86,17 +86,29 @@ class ReadmeIT {
                     .hasCount(5);
         }
 
-        says("Press Trace. The words are tied to Baked, and a thread runs from there to the crash.");
+        says(
+                "Press Trace. The words are tied to Baked, almost certainly and supported, and a thread runs from there to the"
+                        + " crash.");
         person.link("Trace").last().click();
         assertThat(person.cause("baked", "supported").first()).isVisible();
+        assertThat(page.getByText("almost certainly").first()).isVisible();
+        says("15 others, and why not opens the other causes: choose quakers and its own sum says why not.");
+        page.getByText("15 others, and why not").click();
+        person.button("quakers").click();
+        assertThat(page.getByText("Why not quakers: the sum")).isVisible();
+        person.cause("baked", "supported").first().click();
         says("On the right, Change one thing: cut the gas earlier and less.");
         assertThat(page.getByText("Change one thing")).isVisible();
         assertThat(page.getByText(Pattern.compile("Cut the gas at .* not at"))).isVisible();
 
-        says("Velquora Hollow, roast 3 is a flat cup with a clean log, and Kapenda Station, roast 2 a crash that nobody"
-                + " tastes.");
+        says("Plan it makes the plan for the next roast: this one, with that one change, and the plan says so.");
+        person.button("Plan it").click();
+        assertThat(page.getByText("One change").first()).isVisible();
+
+        says("Velquora Hollow, roast 3 is a flat cup with a clean log: the page says what to try next. Kapenda Station,"
+                + " roast 2 is a crash that nobody tastes.");
         station("Trace");
-        assertThat(row("Velquora Hollow, roast 3")).containsText("unexplained");
+        assertThat(row("Velquora Hollow, roast 3")).containsText("not borne out yet");
         assertThat(row("Kapenda Station, roast 2")).containsText("watch");
     }
 

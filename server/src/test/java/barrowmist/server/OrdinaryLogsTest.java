@@ -99,7 +99,8 @@ class OrdinaryLogsTest {
                             .replace("{lotId}", "" + lotId)
                             .replace("{machineId}", "" + machineId)
                             .replace("{date}", LocalDate.now().toString())
-                    + (path.endsWith("charge-advice") || path.endsWith("most-like") ? "?machineId=" + machineId : ""));
+                    + (path.endsWith("charge-advice") || path.endsWith("most-like") ? "?machineId=" + machineId : "")
+                    + (path.endsWith("patterns") ? "?cause=baked&machineId=" + machineId : ""));
         });
         return paths;
     }

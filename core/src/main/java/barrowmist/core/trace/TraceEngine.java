@@ -4,6 +4,7 @@ import barrowmist.core.trace.Evidence.Source;
 import barrowmist.core.trace.Finding.Standing;
 import barrowmist.core.units.Wording;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
@@ -67,6 +68,17 @@ public final class TraceEngine {
                 odds.sound(),
                 odds.none(),
                 new NextLook(table, odds).missing(observations, in.cup().cupped()));
+    }
+
+    /**
+     * What the cups alone are said to have, whatever else is known: what a pattern of the curve is learned from must not have
+     * been told from the curve.
+     */
+    public Optional<Cause> cupAlone(CupFacts cup) {
+        Odds odds = odds(cup, List.of());
+        return Arrays.stream(Cause.values())
+                .max(Comparator.comparingDouble(odds::main))
+                .filter(c -> cup.cupped() && odds.main(c) > odds.sound() && odds.main(c) > odds.none());
     }
 
     /** The odds alone, of observations that were made. */

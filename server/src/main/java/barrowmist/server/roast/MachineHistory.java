@@ -6,15 +6,18 @@ import barrowmist.core.machine.ModelFitter;
 import barrowmist.core.machine.Pace;
 import barrowmist.core.machine.thermal.FitRoast;
 import barrowmist.core.roast.EventKind;
+import barrowmist.core.roast.RoastFigures;
 import barrowmist.core.roast.RoastLog;
 import barrowmist.server.green.GreenSampleService;
 import barrowmist.server.machine.MachineLogs;
 import java.time.Instant;
+import java.util.Collection;
 import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.springframework.data.domain.PageRequest;
 import org.springframework.stereotype.Service;
@@ -55,6 +58,13 @@ public class MachineHistory implements MachineLogs {
                 .stream()
                 .filter(t -> t.figures() != null)
                 .map(t -> new Accepted(t.roastedAt(), t.figures().figures()));
+    }
+
+    /** The stored figures of these roasts, by their numbers; a roast without any is not there. */
+    public Map<Long, RoastFigures> figures(Collection<Long> roastIds) {
+        return roasts.figuresOf(roastIds).stream()
+                .filter(t -> t.figures() != null)
+                .collect(Collectors.toMap(t -> t.roastId(), t -> t.figures().figures()));
     }
 
     /** Its newest accepted roast of each process: id and when. */

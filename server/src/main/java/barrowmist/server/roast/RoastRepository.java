@@ -96,6 +96,10 @@ interface RoastRepository extends JpaRepository<RoastEntity, Long>, JpaSpecifica
             + " order by r.roastedAt")
     List<RoastLists.Begun> begun(Instant since);
 
+    @Query("select new barrowmist.server.roast.RoastRepository$Teaching(r.id, r.roastedAt, r.figures)"
+            + " from RoastEntity r where r.id in :ids")
+    List<Teaching> figuresOf(Collection<Long> ids);
+
     /** The newest first; ordered by its whole index, so that the database stops after a page. */
     @Query("select new barrowmist.server.roast.RoastRepository$Teaching(r.id, r.roastedAt, r.figures)"
             + " from RoastEntity r join r.lot l where r.machine.id = :machineId and l.process = :process"

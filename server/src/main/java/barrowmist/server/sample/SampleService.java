@@ -14,6 +14,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.OptionalInt;
 import java.util.Set;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.data.domain.PageRequest;
@@ -83,6 +84,13 @@ public class SampleService implements BatchWeights, QuakerCounts {
     @Transactional(readOnly = true)
     public BenchFigures figures(long roastId) {
         return samples.findById(roastId).map(SampleEntity::figures).orElseGet(BenchFigures::none);
+    }
+
+    /** The figures of these roasts, by their numbers; one that nothing was measured of is not there. */
+    @Transactional(readOnly = true)
+    public Map<Long, BenchFigures> figures(Collection<Long> roastIds) {
+        return samples.findAllById(roastIds).stream()
+                .collect(Collectors.toMap(SampleEntity::roastId, SampleEntity::figures));
     }
 
     /** Figures of a roast as they travel; without any when nothing was measured. */

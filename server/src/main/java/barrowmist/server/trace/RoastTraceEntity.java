@@ -18,6 +18,7 @@ class RoastTraceEntity {
     private @Nullable Double finalScore;
     private @Nullable Double probability;
     private @Nullable Double sound;
+    private @Nullable String cupCause;
     private int rulesVersion;
     private boolean stale;
 
@@ -34,6 +35,7 @@ class RoastTraceEntity {
         finalScore = s.finalScore();
         probability = s.probability();
         sound = s.sound();
+        cupCause = s.cupCause();
         rulesVersion = rules;
         stale = false;
     }

@@ -4,6 +4,7 @@ import barrowmist.core.green.Process;
 import barrowmist.server.trace.TraceViews.TraceRow;
 import java.util.Collection;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 import org.springframework.data.domain.Pageable;
 import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.data.jpa.repository.Modifying;
@@ -30,6 +31,17 @@ interface RoastTraceRepository extends JpaRepository<RoastTraceEntity, Long> {
 
     @Query("select t from RoastTraceEntity t where t.stale or t.rulesVersion <> :rules order by t.roastId desc")
     List<RoastTraceEntity> stale(int rules, Pageable page);
+
+    /** A cupped roast, and what its cup is called: by the lead where there is a verdict, else by its words alone. */
+    record Called(long roastId, @Nullable String cause) {}
+
+    @Query(
+            "select new barrowmist.server.trace.RoastTraceRepository$Called(r.id, coalesce((select v.cause from VerdictEntity v"
+                    + " where v.id = (select max(w.id) from VerdictEntity w where w.roastId = r.id)), t.cupCause))"
+                    + " from RoastTraceEntity t join RoastEntity r on r.id = t.roastId"
+                    + " where r.machine.id = :machineId and r.discardedReason is null and t.rulesVersion > 0"
+                    + " order by r.roastedAt desc, r.id desc")
+    List<Called> called(long machineId, Pageable page);
 
     /** What stood on a table with it, and what is of the same lot: each speaks of the others. */
     @Modifying

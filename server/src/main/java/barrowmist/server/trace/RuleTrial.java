@@ -3,8 +3,10 @@ package barrowmist.server.trace;
 import barrowmist.core.trace.Finding;
 import barrowmist.core.trace.Finding.Standing;
 import barrowmist.core.trace.TraceEngine;
+import barrowmist.core.trace.TraceInput;
 import barrowmist.core.trace.TraceRules.Change;
 import barrowmist.core.trace.Traced;
+import barrowmist.core.units.Wording;
 import barrowmist.server.trace.RuleService.Book;
 import barrowmist.server.trace.RuleViews.ChangedFinding;
 import barrowmist.server.trace.RuleViews.RulesEntry;
@@ -48,8 +50,9 @@ public class RuleTrial {
         int agreeAfter = 0;
         List<TraceRow> rows = findings.rows(0, LOOKED_AT);
         for (TraceRow row : rows) {
-            String before = said(traces.traced(row.roastId(), now.engine()));
-            String after = said(traces.traced(row.roastId(), other));
+            TraceInput known = traces.known(row.roastId());
+            String before = said(now.engine().trace(known, Wording.SI));
+            String after = said(other.trace(known, Wording.SI));
             if (!before.equals(after)) {
                 changed.add(new ChangedFinding(row.roastId(), row.lotName(), row.number(), before, after));
             }

@@ -6,6 +6,7 @@ import barrowmist.core.rest.Rest;
 import barrowmist.core.roast.Band;
 import barrowmist.core.roast.EventKind;
 import barrowmist.core.roast.RoastEvents;
+import barrowmist.core.trace.Cause;
 import barrowmist.core.trace.CupFacts;
 import barrowmist.core.trace.TraceEngine;
 import barrowmist.core.trace.TraceInput;
@@ -110,10 +111,10 @@ public class TraceService {
         return rules.current().engine().trace(input(roastId, cuppings.cupped(roastId)), wording);
     }
 
-    /** The same by other rules. */
+    /** All that is known of a roast. */
     @Transactional(readOnly = true)
-    Traced traced(long roastId, TraceEngine engine) {
-        return engine.trace(input(roastId, cuppings.cupped(roastId)), Wording.SI);
+    TraceInput known(long roastId) {
+        return input(roastId, cuppings.cupped(roastId));
     }
 
     /** The strongest finding of a roast, for lists. */
@@ -122,7 +123,8 @@ public class TraceService {
             @Nullable String standing,
             double probability,
             double sound,
-            @Nullable Double finalScore) {}
+            @Nullable Double finalScore,
+            @Nullable String cupCause) {}
 
     /** Empty for a roast without a finished sheet. */
     @Transactional(readOnly = true)
@@ -132,11 +134,15 @@ public class TraceService {
             return Optional.empty();
         }
         Double score = Optionals.orNull(meanScore(cupped));
-        Traced traced = rules.current().engine().trace(input(roastId, cupped), Wording.SI);
+        TraceInput in = input(roastId, cupped);
+        TraceEngine engine = rules.current().engine();
+        Traced traced = engine.trace(in, Wording.SI);
+        String cup = engine.cupAlone(in.cup()).map(Cause::code).orElse(null);
         return Optional.of(traced.findings().stream()
                 .findFirst()
-                .map(f -> new Summary(f.cause().code(), f.standing().code(), f.probability(), traced.sound(), score))
-                .orElseGet(() -> new Summary(null, null, 0, traced.sound(), score)));
+                .map(f ->
+                        new Summary(f.cause().code(), f.standing().code(), f.probability(), traced.sound(), score, cup))
+                .orElseGet(() -> new Summary(null, null, 0, traced.sound(), score, cup)));
     }
 
     void settle(long roastId, boolean settled) {

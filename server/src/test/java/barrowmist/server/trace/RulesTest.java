@@ -5,6 +5,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 import barrowmist.core.roast.KnownLog;
 import barrowmist.server.Lab;
 import barrowmist.server.LabTest;
+import java.time.Instant;
+import java.time.temporal.ChronoUnit;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.test.web.servlet.MockMvc;
@@ -31,13 +33,13 @@ class RulesTest {
         throw new AssertionError(name);
     }
 
+    /** Of today, since the newest are looked at; cupped tomorrow. */
     private long breadyRoast() {
         long roast = lab.csv(
-                        "/api/lots/" + lab.lot("washed") + "/roasts?greenG=120&roastedG=104.4",
-                        "# roasted_at: 2026-03-02T09:10\n" + KnownLog.csv(false))
+                        "/api/lots/" + lab.lot("washed") + "/roasts?greenG=120&roastedG=104.4", KnownLog.csv(false))
                 .id();
-        long table = lab.post(
-                        "/api/cuppings", "{\"cuppedAt\":\"2026-03-03T09:00:00Z\",\"roastIds\":[%d]}".formatted(roast))
+        String tomorrow = Instant.now().plus(20, ChronoUnit.HOURS).toString();
+        long table = lab.post("/api/cuppings", "{\"cuppedAt\":\"%s\",\"roastIds\":[%d]}".formatted(tomorrow, roast))
                 .id();
         lab.post("/api/cuppings/" + table + "/sheets", """
                 {"roastId":%d,"form":"hundred-point","attributes":{"fragranceAroma":7,"flavour":7,"aftertaste":7,

@@ -1,0 +1,74 @@
+package barrowmist.server.trace;
+
+import barrowmist.core.trace.Cause;
+import barrowmist.core.trace.Pattern;
+import barrowmist.server.web.InputProblems;
+import java.util.List;
+import java.util.OptionalDouble;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+
+/** What this lab has learned of its own cups. */
+@RestController
+class PatternController {
+
+    private final PatternService patterns;
+    private final FindingsRenewal renewal;
+
+    PatternController(PatternService patterns, FindingsRenewal renewal) {
+        this.patterns = patterns;
+        this.renewal = renewal;
+    }
+
+    /**
+     * What one figure has to do with a cause.
+     *
+     * @param direction on which side of the threshold more are called so
+     * @param lower lower end of the threshold's 95 % interval
+     * @param n roasts that have the figure
+     * @param called so many of them were called so
+     * @param p corrected for the number of figures looked at
+     * @param wanting so many roasts more are wanted
+     */
+    record PatternView(
+            String metric,
+            String direction,
+            OptionalDouble threshold,
+            OptionalDouble lower,
+            OptionalDouble upper,
+            double auc,
+            int n,
+            int called,
+            double p,
+            String standing,
+            int wanting) {
+        static PatternView of(Pattern p) {
+            return new PatternView(
+                    p.metric(),
+                    p.above() ? "above" : "below",
+                    known(p.threshold()),
+                    known(p.lower()),
+                    known(p.upper()),
+                    p.auc(),
+                    p.n(),
+                    p.called(),
+                    p.p(),
+                    p.standing().code(),
+                    p.wanting());
+        }
+
+        private static OptionalDouble known(double x) {
+            return Double.isNaN(x) ? OptionalDouble.empty() : OptionalDouble.of(x);
+        }
+    }
+
+    /** Which figures of a roaster's cupped roasts separate the cups called so, best first. */
+    @GetMapping("/api/patterns")
+    List<PatternView> patterns(@RequestParam long machineId, @RequestParam String cause) {
+        renewal.renew();
+        Cause asked = Cause.parse(cause)
+                .orElseThrow(() -> new InputProblems("cause", "cause is " + cause + ", which is none of the trace's"));
+        return patterns.of(machineId, asked).stream().map(PatternView::of).toList();
+    }
+}
