@@ -98,6 +98,11 @@ export const router = createRouter({
     },
     { path: '/trace', component: () => import('@/trace/TracesPage.vue'), meta: { title: 'Traces' } },
     {
+      path: '/trace/patterns',
+      component: () => import('@/trace/PatternsPage.vue'),
+      meta: { title: 'What this lab has learned' },
+    },
+    {
       path: '/trace/rules',
       component: () => import('@/trace/RulesPage.vue'),
       meta: { title: 'Rules of the trace' },

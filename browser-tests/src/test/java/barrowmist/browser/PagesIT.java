@@ -59,6 +59,7 @@ class PagesIT {
             new Stop("/trace/14", "Cut the gas at", "trace"),
             new Stop("/trace/20", "Look next at"),
             new Stop("/trace/rules", "Hot charge: counts half at"),
+            new Stop("/trace/patterns", "Too few cups"),
             new Stop("/nowhere", "There is no such page"));
 
     /** One after the other in one window, as a person walks: what was fetched once is not fetched again. */

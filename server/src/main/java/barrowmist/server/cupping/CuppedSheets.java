@@ -8,6 +8,7 @@ import java.util.Collection;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Set;
 import java.util.stream.Collectors;
 import org.springframework.data.domain.PageRequest;
@@ -49,6 +50,22 @@ public class CuppedSheets implements CuppedRoasts {
     /** What was cupped of one roast; only finished sheets speak. */
     public Cupped cupped(long roastId) {
         return speaking(sheets.toldOfRoast(roastId));
+    }
+
+    /** The same of every roast of a lot, by its number; one that was not cupped is not there. */
+    public Map<Long, List<CuppingSheet>> cuppedOfLot(long lotId) {
+        Map<Long, List<SheetEntity>> byRoast = sheets.toldOfLot(lotId).stream()
+                .filter(s -> s.roastId() != null)
+                .collect(Collectors.groupingBy(
+                        s -> Objects.requireNonNull(s.roastId()), LinkedHashMap::new, Collectors.toList()));
+        Map<Long, List<CuppingSheet>> out = new LinkedHashMap<>();
+        byRoast.forEach((id, all) -> {
+            Cupped cupped = speaking(all);
+            if (!cupped.sheets().isEmpty()) {
+                out.put(id, cupped.sheets());
+            }
+        });
+        return out;
     }
 
     private Cupped speaking(Collection<SheetEntity> all) {

@@ -90,6 +90,11 @@ interface SheetRepository extends JpaRepository<SheetEntity, Long> {
     @Query("select s from SheetEntity s join fetch s.cupping where s.roastId = :roastId" + TOLD + " order by s.id")
     List<SheetEntity> toldOfRoast(long roastId);
 
+    @Query("select s from SheetEntity s join fetch s.cupping where s.roastId in"
+            + " (select r.id from RoastEntity r where r.lot.id = :lotId and r.discardedReason is null)" + TOLD
+            + " order by s.id")
+    List<SheetEntity> toldOfLot(long lotId);
+
     @Query(
             "select s from SheetEntity s where s.ownWords is not null"
                     + " and (s.cupping.blinding.blind = barrowmist.core.cupping.Blindness.OPEN or s.cupping.blinding.revealedAt is not null)")

@@ -63,13 +63,6 @@ public class RoastService {
         return saved;
     }
 
-    /** The roasts of a lot that count, the first first. */
-    public List<Long> idsOfLot(long lotId) {
-        return roasts.findAllByLotIdAndDiscardedReasonIsNullOrderByNumberInLot(lotId).stream()
-                .map(RoastEntity::id)
-                .toList();
-    }
-
     /** The number of the next roast of a lot; the lot is held until it is kept, so that no number is given twice. */
     int nextNumber(long lotId) {
         return roasts.highestNumber(lots.held(lotId).id()) + 1;

@@ -56,11 +56,12 @@ class TableGathering {
     }
 
     private List<Map<String, Integer>> lot(RoastEntity roast) {
-        return roasts.idsOfLot(roast.lot().id()).stream()
-                .filter(id -> id != roast.id())
-                .map(id -> CupFacts.of(sheets.cupped(id).sheets()))
-                .filter(CupFacts::cupped)
-                .map(CupFacts::words)
-                .toList();
+        List<Map<String, Integer>> out = new ArrayList<>();
+        sheets.cuppedOfLot(roast.lot().id()).forEach((id, cups) -> {
+            if (id != roast.id()) {
+                out.add(CupFacts.of(cups).words());
+            }
+        });
+        return out;
     }
 }

@@ -1,0 +1,58 @@
+import { afterEach, expect, it, vi } from 'vitest'
+import { flushPromises } from '@vue/test-utils'
+import { mountApp, stubServer } from '@/shared/testMount'
+import PatternsPage from './PatternsPage.vue'
+import { metricName, patternSentence } from './patterns'
+
+const pattern = (metric: string, standing: string, more = {}) => ({
+  metric,
+  direction: 'above',
+  threshold: 9.84,
+  lower: 9.1,
+  upper: 10.4,
+  auc: 0.86,
+  n: 60,
+  called: 20,
+  p: 0.0004,
+  standing,
+  wanting: 0,
+  ...more,
+})
+
+afterEach(() => {
+  document.body.innerHTML = ''
+  vi.unstubAllGlobals()
+})
+
+it('says a pattern in words, with its unit and its interval', () => {
+  expect(patternSentence(pattern('rorAtFirstCrackCPerMin', 'learned'))).toBe(
+    'Rate of rise at first crack above 9.8 °C/min (between 9.1 and 10.4)',
+  )
+  const bare = pattern('colourWhole', 'not-yet', { threshold: undefined, direction: 'below' })
+  expect(patternSentence(bare)).toBe('Colour of the whole beans')
+  expect(metricName('somethingNew')).toBe('somethingNew')
+})
+
+it('asks for the first roaster, and again for another cause; sorts by standing', async () => {
+  const sent = stubServer((_, path) => ({
+    body: path.startsWith('/api/machines')
+      ? [{ id: 4, name: 'Drum 1' }]
+      : [
+          pattern('quakersPer100g', 'learned'),
+          pattern('dropC', 'tentative', { p: 0.04 }),
+          pattern('drumRpm', 'not-yet', { n: 12, wanting: 8 }),
+        ],
+  }))
+  const page = mountApp(PatternsPage)
+  await flushPromises()
+  expect(sent.map((s) => s.path)).toContain('/api/patterns?machineId=4&cause=baked')
+  expect(page.text()).toContain('20 cups of 60 on this roaster are called so.')
+  expect(page.text()).toContain('Quakers above 9.8 in 100 g')
+  expect(page.text()).toContain('by chance under 1 in 1000')
+  expect(page.text()).toContain('by chance 4.0 %')
+  expect(page.text()).toContain('Too few cups: 8 more of the rarer kind at least.')
+  expect(page.text()).toContain('Looked at: drum speed.')
+  page.findAllComponents({ name: 'VSelect' })[1]!.vm.$emit('update:modelValue', 'quakers')
+  await flushPromises()
+  expect(sent.at(-1)!.path).toBe('/api/patterns?machineId=4&cause=quakers')
+})
