@@ -12,6 +12,7 @@ import { loadWhole } from '@/roast/useRoast'
 import BesideLater from './BesideLater.vue'
 import BesideLog from './BesideLog.vue'
 import EvidenceSum from './EvidenceSum.vue'
+import ForetoldList from './ForetoldList.vue'
 import NextLook from './NextLook.vue'
 import { elsewhere } from './next'
 import { percent } from './odds'
@@ -153,13 +154,23 @@ watch(cause, () => (pointed.value = undefined))
             <template v-if="chosen.correction">
               <p class="name change">{{ chosen.correction.text }}</p>
               <p class="quiet">{{ chosen.correction.why }} Then cup the old and the new side by side.</p>
+              <ForetoldList
+                v-if="chosen.correction.change !== 'rest'"
+                :foretold="chosen.correction.foretold"
+              />
               <p v-if="chosen.correction.change !== 'rest'" class="do">
                 <v-btn color="primary" :loading="planning" @click="plan(chosen.cause)">Plan it</v-btn>
                 <span class="quiet">the same roast with this one change</span>
               </p>
             </template>
             <p v-else class="name change">{{ elsewhere(chosen.cause, chosen.standing) }}</p>
-            <BesideLater v-if="chosen.correction" :roast="whole.data.value.roast" />
+            <BesideLater
+              v-if="chosen.correction"
+              :key="chosen.cause"
+              :roast="whole.data.value.roast"
+              :finding="chosen"
+              :score="trace.data.value.finalScore"
+            />
             <NextLook :missing="missing" :roast="whole.data.value.roast" />
           </section>
         </template>

@@ -5,6 +5,7 @@ import LotForm from '@/green/LotForm.vue'
 import BesideLater from './BesideLater.vue'
 import BesideLog from './BesideLog.vue'
 import EvidenceSum from './EvidenceSum.vue'
+import ForetoldList from './ForetoldList.vue'
 import NextLook from './NextLook.vue'
 import VerdictCard from './VerdictCard.vue'
 import { elsewhere, wayTo } from './next'
@@ -152,6 +153,30 @@ it('shows refusals at their fields, and sends once on a double click', async () 
   expect((form.find('input').element as HTMLInputElement).value).toBe('Hill')
 })
 
+it('shows what the drum’s model foretells of the change, and says when it may not', () => {
+  const foretold = [
+    { figure: 'firstCrackS', label: 'first crack', unit: 'seconds', before: 480, after: 492, plusMinus: 8 },
+    { figure: 'dropC', label: 'drop', unit: 'celsius', before: 200, after: 203, plusMinus: 1.2 },
+    { figure: 'developmentPct', label: 'development', unit: 'percent', before: 17, after: 19 },
+    {
+      figure: 'rorPeakCPerMin',
+      label: 'peak rate of rise',
+      unit: 'celsius_per_minute',
+      before: 20,
+      after: 18,
+      plusMinus: 0.5,
+    },
+  ]
+  const rows = mountApp(ForetoldList, { foretold })
+    .findAll('tbody tr')
+    .map((r) => r.findAll('td').map((d) => d.text()))
+  expect(rows[0]).toEqual(['first crack', '8:00', '8:12', '± 8 s'])
+  expect(rows[1]).toEqual(['drop', '200.0 °C', '203.0 °C', '± 1.2'])
+  expect(rows[2]).toEqual(['development', '17.0 %', '19.0 %', ''])
+  expect(rows[3]![2]).toBe('18.0 °C/min')
+  expect(mountApp(ForetoldList, { foretold: [] }).text()).toContain('A house step')
+})
+
 describe('VerdictCard', () => {
   const before = [
     { cause: 'stale', label: 'stale', reason: 'An old bag.', by: 'Ines K.', at: '2026-03-05T09:00:00Z' },
@@ -200,20 +225,35 @@ describe('VerdictCard', () => {
 
 describe('BesideLater', () => {
   const roast = (id: number, lotId: number, roastedAt: string) => ({ id, lotId, number: id, roastedAt })
+  const all = [
+    roast(1, 5, '2026-03-01T09:00:00Z'),
+    roast(2, 5, '2026-03-02T09:00:00Z'),
+    roast(3, 6, '2026-03-03T09:00:00Z'),
+  ]
+
   it('offers the later roasts of the same lot, blind, as a triangle or scored', async () => {
-    const all = [
-      roast(1, 5, '2026-03-01T09:00:00Z'),
-      roast(2, 5, '2026-03-02T09:00:00Z'),
-      roast(3, 6, '2026-03-03T09:00:00Z'),
-    ]
-    stubServer(() => ({ body: all }))
-    const later = mountApp(BesideLater, { roast: all[0] })
+    stubServer((_, path) => ({ body: path.endsWith('/trace') ? { ...trace, roastId: 2, cups: 0 } : all }))
+    const later = mountApp(BesideLater, { roast: all[0], finding })
     await flushPromises()
     expect(later.findAll('li')).toHaveLength(1)
+    expect(later.text()).toContain('not cupped yet')
     expect(later.findAll('a').map((a) => a.attributes('href'))).toEqual([
       '/cupping?roast=1&roast=2&kind=triangle&blind=coded',
       '/cupping?roast=1&roast=2&kind=scoring&blind=coded',
     ])
-    vi.unstubAllGlobals()
+  })
+
+  it('says what came of it: whether the same cause is still at work, and the score', async () => {
+    const gone = {
+      ...trace,
+      roastId: 2,
+      finalScore: 84.5,
+      findings: [],
+      folded: [{ ...finding, atWork: 0.004 }],
+    }
+    stubServer((_, path) => ({ body: path.endsWith('/trace') ? gone : all }))
+    const later = mountApp(BesideLater, { roast: all[0], finding, score: 75.5 })
+    await flushPromises()
+    expect(later.text()).toContain('Roast 2 after it: Hardly baked, 84.50 (+9.0)')
   })
 })

@@ -4,7 +4,6 @@ import barrowmist.core.roast.Band;
 import barrowmist.core.roast.RoastAnalysis;
 import barrowmist.core.roast.RoastFigures;
 import barrowmist.core.units.Wording;
-import java.util.Arrays;
 import java.util.Optional;
 import java.util.OptionalDouble;
 
@@ -47,7 +46,7 @@ final class HeatCorrections {
 
     /** The drum back to its usual speed, or to one where none is learned. */
     Optional<Correction> drum(String way, double otherwise) {
-        OptionalDouble rpm = Arrays.stream(analysis.log().drumRpm().values()).average();
+        OptionalDouble rpm = figures.drumRpm();
         if (rpm.isEmpty()) {
             return Optional.empty();
         }

@@ -9,7 +9,6 @@ import barrowmist.core.roast.Milestone;
 import barrowmist.core.roast.RoastAnalysis;
 import barrowmist.core.roast.RoastFigures;
 import barrowmist.core.units.Wording;
-import java.util.Arrays;
 import java.util.Comparator;
 import java.util.Optional;
 import java.util.OptionalDouble;
@@ -88,7 +87,7 @@ final class LogSigns {
     }
 
     private void drum() {
-        OptionalDouble rpm = Arrays.stream(analysis.log().drumRpm().values()).average();
+        OptionalDouble rpm = figures.drumRpm();
         if (rpm.isEmpty()) {
             return;
         }

@@ -38,13 +38,13 @@ public record NextPlan(double chargeC, double greenG, ControlPlan controls) {
     public static Optional<NextPlan> of(
             RoastAnalysis analysis, ControlLevels usual, double greenG, Correction c, double gasStepPct) {
         RoastFigures f = analysis.figures();
-        if (f.chargeC().isEmpty() || f.drop().isEmpty() || c.change().equals("rest")) {
+        Optional<NextPlan> unchanged = again(analysis, usual, greenG);
+        if (unchanged.isEmpty() || c.change().equals("rest")) {
             return Optional.empty();
         }
-        Milestone drop = f.drop().get();
-        ControlPlan same =
-                ControlPlan.of(analysis.log(), usual, new DropRule(DropRule.By.BEAN_C, drop.beanC()), drop.timeS());
-        NextPlan again = new NextPlan(f.chargeC().getAsDouble(), greenG, same);
+        NextPlan again = unchanged.get();
+        ControlPlan same = again.controls;
+        Milestone drop = f.drop().orElseThrow();
         double dryS = f.dryEnd().map(Milestone::timeS).orElse(drop.timeS() / 2);
         return Optional.of(
                 switch (c.change()) {
@@ -58,6 +58,18 @@ public record NextPlan(double chargeC, double greenG, ControlPlan controls) {
                         again.eased(
                                 dryS, c.to() > c.from() == c.change().equals("browning") ? -gasStepPct : gasStepPct);
                 });
+    }
+
+    /** The same roast once more, unchanged; empty where the log lacks charge or drop. */
+    public static Optional<NextPlan> again(RoastAnalysis analysis, ControlLevels usual, double greenG) {
+        RoastFigures f = analysis.figures();
+        if (f.chargeC().isEmpty() || f.drop().isEmpty()) {
+            return Optional.empty();
+        }
+        Milestone drop = f.drop().get();
+        DropRule end = new DropRule(DropRule.By.BEAN_C, drop.beanC());
+        ControlPlan moves = ControlPlan.of(analysis.log(), usual, end, drop.timeS());
+        return Optional.of(new NextPlan(f.chargeC().getAsDouble(), greenG, moves));
     }
 
     private NextPlan ending(DropRule drop) {

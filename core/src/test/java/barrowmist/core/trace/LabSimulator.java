@@ -469,6 +469,7 @@ public final class LabSimulator {
     }
 
     private TraceInput.Roast roast(Day d, double measured) {
+        OptionalDouble rpm = maybe(d.rpm, 0.5 + measured / 2);
         double crackS = d.totalS * (1 - d.developmentPct / 100);
         double dryS = crackS - d.totalS * d.browningPct / 100;
         RoastFigures figures = new RoastFigures(
@@ -482,13 +483,10 @@ public final class LabSimulator {
                 Optional.of(new RorPoint(130, d.peak)),
                 OptionalDouble.empty(),
                 EnvironmentFigures.NONE,
-                OptionalDouble.of(d.rpm));
-        Series drum = chance(0.5 + measured / 2)
-                ? new Series(new double[] {0, d.totalS}, new double[] {d.rpm, d.rpm})
-                : Series.empty();
+                rpm);
         Series ror = new Series(new double[] {100, 300, d.totalS}, new double[] {15, 10, 4});
         RoastAnalysis analysis = new RoastAnalysis(
-                new RoastLog(ror, Series.empty(), Series.empty(), Series.empty(), drum),
+                new RoastLog(ror, Series.empty(), Series.empty(), Series.empty(), Series.empty()),
                 ror,
                 figures,
                 d.fault.map(List::of).orElse(List.of()),
@@ -525,7 +523,7 @@ public final class LabSimulator {
         boolean counted = in.bench().quakersPer100g().isPresent();
         boolean smelled = !in.inspection().smells().isEmpty();
         boolean learned = in.roast().reference() != MachineReference.NONE;
-        boolean drum = !in.roast().analysis().log().drumRpm().isEmpty();
+        boolean drum = in.roast().analysis().figures().drumRpm().isPresent();
         return switch (cause) {
             case SCORCHED -> counted || learned && drum;
             case TIPPED -> counted || learned;

@@ -1,9 +1,7 @@
 package barrowmist.server.plan;
 
 import barrowmist.core.green.Process;
-import barrowmist.core.machine.EventTemperatures;
 import barrowmist.core.machine.FittedModel;
-import barrowmist.core.machine.MachineReference;
 import barrowmist.core.machine.thermal.BatchConditions;
 import barrowmist.core.plan.ControlPlan;
 import barrowmist.core.plan.Finder;
@@ -23,7 +21,6 @@ import barrowmist.server.plan.PlanViews.TranslationEntry;
 import barrowmist.server.plan.PlanViews.TranslationView;
 import barrowmist.server.plan.PlanViews.WhatIf;
 import barrowmist.server.plan.PredictionViews.PredictionView;
-import barrowmist.server.roast.MachineHistory;
 import barrowmist.server.roast.RoastEntity;
 import barrowmist.server.roast.RoastLists;
 import barrowmist.server.web.Conflict;
@@ -42,7 +39,7 @@ class WhatIfService {
 
     private final ModelService models;
     private final MachineService machines;
-    private final MachineHistory history;
+    private final Predictors predictors;
     private final RoastLists roasts;
     private final GreenSampleService greenSamples;
     private final ChargeService charges;
@@ -50,12 +47,12 @@ class WhatIfService {
     WhatIfService(
             ModelService models,
             MachineService machines,
-            MachineHistory history,
+            Predictors predictors,
             RoastLists roasts,
             GreenSampleService greenSamples,
             ChargeService charges) {
         this.roasts = roasts;
-        this.history = history;
+        this.predictors = predictors;
         this.models = models;
         this.machines = machines;
         this.greenSamples = greenSamples;
@@ -65,7 +62,7 @@ class WhatIfService {
     PredictionView predict(WhatIf tried, Wording wording) {
         GreenSampleEntity sample = greenSamples.get(tried.greenSampleId());
         MachineEntity machine = checked(tried.machineId(), tried.content());
-        Optional<Predictor> predictor = predictor(machine, sample.lot().process(), wording);
+        Optional<Predictor> predictor = predictors.of(machine, sample.lot().process(), wording);
         if (predictor.isEmpty()) {
             return PredictionView.none(noModel(machine));
         }
@@ -162,19 +159,9 @@ class WhatIfService {
                 machine.settings().roomC());
     }
 
-    private Optional<Predictor> predictor(MachineEntity machine, Process process, Wording wording) {
-        MachineReference reference = history.reference(machine.id(), process, 0);
-        MachineReference washed =
-                process == Process.WASHED ? reference : history.reference(machine.id(), Process.WASHED, 0);
-        EventTemperatures events = EventTemperatures.of(reference, washed, process);
-        return models.model(machine.id())
-                .map(model -> new Predictor(
-                        model, reference, events, wording.on(machine.settings().words())));
-    }
-
     private Predictor needed(MachineEntity machine, Process process, Wording wording) {
         Predictor predictor =
-                predictor(machine, process, wording).orElseThrow(() -> new Conflict(noModel(machine), Map.of()));
+                predictors.of(machine, process, wording).orElseThrow(() -> new Conflict(noModel(machine), Map.of()));
         models.model(machine.id())
                 .map(m -> m.doubts(wording))
                 .filter(d -> !d.isEmpty())

@@ -72,7 +72,9 @@ public class KeptFindings {
     @EventListener
     void on(RoastChanged roast) {
         traces.stale(roast.roastId());
-        traces.staleBeside(roast.roastId());
+        if (traces.cupped(roast.roastId())) {
+            traces.staleBeside(roast.roastId());
+        }
     }
 
     @EventListener

@@ -43,6 +43,9 @@ interface RoastTraceRepository extends JpaRepository<RoastTraceEntity, Long> {
                     + " order by r.roastedAt desc, r.id desc")
     List<Called> called(long machineId, Pageable page);
 
+    @Query("select count(s) > 0 from SheetEntity s where s.roastId = :roastId")
+    boolean cupped(long roastId);
+
     /** What stood on a table with it, and what is of the same lot: each speaks of the others. */
     @Modifying
     @Query(

@@ -86,6 +86,7 @@ class TraceController {
         String cause = entry == null ? null : entry.cause();
         return new NextView(next.plan(
                 id,
+                traces.traced(id),
                 cause == null
                         ? null
                         : Cause.parse(cause)
@@ -96,6 +97,6 @@ class TraceController {
     @PutMapping("/api/roasts/{id}/trace/settled")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void settle(@PathVariable long id, @RequestBody Settlement settlement) {
-        traces.settle(id, settlement.settled());
+        verdicts.settle(id, settlement.settled());
     }
 }

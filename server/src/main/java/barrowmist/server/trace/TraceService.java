@@ -55,6 +55,7 @@ public class TraceService {
     private final RestSettings rest;
     private final Clock clock;
     private final RuleService rules;
+    private final NextRoastService next;
 
     TraceService(
             RoastService roasts,
@@ -67,9 +68,11 @@ public class TraceService {
             MachineHistory history,
             VerdictService verdicts,
             RuleService rules,
+            NextRoastService next,
             Clock clock) {
         this.verdicts = verdicts;
         this.rules = rules;
+        this.next = next;
         this.tables = tables;
         this.history = history;
         this.greenSamples = greenSamples;
@@ -102,12 +105,14 @@ public class TraceService {
                 words,
                 traced,
                 book.version(),
-                verdicts.of(roastId));
+                verdicts.of(roastId),
+                change -> next.foretold(roasts.get(roastId), in.roast().analysis(), change));
     }
 
-    /** The same in the core's terms. */
+    /** The same in the core's terms, spoken in SI and in the words of its roaster. */
     @Transactional(readOnly = true)
-    Traced traced(long roastId, Wording wording) {
+    Traced traced(long roastId) {
+        Wording wording = Wording.SI.on(roasts.get(roastId).machine().settings().words());
         return rules.current().engine().trace(input(roastId, cuppings.cupped(roastId)), wording);
     }
 
@@ -143,10 +148,6 @@ public class TraceService {
                 .map(f ->
                         new Summary(f.cause().code(), f.standing().code(), f.probability(), traced.sound(), score, cup))
                 .orElseGet(() -> new Summary(null, null, 0, traced.sound(), score, cup)));
-    }
-
-    void settle(long roastId, boolean settled) {
-        roasts.get(roastId).setSettled(settled);
     }
 
     private static OptionalDouble meanScore(Cupped cupped) {

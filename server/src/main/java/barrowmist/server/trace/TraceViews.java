@@ -7,9 +7,11 @@ import barrowmist.core.trace.Evidence;
 import barrowmist.core.trace.Finding;
 import barrowmist.core.trace.Missing;
 import barrowmist.core.trace.Traced;
+import barrowmist.server.plan.Foretelling.ForetoldFigure;
 import java.time.Instant;
 import java.util.List;
 import java.util.OptionalDouble;
+import java.util.function.Function;
 import org.jspecify.annotations.Nullable;
 
 /** Traces on the wire. */
@@ -49,7 +51,8 @@ public final class TraceViews {
                 List<CupWordView> words,
                 Traced traced,
                 int rulesVersion,
-                List<VerdictView> verdicts) {
+                List<VerdictView> verdicts,
+                Function<Correction, List<ForetoldFigure>> foretold) {
             return new TraceView(
                     roastId,
                     settled,
@@ -58,8 +61,8 @@ public final class TraceViews {
                     finalScore,
                     restHours,
                     words,
-                    views(traced.findings(), traced.missing()),
-                    views(traced.folded(), traced.missing()),
+                    views(traced.findings(), traced.missing(), foretold),
+                    views(traced.folded(), traced.missing(), foretold),
                     traced.sound(),
                     traced.none(),
                     rulesVersion,
@@ -67,8 +70,11 @@ public final class TraceViews {
                     verdicts);
         }
 
-        private static List<FindingView> views(List<Finding> findings, List<Missing> missing) {
-            return findings.stream().map(f -> FindingView.of(f, missing)).toList();
+        private static List<FindingView> views(
+                List<Finding> findings, List<Missing> missing, Function<Correction, List<ForetoldFigure>> foretold) {
+            return findings.stream()
+                    .map(f -> FindingView.of(f, missing, foretold))
+                    .toList();
         }
     }
 
@@ -94,7 +100,7 @@ public final class TraceViews {
             List<MissingView> missing,
             @Nullable CorrectionView correction) {
 
-        static FindingView of(Finding f, List<Missing> missing) {
+        static FindingView of(Finding f, List<Missing> missing, Function<Correction, List<ForetoldFigure>> foretold) {
             return new FindingView(
                     f.cause().code(),
                     f.cause().label(),
@@ -107,7 +113,9 @@ public final class TraceViews {
                             .filter(m -> m.of().contains(f.cause()))
                             .map(MissingView::of)
                             .toList(),
-                    f.correction().map(CorrectionView::of).orElse(null));
+                    f.correction()
+                            .map(c -> CorrectionView.of(c, foretold.apply(c)))
+                            .orElse(null));
         }
     }
 
@@ -137,14 +145,6 @@ public final class TraceViews {
                     e.words(),
                     e.fromS(),
                     e.toS());
-        }
-    }
-
-    /** The one change for the next roast. */
-    public record CorrectionView(
-            String change, double from, double to, String unit, String text, String why, String mechanism) {
-        static CorrectionView of(Correction c) {
-            return new CorrectionView(c.change(), c.from(), c.to(), c.unit(), c.text(), c.why(), c.mechanism());
         }
     }
 

@@ -48,6 +48,11 @@ public class VerdictService {
         return VerdictView.of(given);
     }
 
+    /** Whether somebody is done with a trace, with or without a verdict. */
+    void settle(long roastId, boolean settled) {
+        roasts.get(roastId).setSettled(settled);
+    }
+
     private static String allowed() {
         return Stream.concat(Stream.of(Cause.values()).map(Cause::code), Stream.of(VerdictEntity.NONE))
                 .collect(Collectors.joining(", "));

@@ -193,6 +193,10 @@ class CausesTest {
                 roast,
                 "{\"word\":\"flat\",\"cups\":5},{\"word\":\"hollow\",\"cups\":5}");
         supported(roast, "baked");
+        // no model of this drum yet: a house step, and said to be one
+        assertThat(trace(roast).at("/findings/0/correction/foretold")).isEmpty();
+        assertThat(trace(roast).at("/findings/0/correction/mechanism").asString())
+                .isEqualTo("fell");
         Lab.Answer begun = lab.post("/api/roasts/" + roast + "/trace/plan", "{}");
         assertThat(begun.status()).as("%s", begun.body()).isEqualTo(201);
         JsonNode content = lab.get("/api/plans/" + begun.body().get("planId").asLong())

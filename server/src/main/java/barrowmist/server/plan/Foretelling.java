@@ -1,0 +1,104 @@
+package barrowmist.server.plan;
+
+import barrowmist.core.machine.FittedModel;
+import barrowmist.core.machine.thermal.BatchConditions;
+import barrowmist.core.plan.ControlPlan;
+import barrowmist.core.plan.Prediction;
+import barrowmist.core.plan.Prediction.Predicted;
+import barrowmist.core.plan.Predictor;
+import barrowmist.core.plan.Targets.DevelopmentFrom;
+import barrowmist.core.roast.KeyFigure;
+import barrowmist.core.roast.RoastFigures;
+import barrowmist.core.units.Wording;
+import barrowmist.server.green.GreenSampleService;
+import barrowmist.server.machine.MachineEntity;
+import barrowmist.server.machine.ModelService;
+import barrowmist.server.roast.RoastEntity;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/**
+ * What one change would make of a roast, on the model of its own drum: the model foretells the roast as it was and as it would
+ * be, and what it sees between them is laid on what the roast truly did.
+ */
+@Service
+@Transactional(readOnly = true)
+public class Foretelling {
+
+    private static final List<KeyFigure> TOLD = List.of(
+            KeyFigure.DRY_END_S,
+            KeyFigure.FIRST_CRACK_S,
+            KeyFigure.TOTAL_S,
+            KeyFigure.DROP_C,
+            KeyFigure.BROWNING_PCT,
+            KeyFigure.DEVELOPMENT_PCT,
+            KeyFigure.ROR_AT_FIRST_CRACK,
+            KeyFigure.ROR_PEAK);
+
+    private final ModelService models;
+    private final Predictors predictors;
+    private final GreenSampleService greenSamples;
+
+    Foretelling(ModelService models, Predictors predictors, GreenSampleService greenSamples) {
+        this.models = models;
+        this.predictors = predictors;
+        this.greenSamples = greenSamples;
+    }
+
+    /** One way to roast it. */
+    public record Way(double greenG, double chargeC, ControlPlan controls) {}
+
+    /**
+     * A figure, as it was and as it would be.
+     *
+     * @param figure its name on the wire
+     * @param plusMinus one standard deviation of what is foretold; empty while the model was not tried
+     */
+    public record ForetoldFigure(
+            String figure, String label, String unit, double before, double after, OptionalDouble plusMinus) {}
+
+    /** Empty where the model may not be believed: then the house step is all there is. */
+    public List<ForetoldFigure> of(RoastEntity roast, RoastFigures truly, Way as, Way changed) {
+        MachineEntity machine = roast.machine();
+        Optional<Predictor> predictor =
+                models.model(machine.id()).filter(FittedModel::believed).isPresent()
+                        ? predictors.of(machine, roast.lot().process(), Wording.SI)
+                        : Optional.empty();
+        if (predictor.isEmpty()) {
+            return List.of();
+        }
+        Prediction was = predict(predictor.get(), roast, as);
+        Prediction would = predict(predictor.get(), roast, changed);
+        List<ForetoldFigure> out = new ArrayList<>();
+        for (KeyFigure figure : TOLD) {
+            OptionalDouble before = figure.of(truly);
+            Optional<Predicted> a = was.figure(figure);
+            Optional<Predicted> b = would.figure(figure);
+            if (before.isPresent() && a.isPresent() && b.isPresent() && !was.usual() && !would.usual()) {
+                double now = before.getAsDouble();
+                out.add(new ForetoldFigure(
+                        figure.field(),
+                        figure.label(),
+                        figure.unit().name().toLowerCase(java.util.Locale.ROOT),
+                        now,
+                        now + b.get().value() - a.get().value(),
+                        b.get().plusMinus().map(OptionalDouble::of).orElse(OptionalDouble.empty())));
+            }
+        }
+        return List.copyOf(out);
+    }
+
+    private Prediction predict(Predictor predictor, RoastEntity roast, Way way) {
+        BatchConditions batch = BatchConditions.of(
+                greenSamples.facts(roast.greenSample()),
+                way.greenG(),
+                way.chargeC(),
+                OptionalDouble.empty(),
+                roast.machine().settings().roomC());
+        return predictor.predict(batch, way.controls(), DevelopmentFrom.FIRST_CRACK);
+    }
+}
