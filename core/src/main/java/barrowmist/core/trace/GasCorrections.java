@@ -26,7 +26,7 @@ final class GasCorrections {
     /** and so long before it began. */
     private static final double STALL_LEAD_S = 20;
 
-    private static final String MECHANISM = "fell";
+    static final String MECHANISM = "fell";
 
     private GasCorrections() {}
 

@@ -53,7 +53,8 @@ public record NextPlan(double chargeC, double greenG, ControlPlan controls) {
                     case "drop" -> again.ending(new DropRule(DropRule.By.BEAN_C, c.to()));
                     case "development" -> again.ending(new DropRule(DropRule.By.DEVELOPMENT_S, c.to()));
                     case "drum" -> again.moved(Control.DRUM, s -> s.withValue(c.to()), c.to());
-                    case "gas" -> c.unit().equals("s") ? again.eased(c.to(), -gasStepPct) : again.gas(c, dryS);
+                    case "gas" ->
+                        (c.unit().equals("s") ? again.eased(c.to(), -gasStepPct) : again.gas(c, dryS)).developing(c, f);
                     default ->
                         again.eased(
                                 dryS, c.to() > c.from() == c.change().equals("browning") ? -gasStepPct : gasStepPct);
@@ -70,6 +71,15 @@ public record NextPlan(double chargeC, double greenG, ControlPlan controls) {
         DropRule end = new DropRule(DropRule.By.BEAN_C, drop.beanC());
         ControlPlan moves = ControlPlan.of(analysis.log(), usual, end, drop.timeS());
         return Optional.of(new NextPlan(f.chargeC().getAsDouble(), greenG, moves));
+    }
+
+    /** Heat that no longer falls away brings the drop's temperature sooner: the development is kept, and not the degrees. */
+    private NextPlan developing(Correction c, RoastFigures f) {
+        return c.mechanism().equals(GasCorrections.MECHANISM)
+                        && f.developmentS().isPresent()
+                ? ending(
+                        new DropRule(DropRule.By.DEVELOPMENT_S, f.developmentS().getAsDouble()))
+                : this;
     }
 
     private NextPlan ending(DropRule drop) {

@@ -55,6 +55,7 @@ class NextPlanTest {
                         new ControlStep(new Trigger.AtTime(300), Control.GAS, 60),
                         new ControlStep(new Trigger.AtTime(435), Control.GAS, 45));
         assertThat(plan.controls().atCharge().gasPct()).isEqualTo(70);
+        assertThat(plan.controls().drop()).isEqualTo(new DropRule(DropRule.By.DEVELOPMENT_S, 120));
     }
 
     @Test
