@@ -28,7 +28,7 @@ final class TaskWords {
                 title,
                 row.lotName() + ", roast " + row.number(),
                 "/trace/" + row.roastId(),
-                score + row.standing(),
+                score + (supported ? row.standing() : "not borne out"),
                 supported);
     }
 
