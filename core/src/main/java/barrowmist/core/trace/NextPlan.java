@@ -33,10 +33,11 @@ public record NextPlan(double chargeC, double greenG, ControlPlan controls) {
      *
      * @param usual where a control stands that was not logged
      * @param greenG what was weighed in, g
-     * @param gasStepPct by how much the gas is moved where a phase is to be longer or shorter, % of full
+     * @param rules for the size of a step of gas where a phase is to be longer or shorter
      */
     public static Optional<NextPlan> of(
-            RoastAnalysis analysis, ControlLevels usual, double greenG, Correction c, double gasStepPct) {
+            RoastAnalysis analysis, ControlLevels usual, double greenG, Correction c, TraceRules rules) {
+        double gasStepPct = rules.value("correct.ease");
         RoastFigures f = analysis.figures();
         Optional<NextPlan> unchanged = again(analysis, usual, greenG);
         if (unchanged.isEmpty() || c.change().equals("rest")) {

@@ -175,6 +175,7 @@ final class RuleTable {
             correct.charge              5     °C lower at least
             correct.drum                8     1/min beyond the limit
             correct.gas                 10    % of full
+            correct.ease                6     % of full, where a phase is to be longer or shorter
             correct.calm                8     °C/min at first crack
             correct.calm-natural        6.7   °C/min, common practice: 12 °F/min
             correct.drop                2     °C at least

@@ -8,8 +8,6 @@ import barrowmist.core.roast.RoastAim;
 import barrowmist.core.roast.Series;
 import barrowmist.core.sample.BenchFigures;
 import barrowmist.core.trace.Finding.Standing;
-import java.time.LocalDate;
-import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
@@ -24,13 +22,6 @@ class CausesTest {
         return new Known();
     }
 
-    private static void supported(Known k, Cause cause) {
-        Finding f = k.first();
-        assertThat(f.cause()).as("%s", k.trace()).isEqualTo(cause);
-        assertThat(f.standing()).as("%s", f).isEqualTo(Standing.SUPPORTED);
-        assertThat(f.probability()).isGreaterThan(0.6);
-    }
-
     private static Known crashed() {
         Known k = known();
         k.curve = KnownCurve.crash(485);
@@ -41,7 +32,7 @@ class CausesTest {
     @Test
     void aFlatCupOfACrashedRoastIsBakedAndMendedAtItsOwnGasCut() {
         Known k = crashed().cupped(5, "flat", "bready");
-        supported(k, Cause.BAKED);
+        Known.supported(k, Cause.BAKED);
         Correction c = k.first().correction().orElseThrow();
         assertThat(c.change()).isEqualTo("gas");
         assertThat(c.mechanism()).isEqualTo("fell");
@@ -86,7 +77,7 @@ class CausesTest {
         Known k = known().cupped(5, "ashy", "harsh");
         k.usual = Optional.of(Known.usually(187));
         k.counted(0, 5, 0);
-        supported(k, Cause.SCORCHED);
+        Known.supported(k, Cause.SCORCHED);
         assertThat(k.first().correction().orElseThrow()).satisfies(c -> {
             assertThat(c.change()).isEqualTo("charge");
             assertThat(c.to()).isLessThanOrEqualTo(c.from() - 5);
@@ -106,7 +97,7 @@ class CausesTest {
         Known k = known().cupped(5, "burnt", "smoky");
         k.usual = Optional.of(Known.usually(195));
         k.rpm = Known.held(36);
-        supported(k, Cause.SCORCHED);
+        Known.supported(k, Cause.SCORCHED);
         assertThat(k.first().correction().orElseThrow()).satisfies(c -> {
             assertThat(c.change()).isEqualTo("drum");
             assertThat(c.to()).isEqualTo(52);
@@ -125,7 +116,7 @@ class CausesTest {
                 OptionalDouble.empty(),
                 BenchFigures.none().counts(),
                 Optional.empty());
-        supported(k, Cause.SCORCHED);
+        Known.supported(k, Cause.SCORCHED);
         assertThat(k.first().correction().orElseThrow().change()).isEqualTo("batch");
     }
 
@@ -133,14 +124,14 @@ class CausesTest {
     void burntEndsAndASharpCupAreTipped() {
         Known k = known().cupped(5, "sharp", "harsh");
         k.counted(0, 0, 6);
-        supported(k, Cause.TIPPED);
+        Known.supported(k, Cause.TIPPED);
     }
 
     @Test
     void aShortEndWithGrassyCupsIsUnderdeveloped() {
         Known k = known().cupped(5, "grassy", "sour");
         k.events = Known.crackAt(545);
-        supported(k, Cause.UNDERDEVELOPED);
+        Known.supported(k, Cause.UNDERDEVELOPED);
         assertThat(k.first().correction().orElseThrow().to()).isGreaterThan(55);
     }
 
@@ -158,7 +149,7 @@ class CausesTest {
                 Band.NONE,
                 Band.NONE,
                 Map.of(barrowmist.core.roast.KeyFigure.DROP_C, new Band.Learned(dropC + 6, 1, 9))));
-        supported(k, Cause.UNDERDEVELOPED);
+        Known.supported(k, Cause.UNDERDEVELOPED);
         assertThat(k.first().correction().orElseThrow()).satisfies(c -> {
             assertThat(c.change()).isEqualTo("drop");
             assertThat(c.to() - c.from()).isBetween(2.0, 4.0);
@@ -170,7 +161,7 @@ class CausesTest {
         Known k = known().cupped(5, "sour", "drying");
         k.curve = KnownCurve.of(t -> t < 120 ? 22 : 22 - (t - 120) / 480 * 9);
         k.bench(58, 68);
-        supported(k, Cause.UNDERDEVELOPED);
+        Known.supported(k, Cause.UNDERDEVELOPED);
         assertThat(k.first().correction().orElseThrow().change()).isEqualTo("ror-at-first-crack");
     }
 
@@ -190,7 +181,7 @@ class CausesTest {
         Known k = known().cupped(5, "bittersweet", "roasty", "smoky");
         k.bench(49, 52);
         k.events = Known.crackAt(435);
-        supported(k, Cause.OVERDEVELOPED);
+        Known.supported(k, Cause.OVERDEVELOPED);
         assertThat(k.finding(Cause.SCORCHED).probability()).isLessThan(0.05);
         assertThat(k.first().correction().orElseThrow().to())
                 .isLessThan(k.first().correction().orElseThrow().from());
@@ -200,81 +191,10 @@ class CausesTest {
     void aShortMiddleIsTartAndALongOneMuted() {
         Known tart = known().cupped(5, "tart", "thin");
         tart.events = KnownCurve.events().with(barrowmist.core.roast.EventKind.DRY_END, 360);
-        supported(tart, Cause.TART);
+        Known.supported(tart, Cause.TART);
         Known muted = known().cupped(5, "muted", "heavy");
         muted.events = KnownCurve.events().with(barrowmist.core.roast.EventKind.DRY_END, 205);
-        supported(muted, Cause.MUTED);
-    }
-
-    @Test
-    void oatsInTwoCupsWithCountedQuakersAreQuakers() {
-        Known k = known().cupped(2, "oats", "papery");
-        k.counted(4, 0, 0);
-        supported(k, Cause.QUAKERS);
-        Known all = known().cupped(5, "bready");
-        all.counted(4, 0, 0);
-        assertThat(k.finding(Cause.QUAKERS).probability())
-                .isGreaterThan(all.finding(Cause.QUAKERS).probability());
-    }
-
-    @Test
-    void aMustyCupOfAMoistMustyLotIsMould() {
-        Known k = known().cupped(1, "musty");
-        k.moisture = OptionalDouble.of(13.1);
-        k.smells = List.of("musty");
-        supported(k, Cause.GREEN_MOULD);
-        assertThat(k.first().correction()).isEmpty();
-    }
-
-    @Test
-    void fermentAndPhenolAreWitnessedByTheSmell() {
-        Known ferment = known().cupped(5, "vinegar");
-        ferment.smells = List.of("ferment");
-        supported(ferment, Cause.GREEN_FERMENT);
-        Known phenol = known().cupped(1, "medicinal");
-        phenol.smells = List.of("chemical");
-        supported(phenol, Cause.GREEN_PHENOL);
-    }
-
-    @Test
-    void anOldDryLotIsPastCrop() {
-        Known k = known().cupped(5, "woody", "papery");
-        k.harvest = Optional.of(LocalDate.of(2024, 3, 1));
-        k.moisture = OptionalDouble.of(8.4);
-        supported(k, Cause.PAST_CROP);
-    }
-
-    @Test
-    void aFlatClosedCupAfterThreeHoursIsUnderRestedAndOnlyWaits() {
-        Known k = known().cupped(5, "flat", "closed");
-        k.restH = OptionalDouble.of(3);
-        supported(k, Cause.UNDER_RESTED);
-        assertThat(k.first().correction().orElseThrow().change()).isEqualTo("rest");
-    }
-
-    @Test
-    void cardboardAfterAMonthIsStale() {
-        Known k = known().cupped(5, "cardboard", "dull");
-        k.restH = OptionalDouble.of(30 * 24);
-        supported(k, Cause.STALE);
-    }
-
-    @Test
-    void aWholeTableThatTastesOfPaperPointsToThePreparation() {
-        Known k = known().cupped(5, "papery", "drying");
-        Map<String, Integer> same = Map.of("papery", 5);
-        k.table = new TableFacts(
-                List.of(same, same, same, Map.of("sweet", 5)),
-                List.of(),
-                List.of(),
-                OptionalDouble.of(14),
-                OptionalDouble.empty());
-        supported(k, Cause.PREPARATION);
-    }
-
-    @Test
-    void lightAndDarkBeansTogetherAreUneven() {
-        supported(known().cupped(5, "uneven", "grassy").mixed(), Cause.UNEVEN);
+        Known.supported(muted, Cause.MUTED);
     }
 
     @Test

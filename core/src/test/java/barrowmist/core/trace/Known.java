@@ -1,5 +1,7 @@
 package barrowmist.core.trace;
 
+import static org.assertj.core.api.Assertions.assertThat;
+
 import barrowmist.core.cupping.Attribute;
 import barrowmist.core.cupping.Cup;
 import barrowmist.core.cupping.HundredPointSheet;
@@ -26,6 +28,7 @@ import barrowmist.core.sample.BenchCounts;
 import barrowmist.core.sample.BenchFigures;
 import barrowmist.core.sample.BenchLimits;
 import barrowmist.core.sample.BenchLook;
+import barrowmist.core.trace.Finding.Standing;
 import barrowmist.core.units.Wording;
 import java.time.LocalDate;
 import java.util.ArrayList;
@@ -199,5 +202,13 @@ final class Known {
 
     Finding first() {
         return trace().findings().get(0);
+    }
+
+    /** Named first, borne out, and likely. */
+    static void supported(Known k, Cause cause) {
+        Finding f = k.first();
+        assertThat(f.cause()).as("%s", k.trace()).isEqualTo(cause);
+        assertThat(f.standing()).as("%s", f).isEqualTo(Standing.SUPPORTED);
+        assertThat(f.probability()).isGreaterThan(0.6);
     }
 }

@@ -11,6 +11,7 @@ import barrowmist.core.plan.Trigger;
 import barrowmist.core.roast.KnownCurve;
 import barrowmist.core.roast.Series;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import org.junit.jupiter.api.Test;
@@ -21,6 +22,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 class NextPlanTest {
 
     private static final ControlLevels USUAL = new ControlLevels(60, 40, 55);
+    private static final TraceRules RULES = TraceRules.DEFAULTS.with(Map.of("correct.ease", 8.0));
     private static final Series CUT = new Series(new double[] {0, 300, 470}, new double[] {70, 60, 30});
 
     private static Known roast() {
@@ -31,7 +33,7 @@ class NextPlanTest {
     }
 
     private static NextPlan next(Known k, Correction c) {
-        return NextPlan.of(k.analysis(), USUAL, 120, c, 8).orElseThrow();
+        return NextPlan.of(k.analysis(), USUAL, 120, c, RULES).orElseThrow();
     }
 
     private static Correction change(String what, double from, double to) {
@@ -99,11 +101,11 @@ class NextPlanTest {
 
     @Test
     void aCupThatOnlyWaitsNeedsNoPlanNorDoesALogWithoutADrop() {
-        assertThat(NextPlan.of(roast().analysis(), USUAL, 120, change("rest", 3, 24), 8))
+        assertThat(NextPlan.of(roast().analysis(), USUAL, 120, change("rest", 3, 24), RULES))
                 .isEmpty();
         Known open = roast();
         open.events = barrowmist.core.roast.RoastEvents.of().with(barrowmist.core.roast.EventKind.CHARGE, 0);
-        assertThat(NextPlan.of(open.analysis(), USUAL, 120, change("charge", 195, 190), 8))
+        assertThat(NextPlan.of(open.analysis(), USUAL, 120, change("charge", 195, 190), RULES))
                 .isEqualTo(Optional.empty());
         assertThat(change("charge", 1, 2).atS()).isEqualTo(OptionalDouble.empty());
     }

@@ -29,21 +29,21 @@ import org.springframework.transaction.annotation.Transactional;
 @KeptInTurn
 public class NextRoastService {
 
-    /** Gas is eased by so much where a phase is to be longer or shorter, % of full (house default). */
-    private static final double GAS_STEP_PCT = 6;
-
     private final RoastService roasts;
     private final SampleService samples;
     private final PlanService plans;
     private final MachineHistory history;
     private final Foretelling foretelling;
+    private final RuleService rules;
 
     NextRoastService(
             RoastService roasts,
             SampleService samples,
             PlanService plans,
             MachineHistory history,
-            Foretelling foretelling) {
+            Foretelling foretelling,
+            RuleService rules) {
+        this.rules = rules;
         this.foretelling = foretelling;
         this.history = history;
         this.roasts = roasts;
@@ -85,7 +85,12 @@ public class NextRoastService {
     }
 
     private Optional<NextPlan> next(RoastEntity roast, RoastAnalysis analysis, Correction change) {
-        return NextPlan.of(analysis, roast.machine().drum().usualLevels(), greenG(roast), change, GAS_STEP_PCT);
+        return NextPlan.of(
+                analysis,
+                roast.machine().drum().usualLevels(),
+                greenG(roast),
+                change,
+                rules.current().rules());
     }
 
     private double greenG(RoastEntity roast) {
