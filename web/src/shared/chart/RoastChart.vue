@@ -13,6 +13,7 @@ import EventRail from './EventRail.vue'
 import FaultBrackets from './FaultBrackets.vue'
 import PhaseRuler from './PhaseRuler.vue'
 import { layout, TimeScale } from './geometry'
+import { sideOfRorName } from './paneNames'
 import { bandPath, type BandPoint } from './band'
 import { chartOption, lanesOf, temperatureBounds, type ExtraLine } from './options'
 import type { Curve } from './series'
@@ -88,14 +89,9 @@ const colours = useChartColours()
 // who ties something to a place of the chart must know when places move
 watch([scale, () => props.lit], () => emit('laidOut'), { flush: 'post' })
 
-/** The name of the pane stands where neither a fault nor a thread needs the place. */
-const rorNameSide = computed(() => {
-  const early = (s: number) => scale.value.x(s) < geometry.value.width / 2
-  const right = props.lit
-    ? early((props.lit.fromS + props.lit.toS) / 2)
-    : props.analysis.faults.some((f) => early(f.fromS))
-  return right ? { right: `${geometry.value.right + 4}px` } : { left: `${geometry.value.left + 4}px` }
-})
+const rorNameSide = computed(() =>
+  sideOfRorName(props.analysis.faults, props.lit, scale.value, geometry.value),
+)
 const option = computed(() =>
   chartOption(props.curve, preferences.units, geometry.value, scale.value, colours.value, props.extra),
 )

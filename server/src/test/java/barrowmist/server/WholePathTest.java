@@ -180,56 +180,6 @@ class WholePathTest {
                 .isEqualTo(before - 1);
     }
 
-    private static double weight(JsonNode trace, String cause, String text) {
-        for (String part : new String[] {"findings", "folded"}) {
-            for (JsonNode finding : trace.get(part)) {
-                if (finding.get("cause").asString().equals(cause)) {
-                    for (JsonNode e : finding.get("evidence")) {
-                        if (e.get("text").asString().contains(text)) {
-                            return e.get("weight").asDouble();
-                        }
-                    }
-                }
-            }
-        }
-        return 0;
-    }
-
-    @Test
-    void limitsThatAreEditedReachTheTraceAndTheLists() {
-        long roastId = roast(true);
-        lab.put(
-                "/api/roasts/" + roastId + "/sample",
-                "{\"greenG\":120,\"roastedG\":104.4,\"colourWhole\":58,\"colourGround\":65}");
-        sheet(roastId, "[{\"word\":\"flat\",\"cups\":5},{\"word\":\"grassy\",\"cups\":5}]");
-        String trace = "/api/roasts/" + roastId + "/trace";
-        JsonNode green = lab.get("/api/green-limits").body();
-        JsonNode bench = lab.get("/api/bench/limits").body();
-        try {
-            limits(green, 10, bench, 8);
-            double moist = weight(lab.get(trace).body(), "past-crop", "moisture");
-            double kept = weight(lab.get(trace).body(), "underdeveloped", "apart");
-
-            limits(green, 11.5, bench, 6);
-            assertThat(weight(lab.get(trace).body(), "past-crop", "moisture")).isGreaterThan(moist + 1);
-            assertThat(weight(lab.get(trace).body(), "underdeveloped", "apart")).isGreaterThan(kept + 1);
-        } finally {
-            lab.put("/api/green-limits", without(green));
-            lab.put("/api/bench/limits", without(bench));
-        }
-    }
-
-    private void limits(JsonNode green, double moistureMinPct, JsonNode bench, double mostGap) {
-        lab.put(
-                "/api/green-limits",
-                without(green).replaceFirst("\"moistureMinPct\":[0-9.]+", "\"moistureMinPct\":" + moistureMinPct));
-        lab.put("/api/bench/limits", without(bench).replaceFirst("\"mostGap\":[0-9.]+", "\"mostGap\":" + mostGap));
-    }
-
-    private static String without(JsonNode kept) {
-        return kept.toString().replaceAll(",?\"version\":\\d+", "");
-    }
-
     @Test
     void whatListsShowFollowsWhateverChangesIt() {
         long roastId = roast(true);
