@@ -49,6 +49,7 @@ class ServerRulesTest {
             "rest",
             "cupping",
             "trace",
+            "proof",
             "label",
             "today",
             "demo");

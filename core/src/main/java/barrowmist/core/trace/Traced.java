@@ -1,6 +1,8 @@
 package barrowmist.core.trace;
 
+import java.util.Comparator;
 import java.util.List;
+import java.util.stream.Stream;
 
 /**
  * What a roast traces back to. The probabilities of all causes, of {@code sound} and of {@code none} add up to 1.
@@ -11,4 +13,23 @@ import java.util.List;
  * @param none probability that something is wrong which none of the causes explains
  * @param missing what to look at next, what tells most first
  */
-public record Traced(List<Finding> findings, List<Finding> folded, double sound, double none, List<Missing> missing) {}
+public record Traced(List<Finding> findings, List<Finding> folded, double sound, double none, List<Missing> missing) {
+
+    /**
+     * What is likeliest.
+     *
+     * @param code of a cause, {@code sound} or {@code none}
+     * @param odds its probability
+     */
+    public record Answer(String code, double odds) {}
+
+    /** The likeliest of all. */
+    public Answer first() {
+        return Stream.concat(
+                        Stream.of(new Answer("sound", sound), new Answer("none", none)),
+                        Stream.concat(findings.stream(), folded.stream())
+                                .map(f -> new Answer(f.cause().code(), f.probability())))
+                .max(Comparator.comparingDouble(Answer::odds))
+                .orElseThrow();
+    }
+}

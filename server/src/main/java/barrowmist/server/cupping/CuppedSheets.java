@@ -4,6 +4,7 @@ import barrowmist.core.cupping.CuppingSheet;
 import barrowmist.server.cupping.CuppingViews.SheetView;
 import barrowmist.server.rest.CuppedRoasts;
 import java.time.Instant;
+import java.util.ArrayList;
 import java.util.Collection;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -65,6 +66,22 @@ public class CuppedSheets implements CuppedRoasts {
                 out.put(id, cupped.sheets());
             }
         });
+        return out;
+    }
+
+    /** Finished sheets of one table, by the roast they are of; empty until it is revealed. */
+    public Map<Long, List<CuppingSheet>> toldOfTable(long cuppingId) {
+        Map<Long, List<CuppingSheet>> out = new LinkedHashMap<>();
+        for (SheetEntity s : sheets.findAllByCuppingIdOrderById(cuppingId)) {
+            Long roastId = s.roastId();
+            if (roastId != null
+                    && s.cupping().told()
+                    && s.sample().treatment() == null
+                    && s.sheet().finalScore().isPresent()) {
+                out.computeIfAbsent(roastId, id -> new ArrayList<>()).add(s.sheet());
+            }
+        }
+        out.replaceAll((id, list) -> words.spoken(list));
         return out;
     }
 

@@ -76,7 +76,7 @@ public class CuppingService {
 
     /** What would have to be said of a table before the pour, were it laid like this. */
     @Transactional(readOnly = true)
-    List<RestWarning> warnings(CuppingEntry entry) {
+    public List<RestWarning> warnings(CuppingEntry entry) {
         Laying.Laid laid = laying.lay(entry);
         return warnings.of(laid.table(), laid.sets());
     }

@@ -91,6 +91,13 @@ public final class TableEntries {
             @Nullable Preparation protocol,
             @Nullable List<LaidSample> samples) {
 
+        /** Scored now by codes, 5 cups each, in an order that is drawn. */
+        public static CuppingEntry blind(List<Long> roastIds) {
+            List<LaidSample> samples =
+                    roastIds.stream().map(id -> LaidSample.ofRoast(id, null)).toList();
+            return new CuppingEntry(null, null, null, "scoring", null, "coded", null, null, null, samples);
+        }
+
         public static CuppingEntry open(@Nullable Instant cuppedAt, @Nullable Integer cups, List<Long> roastIds) {
             return new CuppingEntry(cuppedAt, cups, roastIds, null, null, null, null, null, null, null);
         }

@@ -12,6 +12,8 @@ interface PlanRepository extends JpaRepository<PlanEntity, Long> {
     @EntityGraph(attributePaths = {"greenSample", "greenSample.lot", "machine"})
     List<PlanEntity> findAllByOrderByChangedAtDescIdDesc();
 
+    List<PlanEntity> findAllByGreenSampleLotIdOrderByIdDesc(long lotId);
+
     @Query("select distinct p.greenSample.id from PlanEntity p")
     Set<Long> plannedSamples();
 }

@@ -5,8 +5,12 @@ import barrowmist.server.roast.EventChange;
 import java.time.Instant;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
+import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 
 /** Looks back: a roast against its plan, the roasts of one plan against each other, the outlook against what came. */
@@ -14,10 +18,15 @@ import org.springframework.web.bind.annotation.RestController;
 class ReviewController {
 
     private final ReviewService reviews;
+    private final ChangedPlans changed;
 
-    ReviewController(ReviewService reviews) {
+    ReviewController(ReviewService reviews, ChangedPlans changed) {
+        this.changed = changed;
         this.reviews = reviews;
     }
+
+    /** The plan of a roast; left out for none. */
+    record FollowedEntry(@Nullable Long planId) {}
 
     /** A figure against its aim. */
     record ReviewRow(
@@ -62,6 +71,13 @@ class ReviewController {
     @GetMapping("/api/roasts/{id}/review")
     ReviewView review(@PathVariable long id) {
         return reviews.review(id);
+    }
+
+    /** Says by which plan a roast was roasted, where it was logged elsewhere. */
+    @PutMapping("/api/roasts/{id}/followed")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void followed(@PathVariable long id, @RequestBody FollowedEntry entry) {
+        changed.followed(id, entry.planId());
     }
 
     @GetMapping("/api/plans/{id}/repeatability")

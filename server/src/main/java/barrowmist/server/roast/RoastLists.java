@@ -100,6 +100,13 @@ public class RoastLists {
         return roasts.findAllByIdIn(ids);
     }
 
+    /** Roasts of a lot that may be tasted, in the order of their numbers. */
+    public List<RoastEntity> tastedOfLot(long lotId) {
+        return roasts.findAllByLotIdAndDiscardedReasonIsNullOrderByNumberInLot(lotId).stream()
+                .filter(r -> r.kind().isTasted())
+                .toList();
+    }
+
     /** Roasts that followed a plan, oldest first. */
     public List<RoastEntity> ofPlan(long planId) {
         return roasts.findAllByPlanIdAndKindIsNullAndDiscardedReasonIsNullOrderByRoastedAt(planId);

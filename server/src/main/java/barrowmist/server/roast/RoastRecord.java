@@ -93,6 +93,11 @@ public abstract class RoastRecord {
         return planId;
     }
 
+    /** Says by which plan it was roasted; {@code null} for none. */
+    public void followed(@Nullable Long newPlanId) {
+        planId = newPlanId;
+    }
+
     /** What the desk kept beside the readings; empty for a log that was imported. */
     public Optional<DeskRecord> desk() {
         return Optional.ofNullable(desk).map(d -> Json.read(d, DeskRecord.class));

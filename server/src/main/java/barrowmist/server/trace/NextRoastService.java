@@ -65,7 +65,14 @@ public class NextRoastService {
                 .orElseThrow(NextRoastService::nothing);
         Correction change = finding.correction().orElseThrow();
         NextPlan plan = next(roast, roasts.analyzed(roastId).analysis(), change).orElseThrow(NextRoastService::nothing);
-        ChangedView what = new ChangedView(roastId, finding.cause().code(), change.text());
+        ChangedView what = new ChangedView(
+                roastId,
+                finding.cause().code(),
+                change.text(),
+                change.change(),
+                change.from(),
+                change.to(),
+                change.unit());
         return plans.beginAgain(roast, plan.greenG(), plan.chargeC(), plan.controls(), what);
     }
 

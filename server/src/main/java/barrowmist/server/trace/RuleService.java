@@ -47,11 +47,11 @@ public class RuleService {
      *
      * @param version counted up by each change, from 1
      */
-    record Book(int version, TraceEngine engine, TraceRules rules) {}
+    public record Book(int version, TraceEngine engine, TraceRules rules) {}
 
     /** The rules that hold now. */
     @Transactional(readOnly = true)
-    Book current() {
+    public Book current() {
         int version = 1
                 + (int) changes.findAllByOrderById().stream()
                         .mapToInt(RuleChangeEntity::version)

@@ -77,7 +77,8 @@ class TraceController {
 
     @PutMapping("/api/roasts/{id}/trace/verdict")
     VerdictView verdict(@PathVariable long id, @RequestBody VerdictEntry entry) {
-        return verdicts.give(id, entry.cause(), entry.reason());
+        return verdicts.give(
+                id, entry.cause(), entry.reason(), traces.traced(id).first());
     }
 
     @PostMapping("/api/roasts/{id}/trace/plan")

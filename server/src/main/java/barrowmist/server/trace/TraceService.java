@@ -111,7 +111,7 @@ public class TraceService {
 
     /** The same in the core's terms, spoken in SI and in the words of its roaster. */
     @Transactional(readOnly = true)
-    Traced traced(long roastId) {
+    public Traced traced(long roastId) {
         Wording wording = Wording.SI.on(roasts.get(roastId).machine().settings().words());
         return rules.current().engine().trace(input(roastId, cuppings.cupped(roastId)), wording);
     }

@@ -1,5 +1,6 @@
 package barrowmist.server.trace;
 
+import barrowmist.core.trace.Traced;
 import jakarta.persistence.Entity;
 import jakarta.persistence.GeneratedValue;
 import jakarta.persistence.GenerationType;
@@ -25,15 +26,34 @@ class VerdictEntity {
     private String reason;
     private String givenBy;
     private Instant givenAt;
+    private @Nullable String said;
+    private @Nullable Double saidOdds;
 
     protected VerdictEntity() {}
 
-    VerdictEntity(long roastId, String cause, String reason, String givenBy, Instant givenAt) {
+    /** @param said what the program named first when it was given */
+    VerdictEntity(long roastId, String cause, String reason, String givenBy, Instant givenAt, Traced.Answer said) {
+        this.said = said.code();
+        this.saidOdds = said.odds();
         this.roastId = roastId;
         this.cause = cause;
         this.reason = reason;
         this.givenBy = givenBy;
         this.givenAt = givenAt;
+    }
+
+    long roastId() {
+        return roastId;
+    }
+
+    @Nullable
+    String said() {
+        return said;
+    }
+
+    @Nullable
+    Double saidOdds() {
+        return saidOdds;
     }
 
     String cause() {

@@ -1,12 +1,14 @@
 package barrowmist.server.trace;
 
 import barrowmist.core.trace.Cause;
+import barrowmist.core.trace.Traced;
 import barrowmist.server.access.Member;
 import barrowmist.server.roast.RoastService;
 import barrowmist.server.web.InputProblems;
 import barrowmist.server.web.KeptInTurn;
 import java.time.Clock;
 import java.util.List;
+import java.util.Objects;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
@@ -31,8 +33,11 @@ public class VerdictService {
         this.clock = clock;
     }
 
-    /** @throws InputProblems if there is no such cause, or no word why */
-    VerdictView give(long roastId, @Nullable String cause, @Nullable String reason) {
+    /**
+     * @param said what the program names first: its own record is kept by it
+     * @throws InputProblems if there is no such cause, or no word why
+     */
+    VerdictView give(long roastId, @Nullable String cause, @Nullable String reason, Traced.Answer said) {
         var roast = roasts.get(roastId);
         if (cause == null
                 || !VerdictEntity.NONE.equals(cause) && Cause.parse(cause).isEmpty()) {
@@ -43,19 +48,35 @@ public class VerdictService {
             throw new InputProblems("reason", "A word why is wanted, of 1 to " + LONGEST_REASON + " characters");
         }
         String who = Member.ofCaller().map(Member::name).orElse(NOBODY);
-        VerdictEntity given = verdicts.save(new VerdictEntity(roastId, cause, why, who, clock.instant()));
+        VerdictEntity given = verdicts.save(new VerdictEntity(roastId, cause, why, who, clock.instant(), said));
         roast.setSettled(true);
         return VerdictView.of(given);
     }
 
     /** Whether somebody is done with a trace, with or without a verdict. */
-    void settle(long roastId, boolean settled) {
+    public void settle(long roastId, boolean settled) {
         roasts.get(roastId).setSettled(settled);
     }
 
     private static String allowed() {
         return Stream.concat(Stream.of(Cause.values()).map(Cause::code), Stream.of(VerdictEntity.NONE))
                 .collect(Collectors.joining(", "));
+    }
+
+    /**
+     * What the lead holds of a roast.
+     *
+     * @param said what the program named first when it was given
+     */
+    public record Judged(long roastId, String cause, String said, double saidOdds) {}
+
+    /** What holds, of every roast of which the program had said something; the newest first. */
+    @Transactional(readOnly = true)
+    public List<Judged> judged() {
+        return verdicts.holding().stream()
+                .map(v -> new Judged(
+                        v.roastId(), v.cause(), Objects.requireNonNull(v.said()), Objects.requireNonNull(v.saidOdds())))
+                .toList();
     }
 
     /** Those of a roast, the one that holds first. */

@@ -1,0 +1,15 @@
+package barrowmist.server.proof;
+
+import java.util.List;
+import org.springframework.data.domain.Pageable;
+import org.springframework.data.jpa.repository.JpaRepository;
+import org.springframework.data.jpa.repository.Query;
+
+/** Proofs in the database. */
+interface ProofRepository extends JpaRepository<ProofEntity, Long> {
+
+    @Query("select p from ProofEntity p where p.beforeId = :roastId or p.afterId = :roastId order by p.id desc")
+    List<ProofEntity> ofRoast(long roastId);
+
+    List<ProofEntity> findAllByOrderByIdDesc(Pageable page);
+}
