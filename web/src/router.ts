@@ -103,6 +103,11 @@ export const router = createRouter({
       meta: { title: 'What this lab has learned' },
     },
     {
+      path: '/trace/record',
+      component: () => import('@/trace/RecordPage.vue'),
+      meta: { title: 'How often it was right' },
+    },
+    {
       path: '/trace/rules',
       component: () => import('@/trace/RulesPage.vue'),
       meta: { title: 'Rules of the trace' },

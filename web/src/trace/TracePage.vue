@@ -153,7 +153,9 @@ watch(cause, () => (pointed.value = undefined))
             <h2 class="label mb-2">Change one thing</h2>
             <template v-if="chosen.correction">
               <p class="name change">{{ chosen.correction.text }}</p>
-              <p class="quiet">{{ chosen.correction.why }} Then cup the old and the new side by side.</p>
+              <p class="quiet">
+                {{ chosen.correction.why }} Then cup the old and the new side by side, blind.
+              </p>
               <ForetoldList
                 v-if="chosen.correction.change !== 'rest'"
                 :foretold="chosen.correction.foretold"
@@ -167,7 +169,7 @@ watch(cause, () => (pointed.value = undefined))
             <BesideLater
               v-if="chosen.correction"
               :key="chosen.cause"
-              :roast="whole.data.value.roast"
+              :roast-id="id"
               :finding="chosen"
               :score="trace.data.value.finalScore"
             />

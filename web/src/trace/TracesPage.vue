@@ -26,6 +26,7 @@ const finding = (t: Schemas['TraceRow']) =>
     <span class="quiet">cupped roasts, and what their taste traces back to</span>
     <span class="spacer" />
     <v-btn variant="text" to="/trace/patterns">What we learned</v-btn>
+    <v-btn variant="text" to="/trace/record">How often right</v-btn>
     <v-btn variant="text" to="/trace/rules">The rules</v-btn>
   </div>
   <PageState

@@ -1,7 +1,9 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import { answer, api, problemAt, type Failure, type Schemas } from '@/shared/api/client'
+import type { Schemas } from '@/shared/api/client'
 import { moment } from '@/shared/format/text'
+import { readDraft } from '@/shared/kept/draft'
+import VerdictForm from './VerdictForm.vue'
 
 /** What the lead holds of the cup, beside what the program says; what was held before stays to be read. */
 const props = defineProps<{ trace: Schemas['TraceView'] }>()
@@ -11,31 +13,11 @@ const causes = computed(() => [
   ...[...props.trace.findings, ...props.trace.folded].map((f) => ({ value: f.cause, title: f.label })),
   { value: 'none', title: 'none of the causes' },
 ])
-const cause = ref<string>()
-const reason = ref('')
-const asking = ref(false)
-const sending = ref(false)
-const failure = ref<Failure>()
-const problem = (field: string) => problemAt(failure.value, field)
+const asking = ref(readDraft(`verdict.${props.trace.roastId}`) !== undefined)
 
-async function give() {
-  if (sending.value) {
-    return
-  }
-  sending.value = true
-  const result = await answer(
-    api.PUT('/api/roasts/{id}/trace/verdict', {
-      params: { path: { id: props.trace.roastId } },
-      body: { cause: cause.value, reason: reason.value },
-    }),
-  )
-  sending.value = false
-  failure.value = result.failure
-  if (!result.failure) {
-    asking.value = false
-    reason.value = ''
-    emit('given')
-  }
+function given() {
+  asking.value = false
+  emit('given')
 }
 </script>
 
@@ -56,15 +38,13 @@ async function give() {
     <p v-else-if="!asking" class="quiet">
       None yet. What you know of it is kept beside what the program says.
     </p>
-    <form v-if="asking" class="ask" @submit.prevent="give">
-      <v-select v-model="cause" :items="causes" label="It was" :error-messages="problem('cause') ?? []" />
-      <v-text-field v-model="reason" label="Why, in a word" :error-messages="problem('reason') ?? []" />
-      <p class="buttons">
-        <v-btn type="submit" color="primary" :disabled="!cause">Keep it</v-btn>
-        <v-btn variant="text" @click="asking = false">Not now</v-btn>
-      </p>
-    </form>
-    <p v-if="failure && !failure.problems.length" class="ember" role="alert">{{ failure.message }}</p>
+    <VerdictForm
+      v-if="asking"
+      :roast-id="trace.roastId"
+      :causes="causes"
+      @given="given"
+      @left="asking = false"
+    />
   </section>
 </template>
 
@@ -79,19 +59,5 @@ async function give() {
   list-style: none;
   padding: 0;
   margin-top: 6px;
-}
-.ask {
-  display: grid;
-  grid-template-columns: minmax(0, 1fr) minmax(0, 1.4fr);
-  gap: 8px 12px;
-  margin-top: 10px;
-}
-.buttons {
-  grid-column: 1 / -1;
-}
-@media (max-width: 640px) {
-  .ask {
-    grid-template-columns: minmax(0, 1fr);
-  }
 }
 </style>

@@ -2,7 +2,6 @@ import { afterEach, describe, expect, it, vi } from 'vitest'
 import { flushPromises } from '@vue/test-utils'
 import { mountApp, stubServer } from '@/shared/testMount'
 import LotForm from '@/green/LotForm.vue'
-import BesideLater from './BesideLater.vue'
 import BesideLog from './BesideLog.vue'
 import EvidenceSum from './EvidenceSum.vue'
 import ForetoldList from './ForetoldList.vue'
@@ -220,40 +219,5 @@ describe('VerdictCard', () => {
     await flushPromises()
     expect(card.emitted('given')).toHaveLength(1)
     expect(sent).toHaveLength(2)
-  })
-})
-
-describe('BesideLater', () => {
-  const roast = (id: number, lotId: number, roastedAt: string) => ({ id, lotId, number: id, roastedAt })
-  const all = [
-    roast(1, 5, '2026-03-01T09:00:00Z'),
-    roast(2, 5, '2026-03-02T09:00:00Z'),
-    roast(3, 6, '2026-03-03T09:00:00Z'),
-  ]
-
-  it('offers the later roasts of the same lot, blind, as a triangle or scored', async () => {
-    stubServer((_, path) => ({ body: path.endsWith('/trace') ? { ...trace, roastId: 2, cups: 0 } : all }))
-    const later = mountApp(BesideLater, { roast: all[0], finding })
-    await flushPromises()
-    expect(later.findAll('li')).toHaveLength(1)
-    expect(later.text()).toContain('not cupped yet')
-    expect(later.findAll('a').map((a) => a.attributes('href'))).toEqual([
-      '/cupping?roast=1&roast=2&kind=triangle&blind=coded',
-      '/cupping?roast=1&roast=2&kind=scoring&blind=coded',
-    ])
-  })
-
-  it('says what came of it: whether the same cause is still at work, and the score', async () => {
-    const gone = {
-      ...trace,
-      roastId: 2,
-      finalScore: 84.5,
-      findings: [],
-      folded: [{ ...finding, atWork: 0.004 }],
-    }
-    stubServer((_, path) => ({ body: path.endsWith('/trace') ? gone : all }))
-    const later = mountApp(BesideLater, { roast: all[0], finding, score: 75.5 })
-    await flushPromises()
-    expect(later.text()).toContain('Roast 2 after it: Hardly baked, 84.50 (+9.0)')
   })
 })

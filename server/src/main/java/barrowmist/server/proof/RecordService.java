@@ -95,9 +95,7 @@ public class RecordService {
     private List<Said> said(List<ProofEntity> counted) {
         Map<Long, Said> out = new LinkedHashMap<>();
         for (Judged j : verdicts.judged()) {
-            // "none" of a verdict is a cup without a fault
-            String held = "none".equals(j.cause()) ? "sound" : j.cause();
-            out.put(j.roastId(), new Said(j.said(), j.saidOdds(), j.said().equals(held)));
+            out.put(j.roastId(), new Said(j.said(), j.saidOdds(), agrees(j)));
         }
         for (ProofEntity p : counted) {
             if (Outcome.HELD.code().equals(p.outcome())) {
@@ -106,6 +104,12 @@ public class RecordService {
             }
         }
         return new ArrayList<>(out.values());
+    }
+
+    /** A verdict of none of the causes leaves open whether anything was wrong. */
+    private static boolean agrees(Judged j) {
+        return j.said().equals(j.cause())
+                || "none".equals(j.cause()) && List.of("sound", "none").contains(j.said());
     }
 
     private static SaidOf saidOf(String code, Tally tally) {

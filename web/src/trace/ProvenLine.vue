@@ -1,0 +1,48 @@
+<script setup lang="ts">
+import type { Schemas } from '@/shared/api/client'
+import { howSure, OUTCOMES, scoreChange } from './proofs'
+
+/** One change put to the proof, and what its table showed. */
+defineProps<{ proof: Schemas['ProofView'] }>()
+</script>
+
+<template>
+  <div class="proven">
+    <b v-if="proof.outcome" :class="proof.outcome">{{ OUTCOMES[proof.outcome] }}</b>
+    <b v-else>on the table</b>
+    <span>
+      <router-link class="plain" :to="`/trace/${proof.beforeId}`">roast {{ proof.beforeNumber }}</router-link>
+      beside
+      <router-link class="plain" :to="`/trace/${proof.afterId}`">roast {{ proof.afterNumber }}</router-link>
+      for {{ proof.label }}:
+      <template v-if="proof.outcome">
+        {{ proof.shown }}; {{ howSure(proof)
+        }}<template v-if="proof.scoreChange !== undefined"
+          >; score {{ scoreChange(proof.scoreChange) }}</template
+        >.
+      </template>
+      <template v-else>cup both blind, then reveal the table.</template>
+      <router-link class="plain" :to="`/cupping/${proof.cuppingId}`">{{
+        proof.outcome ? 'the table' : 'to the table'
+      }}</router-link>
+    </span>
+  </div>
+</template>
+
+<style scoped>
+.proven {
+  display: flex;
+  gap: 12px;
+  align-items: baseline;
+}
+.proven > b {
+  flex: none;
+  min-width: 84px;
+}
+.held {
+  color: rgb(var(--v-theme-primary));
+}
+.worse {
+  color: rgb(var(--v-theme-error));
+}
+</style>
