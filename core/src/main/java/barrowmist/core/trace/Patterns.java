@@ -114,7 +114,7 @@ public final class Patterns {
                         Double.NaN,
                         Double.NaN,
                         Double.NaN,
-                        auc,
+                        Math.max(auc, 1 - auc),
                         n,
                         called,
                         corrected,

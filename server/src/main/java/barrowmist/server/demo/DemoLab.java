@@ -176,6 +176,6 @@ final class DemoLab {
 
     private static DemoRoast.Bench bench(
             double lossPct, double whole, double ground, int quakers, int scorched, boolean oneColour) {
-        return new DemoRoast.Bench(lossPct, whole, ground, quakers, scorched, oneColour);
+        return new DemoRoast.Bench(lossPct, whole, ground, quakers, scorched, 0, oneColour);
     }
 }

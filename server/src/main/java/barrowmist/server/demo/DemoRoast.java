@@ -23,12 +23,13 @@ record DemoRoast(
         @Nullable Cup cup) {
 
     /** What the bench found. */
-    record Bench(double lossPct, double whole, double ground, int quakers, int scorched, boolean oneColour) {
+    record Bench(
+            double lossPct, double whole, double ground, int quakers, int scorched, int tipped, boolean oneColour) {
 
         SampleEntry entry(double greenG) {
             double roastedG = Math.round(10 * greenG * (1 - lossPct / 100)) / 10.0;
             return new SampleEntry(
-                    greenG, roastedG, whole, ground, quakers, scorched, 0, 0, null, oneColour, null, null);
+                    greenG, roastedG, whole, ground, quakers, scorched, tipped, 0, null, oneColour, null, null);
         }
     }
 

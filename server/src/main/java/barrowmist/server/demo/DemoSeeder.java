@@ -1,37 +1,19 @@
 package barrowmist.server.demo;
 
-import barrowmist.core.cupping.Attribute;
-import barrowmist.core.roast.csv.ReadOptions;
-import barrowmist.server.cupping.CuppingService;
-import barrowmist.server.cupping.CuppingViews.SheetEntry;
-import barrowmist.server.cupping.SheetContent.CupMark;
-import barrowmist.server.cupping.SheetContent.WordMark;
-import barrowmist.server.cupping.SheetService;
-import barrowmist.server.cupping.TableEntries.CuppingEntry;
 import barrowmist.server.green.LotEntry;
 import barrowmist.server.green.LotService;
 import barrowmist.server.machine.LinkSettings;
 import barrowmist.server.machine.MachineEntry;
 import barrowmist.server.machine.MachineService;
 import barrowmist.server.machine.MachineSettings;
-import barrowmist.server.roast.ImportRequest;
-import barrowmist.server.roast.ImportService;
-import barrowmist.server.roast.RoastService;
-import barrowmist.server.roast.RoastView;
-import barrowmist.server.sample.SampleService;
 import barrowmist.server.web.BeforeOpening;
-import java.nio.charset.StandardCharsets;
 import java.time.Clock;
-import java.time.Instant;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.time.LocalTime;
 import java.util.ArrayList;
 import java.util.Comparator;
-import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Map;
-import java.util.Optional;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import org.springframework.beans.factory.annotation.Value;
@@ -48,16 +30,12 @@ class DemoSeeder implements BeforeOpening {
 
     private static final LocalTime FIRST_BATCH = LocalTime.of(9, 10);
     private static final int MINUTES_BETWEEN_BATCHES = 14;
-    private static final int CUPS = 5;
     private static final int ENTRIES = 3;
 
     private final LotService lots;
     private final MachineService machines;
-    private final RoastService roasts;
-    private final ImportService logs;
-    private final SampleService samples;
-    private final CuppingService cuppings;
-    private final SheetService sheets;
+    private final DemoRoasts each;
+    private final DemoPast past;
     private final DemoGreen green;
     private final DemoTables tables;
     private final DemoRoastOff roastOff;
@@ -68,11 +46,8 @@ class DemoSeeder implements BeforeOpening {
     DemoSeeder(
             LotService lots,
             MachineService machines,
-            RoastService roasts,
-            ImportService logs,
-            SampleService samples,
-            CuppingService cuppings,
-            SheetService sheets,
+            DemoRoasts each,
+            DemoPast past,
             DemoGreen green,
             DemoTables tables,
             DemoRoastOff roastOff,
@@ -81,11 +56,8 @@ class DemoSeeder implements BeforeOpening {
             @Value("${barrowmist.standin.port:8502}") int standInPort) {
         this.lots = lots;
         this.machines = machines;
-        this.roasts = roasts;
-        this.logs = logs;
-        this.samples = samples;
-        this.cuppings = cuppings;
-        this.sheets = sheets;
+        this.each = each;
+        this.past = past;
         this.green = green;
         this.tables = tables;
         this.roastOff = roastOff;
@@ -114,7 +86,7 @@ class DemoSeeder implements BeforeOpening {
         List<Long> roastIds = new ArrayList<>();
         for (int i = 0; i < all.size(); i++) {
             DemoRoast roast = all.get(i);
-            roastIds.add(seed(
+            roastIds.add(each.seed(
                     roast,
                     entries.get(roast.lot()),
                     lotIds.get(roast.lot()),
@@ -126,6 +98,7 @@ class DemoSeeder implements BeforeOpening {
         tables.seed(roastIds.get(0));
         roastOff.seed(ofOneLot(all, roastIds));
         forms.seed();
+        past.seed(machineId, today);
     }
 
     /** The first roasts of the lot that was roasted most, for a roast-off. */
@@ -145,41 +118,5 @@ class DemoSeeder implements BeforeOpening {
 
     private static LocalDateTime batchTime(LocalDate today, DemoRoast roast, int index) {
         return today.minusDays(roast.daysAgo()).atTime(FIRST_BATCH.plusMinutes((index % 5) * MINUTES_BETWEEN_BATCHES));
-    }
-
-    private long seed(DemoRoast demo, LotEntry lot, long lotId, long machineId, LocalDateTime at, int index) {
-        byte[] log = demo.curve().csv(at.toString(), lot, index + 1L).getBytes(StandardCharsets.UTF_8);
-        RoastView roast = logs.importLog(
-                lotId,
-                log,
-                new ImportRequest(machineId, null, null, Optional.empty(), null, null, ReadOptions.NONE, false));
-        if (demo.accepted()) {
-            roasts.accept(roast.id(), true);
-        }
-        if (demo.bench() != null) {
-            samples.keep(roast.id(), demo.bench().entry(demo.curve().greenG(index + 1L)));
-        }
-        if (demo.cup() != null) {
-            Instant cuppedAt =
-                    at.plusHours(demo.cup().restHours()).atZone(clock.getZone()).toInstant();
-            cup(demo.cup(), roast.id(), cuppedAt, DemoLab.CUPPERS.get(index % DemoLab.CUPPERS.size()));
-        }
-        return roast.id();
-    }
-
-    private void cup(DemoRoast.Cup cup, long roastId, Instant cuppedAt, String cupper) {
-        long cuppingId = cuppings.open(CuppingEntry.open(cuppedAt, CUPS, List.of(roastId)))
-                .id();
-        Map<String, Double> scores = new LinkedHashMap<>();
-        for (Attribute a : Attribute.values()) {
-            scores.put(a.field(), cup.scores()[a.ordinal()]);
-        }
-        List<CupMark> marks = IntStream.rangeClosed(1, CUPS)
-                .mapToObj(n -> new CupMark(true, true, n <= cup.sweetCups(), "none", null))
-                .toList();
-        List<Integer> allCups = IntStream.rangeClosed(1, CUPS).boxed().toList();
-        List<WordMark> words =
-                cup.words().stream().map(w -> new WordMark(w, allCups, null)).toList();
-        sheets.add(cuppingId, SheetEntry.of(roastId, null, cupper, scores, marks, words));
     }
 }

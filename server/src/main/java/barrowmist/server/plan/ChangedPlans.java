@@ -53,7 +53,7 @@ public class ChangedPlans {
      * @param planId empty for none
      * @throws Conflict if the plan is for another lot
      */
-    void followed(long roastId, @Nullable Long planId) {
+    public void followed(long roastId, @Nullable Long planId) {
         RoastEntity roast = roasts.get(roastId);
         if (planId != null
                 && all.get(planId).greenSample().lot().id() != roast.lot().id()) {

@@ -34,7 +34,8 @@ class ProofController {
     @PostMapping("/api/roasts/{id}/trace/proof")
     @ResponseStatus(HttpStatus.CREATED)
     LaidProof lay(@PathVariable long id, @RequestBody(required = false) @Nullable ProofEntry entry) {
-        return new LaidProof(proofs.lay(id, entry == null ? new ProofEntry(null, null) : entry));
+        ProofEntry asked = entry == null ? new ProofEntry(null, null) : entry;
+        return new LaidProof(proofs.lay(id, asked.roastId(), asked.cause()));
     }
 
     /** What the program said, with which odds, and what was judged or proven since. */

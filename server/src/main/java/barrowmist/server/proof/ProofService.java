@@ -9,7 +9,6 @@ import barrowmist.server.cupping.CuppedSheets;
 import barrowmist.server.cupping.CuppingService;
 import barrowmist.server.cupping.TableEntries.CuppingEntry;
 import barrowmist.server.plan.ChangedView;
-import barrowmist.server.proof.ProofViews.ProofEntry;
 import barrowmist.server.roast.RoastChanged;
 import barrowmist.server.roast.RoastEntity;
 import barrowmist.server.roast.RoastService;
@@ -68,13 +67,15 @@ public class ProofService {
     /**
      * Lays the blind table of an old roast beside a later one of its lot; where one is laid already and not revealed, it is that.
      *
+     * @param afterId the later roast; the one that followed its plan, else the newest, when it is left out
+     * @param asked the cause to be proven; that of the plan, else the likeliest, when it is left out
      * @return the number of the table
      * @throws InputProblems if the later roast is none of this lot
      * @throws Conflict if nothing was roasted since, or no cause is there to be proven
      */
-    long lay(long beforeId, ProofEntry entry) {
+    public long lay(long beforeId, @Nullable Long afterId, @Nullable String asked) {
         RoastEntity before = roasts.get(beforeId);
-        RoastEntity after = after(before, entry.roastId());
+        RoastEntity after = after(before, afterId);
         Optional<ProofEntity> open = proofs.ofRoast(beforeId).stream()
                 .filter(p -> p.outcome() == null && p.beforeId() == beforeId && p.afterId() == after.id())
                 .findFirst();
@@ -83,7 +84,7 @@ public class ProofService {
         }
         Traced traced = traces.traced(beforeId);
         ChangedView change = later.changeOf(before, after);
-        Cause cause = cause(entry.cause(), change, traced);
+        Cause cause = cause(asked, change, traced);
         long table =
                 tables.open(CuppingEntry.blind(List.of(beforeId, after.id()))).id();
         String who = Member.ofCaller().map(Member::name).orElse(NOBODY);

@@ -57,7 +57,7 @@ public class NextRoastService {
      * @return the number of the plan
      * @throws Conflict if no supported cause asks for a change of the roast
      */
-    long plan(long roastId, Traced traced, @Nullable Cause cause) {
+    public long plan(long roastId, Traced traced, @Nullable Cause cause) {
         RoastEntity roast = roasts.get(roastId);
         Finding finding = traced.findings().stream()
                 .filter(f -> f.correction().isPresent() && (cause == null || f.cause() == cause))

@@ -37,7 +37,7 @@ public class VerdictService {
      * @param said what the program names first: its own record is kept by it
      * @throws InputProblems if there is no such cause, or no word why
      */
-    VerdictView give(long roastId, @Nullable String cause, @Nullable String reason, Traced.Answer said) {
+    public VerdictView give(long roastId, @Nullable String cause, @Nullable String reason, Traced.Answer said) {
         var roast = roasts.get(roastId);
         if (cause == null
                 || !VerdictEntity.NONE.equals(cause) && Cause.parse(cause).isEmpty()) {

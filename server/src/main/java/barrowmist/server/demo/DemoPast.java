@@ -1,0 +1,158 @@
+package barrowmist.server.demo;
+
+import barrowmist.core.cupping.Attribute;
+import barrowmist.server.cupping.CuppingService;
+import barrowmist.server.cupping.CuppingViews.SheetEntry;
+import barrowmist.server.cupping.SheetContent.WordMark;
+import barrowmist.server.cupping.SheetService;
+import barrowmist.server.cupping.TableEntries.RevealEntry;
+import barrowmist.server.cupping.TableViews.TableSampleView;
+import barrowmist.server.demo.DemoBatch.Coffee;
+import barrowmist.server.demo.DemoBatch.Hand;
+import barrowmist.server.demo.DemoSeason.Past;
+import barrowmist.server.green.LotEntry;
+import barrowmist.server.green.LotService;
+import barrowmist.server.plan.ChangedPlans;
+import barrowmist.server.proof.ProofService;
+import barrowmist.server.trace.NextRoastService;
+import barrowmist.server.trace.TraceService;
+import barrowmist.server.trace.VerdictService;
+import java.time.LocalDate;
+import java.time.LocalTime;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.stream.IntStream;
+import org.springframework.stereotype.Component;
+
+/** The season before, with what the lead held of its cups, and two changes that were put to the proof. */
+@Component
+class DemoPast {
+
+    private static final int CUPS = 5;
+    private static final LocalTime AT = LocalTime.of(14, 20);
+    private static final int FIRST_SEED = 200;
+
+    private final LotService lots;
+    private final DemoRoasts each;
+    private final TraceService traces;
+    private final VerdictService verdicts;
+    private final NextRoastService next;
+    private final ChangedPlans plans;
+    private final ProofService proofs;
+    private final CuppingService cuppings;
+    private final SheetService sheets;
+
+    DemoPast(
+            LotService lots,
+            DemoRoasts each,
+            TraceService traces,
+            VerdictService verdicts,
+            NextRoastService next,
+            ChangedPlans plans,
+            ProofService proofs,
+            CuppingService cuppings,
+            SheetService sheets) {
+        this.lots = lots;
+        this.each = each;
+        this.traces = traces;
+        this.verdicts = verdicts;
+        this.next = next;
+        this.plans = plans;
+        this.proofs = proofs;
+        this.cuppings = cuppings;
+        this.sheets = sheets;
+    }
+
+    /** A change, what it was made of, and what the blind table said. */
+    private record Change(DemoRoast before, DemoRoast after, Tasted tasted) {}
+
+    /** How both taste on the blind table: points an attribute, words, and in how many cups. */
+    private record Tasted(double before, double after, int cupsBefore, int cupsAfter, List<String> words) {}
+
+    /** A charge that was too hot, and is not any more; and a crash that was mended by half. */
+    private static List<Change> changes() {
+        return List.of(
+                new Change(
+                        roast(1, 6, new DemoBatch(Coffee.NATURAL, 200.2, 0, 98, Hand.HOT_START), 12, "ashy", "burnt"),
+                        roast(1, 3, new DemoBatch(Coffee.NATURAL, 188.4, 0, 98, Hand.STEADY), 0),
+                        new Tasted(6.75, 7.75, 5, 0, List.of("ashy", "burnt"))),
+                new Change(
+                        roast(2, 5, new DemoBatch(Coffee.WASHED, 190.8, 0, 106, Hand.CRASH), 0, "flat", "bready"),
+                        roast(2, 2, new DemoBatch(Coffee.WASHED, 190.5, 0, 104, Hand.CRASH), 0),
+                        new Tasted(7, 7, 5, 4, List.of("flat", "papery"))));
+    }
+
+    private static DemoRoast roast(int lot, int daysAgo, DemoBatch batch, int scorched, String... words) {
+        DemoRoast.Bench bench = new DemoRoast.Bench(12.8, 58, 62, 0, scorched, 0, true);
+        DemoRoast.Cup cup = words.length == 0 ? null : DemoRoast.cup(lot == 1 ? 47 : 24, 6.75, 3, words);
+        return new DemoRoast(lot, daysAgo, batch, false, bench, cup);
+    }
+
+    void seed(long machineId, LocalDate today) {
+        List<LotEntry> entries = DemoSeason.lots(today);
+        List<Long> lotIds = entries.stream().map(entry -> lots.add(entry).id()).toList();
+        int seed = FIRST_SEED;
+        for (Past past : DemoSeason.roasts()) {
+            long id = seed(past.roast(), entries, lotIds, machineId, today, seed++);
+            past.held()
+                    .ifPresent(v -> verdicts.give(
+                            id, v.cause().code(), v.why(), traces.traced(id).first()));
+        }
+        for (Change change : changes()) {
+            long before = seed(change.before, entries, lotIds, machineId, today, seed++);
+            long plan = next.plan(before, traces.traced(before), null);
+            long after = seed(change.after, entries, lotIds, machineId, today, seed++);
+            plans.followed(after, plan);
+            prove(before, after, change.tasted);
+        }
+    }
+
+    private long seed(
+            DemoRoast roast, List<LotEntry> entries, List<Long> lotIds, long machineId, LocalDate today, int seed) {
+        return each.seed(
+                roast,
+                entries.get(roast.lot()),
+                lotIds.get(roast.lot()),
+                machineId,
+                today.minusDays(roast.daysAgo()).atTime(AT),
+                seed);
+    }
+
+    private void prove(long before, long after, Tasted tasted) {
+        long table = proofs.lay(before, after, null);
+        for (TableSampleView sample : cuppings.key(table).samples()) {
+            boolean old = Objects.requireNonNull(sample.roastId()) == before;
+            for (String cupper : DemoLab.CUPPERS) {
+                sheets.add(
+                        table,
+                        SheetEntry.of(
+                                null,
+                                sample.code(),
+                                cupper,
+                                scores(old ? tasted.before : tasted.after),
+                                null,
+                                words(tasted.words, old ? tasted.cupsBefore : tasted.cupsAfter)));
+            }
+        }
+        cuppings.reveal(table, new RevealEntry(null));
+    }
+
+    private static Map<String, Double> scores(double each) {
+        Map<String, Double> out = new LinkedHashMap<>();
+        for (Attribute a : Attribute.values()) {
+            out.put(a.field(), each);
+        }
+        return out;
+    }
+
+    private static List<WordMark> words(List<String> words, int cups) {
+        List<Integer> in =
+                IntStream.rangeClosed(1, Math.min(cups, CUPS)).boxed().toList();
+        return cups == 0
+                ? List.of(new WordMark(
+                        "sweet", IntStream.rangeClosed(1, CUPS).boxed().toList(), null))
+                : words.stream().map(w -> new WordMark(w, in, null)).toList();
+    }
+}

@@ -1,0 +1,104 @@
+package barrowmist.server.demo;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import barrowmist.core.trace.Cause;
+import barrowmist.server.Lab;
+import barrowmist.server.LabTest;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import org.junit.jupiter.api.Test;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.test.context.TestPropertySource;
+import org.springframework.test.web.servlet.MockMvc;
+import tools.jackson.databind.JsonNode;
+
+/** The season before tells what there is to be learned, and what was proven. */
+@LabTest
+@TestPropertySource(properties = "barrowmist.demo=true")
+class DemoPastTest {
+
+    private final Lab lab;
+    private final long machineId;
+
+    DemoPastTest(@Autowired MockMvc mvc) {
+        lab = new Lab(mvc);
+        machineId = lab.get("/api/machines").body().get(0).get("id").asLong();
+    }
+
+    private Map<String, JsonNode> patterns(Cause cause) {
+        traces(lab);
+        Map<String, JsonNode> out = new HashMap<>();
+        lab.get("/api/patterns?machineId=" + machineId + "&cause=" + cause.code())
+                .body()
+                .forEach(p -> out.put(p.get("metric").asString(), p));
+        return out;
+    }
+
+    /** The list, when all that it tells has been worked out; that goes on in the background. */
+    static JsonNode traces(Lab lab) {
+        int cupped = DemoSeason.roasts().size() + 20;
+        for (int i = 0; i < 200; i++) {
+            JsonNode rows = lab.get("/api/traces").body();
+            int told = 0;
+            for (JsonNode row : rows) {
+                told += row.get("sound") == null ? 0 : 1;
+            }
+            if (told >= cupped) {
+                return rows;
+            }
+            sleep();
+        }
+        throw new AssertionError("not all worked out in time");
+    }
+
+    private static void sleep() {
+        try {
+            Thread.sleep(100);
+        } catch (InterruptedException e) {
+            throw new IllegalStateException(e);
+        }
+    }
+
+    @Test
+    void oneFigureIsLearnedOneTentativeAndOneNotYet() {
+        JsonNode charge = patterns(Cause.SCORCHED).get("chargeC");
+        assertThat(charge.get("n").asInt()).as("cupped roasts").isGreaterThanOrEqualTo(40);
+        assertThat(charge.get("standing").asString()).as("%s", charge).isEqualTo("learned");
+        assertThat(charge.get("direction").asString()).isEqualTo("above");
+        assertThat(charge.get("lower").asDouble()).isLessThanOrEqualTo(DemoSeason.SCORCHES_FROM_C);
+        assertThat(charge.get("upper").asDouble()).isGreaterThanOrEqualTo(DemoSeason.SCORCHES_FROM_C);
+        JsonNode development = patterns(Cause.UNDERDEVELOPED).get("developmentS");
+        assertThat(development.get("standing").asString()).as("%s", development).isEqualTo("tentative");
+        assertThat(patterns(Cause.TIPPED).values())
+                .allSatisfy(p -> assertThat(p.get("standing").asString()).isEqualTo("not-yet"));
+    }
+
+    @Test
+    void oneChangeHeldAndOneDidNot() {
+        JsonNode record = lab.get("/api/trace-record").body();
+        List<String> outcomes = new ArrayList<>();
+        record.get("proofs").forEach(p -> outcomes.add(p.get("outcome").asString()));
+        assertThat(outcomes).as("%s", record).containsExactlyInAnyOrder("held", "not-shown");
+        assertThat(record.get("judged").asInt()).isGreaterThanOrEqualTo(10);
+        assertThat(record.get("right").asInt()).isGreaterThanOrEqualTo(8);
+    }
+
+    @Test
+    void theSeasonIsAnsweredAndDoesNotFloodToday() {
+        // the newest is the one whose change was not shown: that is still to be answered
+        long newest = 0;
+        for (JsonNode row : traces(lab)) {
+            newest = Math.max(newest, row.get("roastId").asLong());
+        }
+        for (JsonNode row : traces(lab)) {
+            long id = row.get("roastId").asLong();
+            boolean past = id > DemoLab.roasts().size() && id < newest;
+            if (past && "supported".equals(row.path("standing").asString(""))) {
+                assertThat(row.get("settled").asBoolean()).as("%s", row).isTrue();
+            }
+        }
+    }
+}
