@@ -55,6 +55,9 @@ async function followed(roastId: number, planId: number) {
   await proofs.reload()
 }
 
+const proven = (roastId: number) =>
+  proofs.data.value?.proofs.some((p) => p.afterId === roastId && p.outcome) ?? false
+
 /** What the cup of a later roast says of the same cause. */
 function came(roastId: number): string {
   const trace = traces.data.value?.find((t) => t.roastId === roastId)
@@ -81,12 +84,12 @@ function came(roastId: number): string {
           <b>{{ came(r.roastId) }}</b></span
         >
         <v-btn
-          :color="r.rested ? 'primary' : undefined"
-          :variant="r.planned && r.rested ? 'flat' : 'outlined'"
+          :color="r.rested && !proven(r.roastId) ? 'primary' : undefined"
+          :variant="r.planned && r.rested && !proven(r.roastId) ? 'flat' : 'outlined'"
           size="small"
           :loading="busy"
           @click="prove(r.roastId)"
-          >Lay both, blind</v-btn
+          >{{ proven(r.roastId) ? 'Lay both again, blind' : 'Lay both, blind' }}</v-btn
         >
         <router-link
           class="plain"

@@ -4,6 +4,8 @@ import { answer, api, type Answer, type Schemas } from '@/shared/api/client'
 import { useLoad } from '@/shared/api/useLoad'
 import PageState from '@/shared/components/PageState.vue'
 import { plural } from '@/shared/format/text'
+import OfferedRules from './OfferedRules.vue'
+import PatternDots from './PatternDots.vue'
 import { CAUSES, metricName, patternSentence } from './patterns'
 
 /** What this lab has learned: which figures of its own roasts separate the cups that taste so from the others. */
@@ -24,6 +26,10 @@ const patterns = useLoad(
           }),
         ),
   () => [machineId.value, cause.value],
+)
+
+const machineName = computed(
+  () => machines.data.value?.find((m) => m.id === machineId.value)?.name ?? 'this roaster',
 )
 
 const GROUPS = [
@@ -77,9 +83,23 @@ const most = computed(() =>
             {{ p.p < 0.001 ? 'under 1 in 1000' : `${(100 * p.p).toFixed(1)} %` }} ·
             {{ plural(p.n, 'roast') }}</span
           >
+          <PatternDots
+            v-if="machineId !== undefined"
+            :key="`${machineId} ${cause} ${p.metric}`"
+            :machine-id="machineId"
+            :cause="cause"
+            :pattern="p"
+          />
         </li>
       </ul>
     </section>
+    <OfferedRules
+      v-if="machineId !== undefined && most && most.called > 0"
+      :key="`${machineId} ${cause}`"
+      :machine-id="machineId"
+      :machine-name="machineName"
+      :cause="cause"
+    />
     <section v-if="rest.length" class="card">
       <h2 class="label">Not yet</h2>
       <p v-if="wanting" class="mb-1">Too few cups: {{ wanting }} more of the rarer kind at least.</p>

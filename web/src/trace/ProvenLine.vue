@@ -3,7 +3,7 @@ import type { Schemas } from '@/shared/api/client'
 import { howSure, OUTCOMES, scoreChange } from './proofs'
 
 /** One change put to the proof, and what its table showed. */
-defineProps<{ proof: Schemas['ProofView'] }>()
+defineProps<{ proof: Schemas['ProofView']; lot?: boolean }>()
 </script>
 
 <template>
@@ -11,6 +11,7 @@ defineProps<{ proof: Schemas['ProofView'] }>()
     <b v-if="proof.outcome" :class="proof.outcome">{{ OUTCOMES[proof.outcome] }}</b>
     <b v-else>on the table</b>
     <span>
+      <template v-if="lot">{{ proof.lotName }}, </template>
       <router-link class="plain" :to="`/trace/${proof.beforeId}`">roast {{ proof.beforeNumber }}</router-link>
       beside
       <router-link class="plain" :to="`/trace/${proof.afterId}`">roast {{ proof.afterNumber }}</router-link>

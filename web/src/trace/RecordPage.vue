@@ -59,7 +59,7 @@ const named = (label: string) =>
             <span v-if="c.worse" class="ember">worse {{ c.worse }}</span>
           </li>
         </ul>
-        <ProvenLine v-for="p in record.data.value.proofs" :key="p.cuppingId" :proof="p" />
+        <ProvenLine v-for="p in record.data.value.proofs" :key="p.cuppingId" :proof="p" lot />
       </section>
     </template>
   </PageState>

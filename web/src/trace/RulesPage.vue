@@ -1,8 +1,10 @@
 <script setup lang="ts">
-import { computed, reactive, ref } from 'vue'
+import { computed, ref } from 'vue'
+import { useRoute } from 'vue-router'
 import { answer, api, problemAt, type Failure, type Schemas } from '@/shared/api/client'
 import { useLoad } from '@/shared/api/useLoad'
 import PageState from '@/shared/components/PageState.vue'
+import { useDraft } from '@/shared/kept/useDraft'
 import { moment, plural } from '@/shared/format/text'
 import RuleRow from './RuleRow.vue'
 import WhatIfCard from './WhatIfCard.vue'
@@ -10,8 +12,15 @@ import WhatIfCard from './WhatIfCard.vue'
 /** Every figure that the traces go by: looked up, tried on past findings, and changed with a reason. */
 const rules = useLoad(() => answer(api.GET('/api/rules')))
 const sought = ref('')
-const edits = reactive(new Map<string, number>())
-const reason = ref('')
+/** Half made, they wait here for whoever leaves the page and comes back. */
+const form = ref<{ edits: Record<string, number>; reason: string }>({ edits: {}, reason: '' })
+useDraft('trace-rules', form)
+const asked = useRoute().query
+// what a pattern has offered is laid ready: to be tried, not kept
+if (typeof asked.rule === 'string' && Number.isFinite(Number(asked.value))) {
+  form.value.edits[asked.rule] = Number(asked.value)
+  form.value.reason = typeof asked.why === 'string' ? asked.why : form.value.reason
+}
 const failure = ref<Failure>()
 const tried = ref<Schemas['RulesWhatIf']>()
 const sending = ref(false)
@@ -19,19 +28,20 @@ const sending = ref(false)
 const MOST_SHOWN = 60
 const found = computed(() => {
   const words = sought.value.toLowerCase().split(/\s+/).filter(Boolean)
-  return (rules.data.value?.rules ?? []).filter(
-    (r) =>
-      edits.has(r.name) || words.every((w) => `${r.text} ${r.name} ${r.station}`.toLowerCase().includes(w)),
-  )
+  const all = rules.data.value?.rules ?? []
+  const edited = (r: Schemas['RuleView']) => r.name in form.value.edits
+  const meant = (r: Schemas['RuleView']) =>
+    words.every((w) => `${r.text} ${r.name} ${r.station}`.toLowerCase().includes(w))
+  return [...all.filter(edited), ...all.filter((r) => !edited(r) && meant(r))]
 })
-const changes = computed(() => [...edits].map(([name, value]) => ({ name, value })))
+const changes = computed(() => Object.entries(form.value.edits).map(([name, value]) => ({ name, value })))
 const text = (name: string) => rules.data.value?.rules.find((r) => r.name === name)?.text ?? name
 
 function set(rule: Schemas['RuleView'], value: number) {
   if (value === rule.value) {
-    edits.delete(rule.name)
+    delete form.value.edits[rule.name]
   } else {
-    edits.set(rule.name, value)
+    form.value.edits[rule.name] = value
   }
   tried.value = undefined
 }
@@ -51,14 +61,13 @@ async function keep() {
   sending.value = true
   const result = await answer(
     api.PUT('/api/rules', {
-      body: { version: rules.data.value?.version, reason: reason.value, changes: changes.value },
+      body: { version: rules.data.value?.version, reason: form.value.reason, changes: changes.value },
     }),
   )
   sending.value = false
   failure.value = result.failure
   if (!result.failure) {
-    edits.clear()
-    reason.value = ''
+    form.value = { edits: {}, reason: '' }
     tried.value = undefined
     await rules.reload()
   }
@@ -105,7 +114,7 @@ async function keep() {
               v-for="r in found.slice(0, MOST_SHOWN)"
               :key="r.name"
               :rule="r"
-              :edited="edits.get(r.name)"
+              :edited="form.edits[r.name]"
               @set="set(r, $event)"
             />
           </tbody>
@@ -128,7 +137,7 @@ async function keep() {
             <v-btn variant="outlined" :loading="sending && !tried" @click="tryThem">What would change?</v-btn>
             <WhatIfCard v-if="tried" :what-if="tried" />
             <v-text-field
-              v-model="reason"
+              v-model="form.reason"
               class="mt-3"
               label="Why, in a word"
               :error-messages="problemAt(failure, 'reason') ?? []"

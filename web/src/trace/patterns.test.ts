@@ -1,6 +1,8 @@
 import { afterEach, expect, it, vi } from 'vitest'
 import { flushPromises } from '@vue/test-utils'
 import { mountApp, stubServer } from '@/shared/testMount'
+import OfferedRules from './OfferedRules.vue'
+import PatternDots from './PatternDots.vue'
 import PatternsPage from './PatternsPage.vue'
 import { metricName, patternSentence } from './patterns'
 
@@ -37,11 +39,13 @@ it('asks for the first roaster, and again for another cause; sorts by standing',
   const sent = stubServer((_, path) => ({
     body: path.startsWith('/api/machines')
       ? [{ id: 4, name: 'Drum 1' }]
-      : [
-          pattern('quakersPer100g', 'learned'),
-          pattern('dropC', 'tentative', { p: 0.04 }),
-          pattern('drumRpm', 'not-yet', { n: 12, wanting: 8 }),
-        ],
+      : /points|offers/.test(path)
+        ? []
+        : [
+            pattern('quakersPer100g', 'learned'),
+            pattern('dropC', 'tentative', { p: 0.04 }),
+            pattern('drumRpm', 'not-yet', { n: 12, wanting: 8 }),
+          ],
   }))
   const page = mountApp(PatternsPage)
   await flushPromises()
@@ -54,5 +58,49 @@ it('asks for the first roaster, and again for another cause; sorts by standing',
   expect(page.text()).toContain('Looked at: drum speed.')
   page.findAllComponents({ name: 'VSelect' })[1]!.vm.$emit('update:modelValue', 'quakers')
   await flushPromises()
-  expect(sent.at(-1)!.path).toBe('/api/patterns?machineId=4&cause=quakers')
+  expect(sent.map((s) => s.path)).toContain('/api/patterns?machineId=4&cause=quakers')
+})
+
+it('draws every cup along the figure, those called so above the others, and the interval', async () => {
+  stubServer(() => ({
+    body: [
+      { roastId: 1, value: 8, called: false },
+      { roastId: 2, value: 9, called: false },
+      { roastId: 3, value: 11, called: true },
+    ],
+  }))
+  const dots = mountApp(PatternDots, { machineId: 4, cause: 'baked', pattern: pattern('dropC', 'learned') })
+  await flushPromises()
+  const at = (kind: string) => dots.findAll(`circle.${kind}`).map((c) => Number(c.attributes('cx')))
+  expect(at('called')).toHaveLength(1)
+  expect(at('other')).toHaveLength(2)
+  const line = Number(dots.find('line').attributes('x1'))
+  expect(Math.max(...at('other'))).toBeLessThan(line)
+  expect(at('called')[0]).toBeGreaterThan(line)
+  expect(Number(dots.find('rect').attributes('width'))).toBeGreaterThan(1)
+})
+
+it('lays an offer ready on the page of the rules, with its reason', async () => {
+  stubServer(() => ({
+    body: [
+      {
+        rule: 'sign.hot-charge.line',
+        text: 'Hot charge: counts half at',
+        unit: 'spreads above usual',
+        now: 2.6,
+        learned: 4.52,
+        lower: 4.1,
+        upper: 5,
+        cups: 60,
+        called: 14,
+      },
+    ],
+  }))
+  const offered = mountApp(OfferedRules, { machineId: 4, machineName: 'Drum 1', cause: 'scorched' })
+  await flushPromises()
+  expect(offered.text()).toContain('4.5 instead of 2.6 spreads above usual')
+  const href = decodeURIComponent(offered.find('a').attributes('href')!.replaceAll('+', ' '))
+  expect(href).toBe(
+    '/trace/rules?rule=sign.hot-charge.line&value=4.5&why=Learned on Drum 1 from 14 of 60 cups, between 4.1 and 5.0',
+  )
 })

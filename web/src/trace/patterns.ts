@@ -48,9 +48,10 @@ const METRICS: Record<string, [name: string, unit: string]> = {
   tippedPer100g: ['tipped beans', 'in 100 g'],
 }
 
+export const metricUnit = (metric: string) => METRICS[metric]?.[1] ?? ''
 export const metricName = (metric: string) => METRICS[metric]?.[0] ?? metric
 
-const figure = (x: number) => x.toFixed(Math.abs(x) < 20 ? 1 : 0)
+export const figure = (x: number) => x.toFixed(Math.abs(x) < 20 ? 1 : 0)
 
 /** A pattern as a sentence: the figure, the side, where the calls part, and its interval. */
 export function patternSentence(p: Schemas['PatternView']): string {

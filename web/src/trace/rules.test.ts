@@ -40,6 +40,7 @@ const whatIf = {
 }
 
 afterEach(() => {
+  localStorage.clear()
   document.body.innerHTML = ''
   vi.unstubAllGlobals()
 })
@@ -82,4 +83,17 @@ it('says what would change, and how verdicts agree', () => {
   const none = mountApp(WhatIfCard, { whatIf: { ...whatIf, changed: [], judged: 0 } })
   expect(none.text()).toContain('No finding of the 20')
   expect(none.text()).toContain('no verdict yet')
+})
+
+it('keeps changes that are half made for whoever leaves the page and comes back', async () => {
+  stubServer(() => ({ body: rules }))
+  const first = mountApp(RulesPage)
+  await flushPromises()
+  await first.find('tbody input').setValue('3.1')
+  await first.find('tbody input').trigger('change')
+  await flushPromises()
+  first.unmount()
+  const again = mountApp(RulesPage)
+  await flushPromises()
+  expect(again.text()).toContain('Hot charge: counts half at: 3.1')
 })

@@ -100,7 +100,7 @@ class OrdinaryLogsTest {
                             .replace("{machineId}", "" + machineId)
                             .replace("{date}", LocalDate.now().toString())
                     + (path.endsWith("charge-advice") || path.endsWith("most-like") ? "?machineId=" + machineId : "")
-                    + (path.endsWith("patterns") ? "?cause=baked&machineId=" + machineId : ""));
+                    + (path.contains("/patterns") ? "?metric=chargeC&cause=baked&machineId=" + machineId : ""));
         });
         return paths;
     }

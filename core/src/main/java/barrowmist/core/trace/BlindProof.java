@@ -58,7 +58,10 @@ public final class BlindProof {
         Proof.Outcome outcome = harmed >= sure
                 ? Proof.Outcome.WORSE
                 : helped >= sure && gone ? Proof.Outcome.HELD : Proof.Outcome.NOT_SHOWN;
-        String text = String.join("; ", told(cause.label(), old, now), told("another fault", oldOther, nowOther));
+        String text = told(cause.label(), old, now);
+        if (oldOther.cups + nowOther.cups > 0) {
+            text += "; " + told("another fault", oldOther, nowOther);
+        }
         return Optional.of(new Proof(
                 outcome,
                 outcome == Proof.Outcome.WORSE ? harmed : helped,

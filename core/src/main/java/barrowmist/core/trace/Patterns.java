@@ -57,19 +57,38 @@ public final class Patterns {
     }
 
     /** What is known of one figure before the others are. */
-    private record Raw(Metric metric, int n, int called, double auc, double p) {
+    private record Raw(Metric metric, int n, int called, double auc, double p, int apart) {
 
         static Raw of(Metric m) {
             double[] yes = kind(m, true);
             double[] no = kind(m, false);
             int n = yes.length + no.length;
             if (yes.length == 0 || no.length == 0) {
-                return new Raw(m, n, yes.length, 0.5, 1);
+                return new Raw(m, n, yes.length, 0.5, 1, 0);
+            }
+            int apart = n - mostAlike(m.values);
+            if (apart < FEWEST_OF_A_KIND) {
+                // nearly all are alike: the few that are not would decide it, and the test's own distribution is far
+                // off
+                return new Raw(m, n, yes.length, 0.5, 1, apart);
             }
             MannWhitneyUTest test = new MannWhitneyUTest();
             double u = above(yes, no);
             double p = test.mannWhitneyUTest(yes, no);
-            return new Raw(m, n, yes.length, u / yes.length / no.length, Double.isNaN(p) ? 1 : p);
+            return new Raw(m, n, yes.length, u / yes.length / no.length, Double.isNaN(p) ? 1 : p, apart);
+        }
+
+        /** How many have the value that most have. */
+        private static int mostAlike(double[] values) {
+            double[] sorted = values.clone();
+            Arrays.sort(sorted);
+            int most = 0;
+            int run = 0;
+            for (int i = 0; i < sorted.length; i++) {
+                run = i > 0 && sorted[i] == sorted[i - 1] ? run + 1 : 1;
+                most = Math.max(most, run);
+            }
+            return most;
         }
 
         private static double[] kind(Metric m, boolean called) {
@@ -104,7 +123,7 @@ public final class Patterns {
         }
 
         Pattern pattern(double corrected) {
-            int kind = Math.min(called, n - called);
+            int kind = Math.min(Math.min(called, n - called), apart);
             int wanting = Math.max(0, Math.max(FEWEST - n, FEWEST_OF_A_KIND - kind));
             boolean above = auc >= 0.5;
             if (wanting > 0) {

@@ -207,6 +207,7 @@ final class RuleTable {
             standing.supported          0.5   least probability
             standing.named              0.02  least probability to be named
             standing.unlikely           0.12  below it a cause is unlikely
+            learn.worth                 20    cups that a house default is worth beside the lead's verdicts
             proof.sure                  0.9   how sure a change is to have helped, or harmed
             proof.left                  0.5   share of the cups that had it which may have it still
             proof.together-all          0.5   how alike one cupper's cups are, where the whole batch has it

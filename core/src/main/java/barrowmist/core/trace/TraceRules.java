@@ -76,7 +76,7 @@ public final class TraceRules {
         return rule(name).value();
     }
 
-    private Rule rule(String name) {
+    Rule rule(String name) {
         return find(name).orElseThrow(() -> new IllegalArgumentException("There is no rule \"" + name + "\""));
     }
 

@@ -13,6 +13,22 @@ import org.junit.jupiter.api.Test;
 
 class PatternsTest {
 
+    /** One bean in one of sixty cups: it is the test's own distribution that would make a pattern of it. */
+    @Test
+    void whereNearlyAllAreAlikeNothingIsLearned() {
+        double[] values = new double[60];
+        boolean[] called = new boolean[60];
+        for (int i = 0; i < 6; i++) {
+            called[i] = true;
+        }
+        values[0] = 1;
+        Pattern p = Patterns.of(List.of(new Metric("quakersPer100g", values, called)))
+                .get(0);
+        assertThat(p.standing()).isEqualTo(Pattern.Standing.NOT_YET);
+        assertThat(p.p()).isEqualTo(1);
+        assertThat(p.wanting()).isEqualTo(4);
+    }
+
     /** Labs of cupped roasts: the calls part at a known place of the first figure, one in ten is wrong. */
     private static List<Metric> lab(Random random, int n, double planted, int figures) {
         List<Metric> out = new ArrayList<>();

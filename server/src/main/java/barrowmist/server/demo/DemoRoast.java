@@ -26,6 +26,13 @@ record DemoRoast(
     record Bench(
             double lossPct, double whole, double ground, int quakers, int scorched, int tipped, boolean oneColour) {
 
+        /** As a meter reads it: half a point more or less. */
+        Bench strayed(int index) {
+            double ofWhole = 0.5 * (index * 7 % 3 - 1);
+            double ofGround = 0.5 * (index * 11 % 5 - 2);
+            return new Bench(lossPct, whole + ofWhole, ground + ofGround, quakers, scorched, tipped, oneColour);
+        }
+
         SampleEntry entry(double greenG) {
             double roastedG = Math.round(10 * greenG * (1 - lossPct / 100)) / 10.0;
             return new SampleEntry(

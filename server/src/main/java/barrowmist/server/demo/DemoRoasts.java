@@ -64,7 +64,8 @@ class DemoRoasts {
             roasts.accept(roast.id(), true);
         }
         if (demo.bench() != null) {
-            samples.keep(roast.id(), demo.bench().entry(demo.curve().greenG(index + 1L)));
+            samples.keep(
+                    roast.id(), demo.bench().strayed(index).entry(demo.curve().greenG(index + 1L)));
         }
         if (demo.cup() != null) {
             Instant cuppedAt =

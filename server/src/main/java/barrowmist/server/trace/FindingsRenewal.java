@@ -1,6 +1,8 @@
 package barrowmist.server.trace;
 
 import java.util.concurrent.atomic.AtomicBoolean;
+import org.springframework.boot.context.event.ApplicationReadyEvent;
+import org.springframework.context.event.EventListener;
 import org.springframework.core.task.TaskExecutor;
 import org.springframework.stereotype.Service;
 
@@ -23,6 +25,14 @@ public class FindingsRenewal {
     /** Asked before any list of findings is read. */
     public void renew() {
         if (!running.get() && findings.renewSome() && running.compareAndSet(false, true)) {
+            background.execute(this::renewAll);
+        }
+    }
+
+    /** What new rules of a new version have marked is worked out before anybody asks. */
+    @EventListener(ApplicationReadyEvent.class)
+    void begin() {
+        if (running.compareAndSet(false, true)) {
             background.execute(this::renewAll);
         }
     }

@@ -1,7 +1,9 @@
 package barrowmist.server.trace;
 
 import barrowmist.core.trace.Cause;
+import barrowmist.core.trace.LearnedRules.Offer;
 import barrowmist.core.trace.Pattern;
+import barrowmist.server.trace.PatternService.Point;
 import barrowmist.server.web.InputProblems;
 import java.util.List;
 import java.util.OptionalDouble;
@@ -16,7 +18,10 @@ class PatternController {
     private final PatternService patterns;
     private final FindingsRenewal renewal;
 
-    PatternController(PatternService patterns, FindingsRenewal renewal) {
+    private final OfferService offers;
+
+    PatternController(PatternService patterns, OfferService offers, FindingsRenewal renewal) {
+        this.offers = offers;
         this.patterns = patterns;
         this.renewal = renewal;
     }
@@ -67,8 +72,25 @@ class PatternController {
     @GetMapping("/api/patterns")
     List<PatternView> patterns(@RequestParam long machineId, @RequestParam String cause) {
         renewal.renew();
-        Cause asked = Cause.parse(cause)
+        return patterns.of(machineId, asked(cause)).stream()
+                .map(PatternView::of)
+                .toList();
+    }
+
+    /** The newest of them along one figure, as a picture shows them. */
+    @GetMapping("/api/patterns/points")
+    List<Point> points(@RequestParam long machineId, @RequestParam String cause, @RequestParam String metric) {
+        return patterns.points(machineId, asked(cause), metric);
+    }
+
+    /** Other values for the rules, as this lab's own cups would have them; nothing is taken in by itself. */
+    @GetMapping("/api/patterns/offers")
+    List<Offer> offers(@RequestParam long machineId, @RequestParam String cause) {
+        return offers.of(machineId, asked(cause));
+    }
+
+    private static Cause asked(String cause) {
+        return Cause.parse(cause)
                 .orElseThrow(() -> new InputProblems("cause", "cause is " + cause + ", which is none of the trace's"));
-        return patterns.of(machineId, asked).stream().map(PatternView::of).toList();
     }
 }

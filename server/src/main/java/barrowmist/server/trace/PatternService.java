@@ -11,6 +11,7 @@ import barrowmist.server.machine.MachineService;
 import barrowmist.server.roast.MachineHistory;
 import barrowmist.server.sample.SampleService;
 import barrowmist.server.trace.RoastTraceRepository.Called;
+import barrowmist.server.web.InputProblems;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -29,6 +30,9 @@ public class PatternService {
 
     /** So many of a roaster's newest cupped roasts are looked at. */
     private static final int MOST = 5000;
+
+    /** So many are shown as dots. */
+    private static final int DOTS = 400;
 
     private static final Map<String, Function<Known, OptionalDouble>> METRICS = metrics();
 
@@ -60,6 +64,40 @@ public class PatternService {
         return Patterns.of(metrics);
     }
 
+    /** One roast along a figure, and whether its cup is called so. */
+    public record Point(long roastId, double value, boolean called) {}
+
+    /** The newest roasts along one figure, as a picture shows them. */
+    public List<Point> points(long machineId, Cause cause, String metric) {
+        machines.get(machineId);
+        Function<Known, OptionalDouble> of = METRICS.get(metric);
+        if (of == null) {
+            throw new InputProblems("metric", "metric is " + metric + ", which is no figure of a roast or its bench");
+        }
+        List<Called> called = traces.called(machineId, PageRequest.of(0, DOTS));
+        List<Long> ids = called.stream().map(Called::roastId).toList();
+        Map<Long, RoastFigures> figures = history.figures(ids);
+        Map<Long, BenchFigures> bench = samples.figures(ids);
+        List<Point> out = new ArrayList<>();
+        for (Called c : called) {
+            value(c, of, figures, bench)
+                    .ifPresent(
+                            v -> out.add(new Point(c.roastId(), v, cause.code().equals(c.cause()))));
+        }
+        return out;
+    }
+
+    private static OptionalDouble value(
+            Called c,
+            Function<Known, OptionalDouble> of,
+            Map<Long, RoastFigures> figures,
+            Map<Long, BenchFigures> bench) {
+        RoastFigures roast = figures.get(c.roastId());
+        return roast == null
+                ? OptionalDouble.empty()
+                : of.apply(new Known(roast, bench.getOrDefault(c.roastId(), BenchFigures.none())));
+    }
+
     private static Metric metric(
             String name,
             Function<Known, OptionalDouble> of,
@@ -71,10 +109,7 @@ public class PatternService {
         boolean[] so = new boolean[called.size()];
         int n = 0;
         for (Called c : called) {
-            RoastFigures roast = figures.get(c.roastId());
-            OptionalDouble value = roast == null
-                    ? OptionalDouble.empty()
-                    : of.apply(new Known(roast, bench.getOrDefault(c.roastId(), BenchFigures.none())));
+            OptionalDouble value = value(c, of, figures, bench);
             if (value.isPresent()) {
                 values[n] = value.getAsDouble();
                 so[n++] = cause.code().equals(c.cause());

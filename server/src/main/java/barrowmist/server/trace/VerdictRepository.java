@@ -10,9 +10,9 @@ interface VerdictRepository extends JpaRepository<VerdictEntity, Long> {
     /** Those of a roast, the one that holds first. */
     List<VerdictEntity> findAllByRoastIdOrderByIdDesc(long roastId);
 
-    /** The one that holds of each roast that counts, where the program had said something; the newest first. */
+    /** The one that holds of each roast that counts; the newest first. */
     @Query("select v from VerdictEntity v join RoastEntity r on r.id = v.roastId where r.discardedReason is null"
-            + " and v.said is not null and v.id in (select max(w.id) from VerdictEntity w group by w.roastId)"
+            + " and v.id in (select max(w.id) from VerdictEntity w group by w.roastId)"
             + " order by v.id desc")
     List<VerdictEntity> holding();
 }

@@ -74,6 +74,7 @@ public class VerdictService {
     @Transactional(readOnly = true)
     public List<Judged> judged() {
         return verdicts.holding().stream()
+                .filter(v -> v.said() != null)
                 .map(v -> new Judged(
                         v.roastId(), v.cause(), Objects.requireNonNull(v.said()), Objects.requireNonNull(v.saidOdds())))
                 .toList();

@@ -77,6 +77,24 @@ class DemoPastTest {
     }
 
     @Test
+    void whatIsLearnedIsOfferedToTheRulesAndShownAsDots() {
+        traces(lab);
+        JsonNode dots = lab.get("/api/patterns/points?metric=chargeC&cause=scorched&machineId=" + machineId)
+                .body();
+        assertThat(dots.size()).isGreaterThanOrEqualTo(56);
+        JsonNode offers = lab.get("/api/patterns/offers?cause=scorched&machineId=" + machineId)
+                .body();
+        assertThat(offers.toString()).contains("\"rule\":\"sign.hot-charge.line\"");
+        for (JsonNode offer : offers) {
+            assertThat(offer.get("learned").asDouble())
+                    .isBetween(offer.get("lower").asDouble(), offer.get("upper").asDouble());
+        }
+        assertThat(lab.get("/api/patterns/points?metric=taste&cause=scorched&machineId=" + machineId)
+                        .status())
+                .isEqualTo(422);
+    }
+
+    @Test
     void oneChangeHeldAndOneDidNot() {
         JsonNode record = lab.get("/api/trace-record").body();
         List<String> outcomes = new ArrayList<>();
