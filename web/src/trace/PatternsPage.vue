@@ -70,7 +70,8 @@ const most = computed(() =>
   >
     <p v-if="most" class="quiet">
       {{ plural(most.called, 'cup') }} of {{ most.n }} on this roaster
-      {{ most.called === 1 ? 'is' : 'are' }} called so.
+      {{ most.called === 1 ? 'is' : 'are' }} called so. Figures that move together are learned together:
+      which one to change, the trace says.
     </p>
     <section v-for="g in GROUPS" :key="g.standing" class="card">
       <h2 class="label">{{ g.title }}</h2>
@@ -122,7 +123,8 @@ const most = computed(() =>
   list-style: none;
   padding: 0;
   display: grid;
-  gap: 8px;
+  grid-template-columns: repeat(auto-fill, minmax(min(100%, 460px), 1fr));
+  gap: 16px 28px;
   margin-top: 6px;
 }
 .card li span {

@@ -156,6 +156,7 @@ watch(cause, () => (pointed.value = undefined))
               <p class="quiet">
                 {{ chosen.correction.why }} Then cup the old and the new side by side, blind.
               </p>
+              <p v-if="chosen.correction.sizing" class="quiet">{{ chosen.correction.sizing }}</p>
               <ForetoldList
                 v-if="chosen.correction.change !== 'rest'"
                 :foretold="chosen.correction.foretold"

@@ -53,21 +53,20 @@ final class GasCorrections {
                     MECHANISM);
         }
         double to = Math.round((cut.beforePct + cut.afterPct) / 2 / GAS_STEP_PCT) * GAS_STEP_PCT;
-        double atS = cut.timeS - EARLIER_S;
-        return new Correction(
-                        "gas",
-                        cut.afterPct,
-                        to,
-                        "%",
-                        "Cut the gas at %s to %s, not at %s to %s, and give it back just after first crack."
-                                .formatted(
-                                        Clock.text(atS),
-                                        words.gasText(to),
-                                        Clock.text(cut.timeS),
-                                        words.gasText(cut.afterPct)),
-                        why,
-                        MECHANISM)
-                .at(atS, OptionalDouble.of(cut.timeS));
+        Correction c = new Correction("gas", cut.afterPct, to, "%", "", why, MECHANISM)
+                .at(cut.timeS - EARLIER_S, OptionalDouble.of(cut.timeS));
+        return resized(c, to, words);
+    }
+
+    /** The same change of gas to another value: the cut of a crash, or the heat that a stall wants. */
+    static Correction resized(Correction c, double to, ControlWords words) {
+        String at = Clock.text(c.atS().orElseThrow());
+        String text = c.wasS().isPresent()
+                ? "Cut the gas at %s to %s, not at %s to %s, and give it back just after first crack."
+                        .formatted(at, words.gasText(to), Clock.text(c.wasS().getAsDouble()), words.gasText(c.from()))
+                : "Hold the gas at %s from %s, not at %s, then lower it in small steps to the drop."
+                        .formatted(words.gasText(to), at, words.gasText(c.from()));
+        return new Correction(c.change(), c.from(), to, c.unit(), text, c.why(), c.mechanism(), c.atS(), c.wasS());
     }
 
     static Correction forStall(RoastAnalysis analysis, Fault stall, ControlWords words) {
@@ -88,16 +87,8 @@ final class GasCorrections {
         }
         double now = gas.value(Math.min(gas.indexFrom(atS), gas.size() - 1));
         double to = Math.min(100, now + STALL_MORE_PCT);
-        return new Correction(
-                        "gas",
-                        now,
-                        to,
-                        "%",
-                        "Hold the gas at %s from %s, not at %s, then lower it in small steps to the drop."
-                                .formatted(words.gasText(to), Clock.text(atS), words.gasText(now)),
-                        why,
-                        MECHANISM)
-                .at(atS, OptionalDouble.empty());
+        Correction c = new Correction("gas", now, to, "%", "", why, MECHANISM).at(atS, OptionalDouble.empty());
+        return resized(c, to, words);
     }
 
     /** The largest cut from {@value #CUT_BEFORE_S} s before the crash to its end; null when the gas was not logged. */

@@ -33,11 +33,10 @@ public record NextPlan(double chargeC, double greenG, ControlPlan controls) {
      *
      * @param usual where a control stands that was not logged
      * @param greenG what was weighed in, g
-     * @param rules for the size of a step of gas where a phase is to be longer or shorter
+     * @param gasStepPct the step of gas where a phase is to be longer or shorter, % of full
      */
     public static Optional<NextPlan> of(
-            RoastAnalysis analysis, ControlLevels usual, double greenG, Correction c, TraceRules rules) {
-        double gasStepPct = rules.value("correct.ease");
+            RoastAnalysis analysis, ControlLevels usual, double greenG, Correction c, double gasStepPct) {
         RoastFigures f = analysis.figures();
         Optional<NextPlan> unchanged = again(analysis, usual, greenG);
         if (unchanged.isEmpty() || c.change().equals("rest")) {

@@ -15,14 +15,14 @@ import java.util.List;
 import java.util.OptionalDouble;
 
 /** A model fitted once to twenty roasts of the simulated drum, and plans to be tried on it. */
-final class PlannedLab {
+public final class PlannedLab {
 
-    static final EventTemperatures EVENTS = new EventTemperatures(158, 1, 194.5, 1, true);
+    public static final EventTemperatures EVENTS = new EventTemperatures(158, 1, 194.5, 1, true);
 
     /** The first twenty were fitted, the last four were not. */
     static final List<FitRoast> ROASTS = SimulatedLab.roasts(24);
 
-    static final FittedModel MODEL = ModelFitter.fit(ROASTS.subList(0, 20), 150, (share, doing) -> {});
+    public static final FittedModel MODEL = ModelFitter.fit(ROASTS.subList(0, 20), 150, (share, doing) -> {});
 
     private PlannedLab() {}
 

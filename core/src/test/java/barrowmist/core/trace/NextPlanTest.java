@@ -11,7 +11,6 @@ import barrowmist.core.plan.Trigger;
 import barrowmist.core.roast.KnownCurve;
 import barrowmist.core.roast.Series;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import org.junit.jupiter.api.Test;
@@ -22,7 +21,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 class NextPlanTest {
 
     private static final ControlLevels USUAL = new ControlLevels(60, 40, 55);
-    private static final TraceRules RULES = TraceRules.DEFAULTS.with(Map.of("correct.ease", 8.0));
+    private static final double STEP_PCT = 8;
     private static final Series CUT = new Series(new double[] {0, 300, 470}, new double[] {70, 60, 30});
 
     private static Known roast() {
@@ -33,7 +32,7 @@ class NextPlanTest {
     }
 
     private static NextPlan next(Known k, Correction c) {
-        return NextPlan.of(k.analysis(), USUAL, 120, c, RULES).orElseThrow();
+        return NextPlan.of(k.analysis(), USUAL, 120, c, STEP_PCT).orElseThrow();
     }
 
     private static Correction change(String what, double from, double to) {
@@ -101,11 +100,11 @@ class NextPlanTest {
 
     @Test
     void aCupThatOnlyWaitsNeedsNoPlanNorDoesALogWithoutADrop() {
-        assertThat(NextPlan.of(roast().analysis(), USUAL, 120, change("rest", 3, 24), RULES))
+        assertThat(NextPlan.of(roast().analysis(), USUAL, 120, change("rest", 3, 24), STEP_PCT))
                 .isEmpty();
         Known open = roast();
         open.events = barrowmist.core.roast.RoastEvents.of().with(barrowmist.core.roast.EventKind.CHARGE, 0);
-        assertThat(NextPlan.of(open.analysis(), USUAL, 120, change("charge", 195, 190), RULES))
+        assertThat(NextPlan.of(open.analysis(), USUAL, 120, change("charge", 195, 190), STEP_PCT))
                 .isEqualTo(Optional.empty());
         assertThat(change("charge", 1, 2).atS()).isEqualTo(OptionalDouble.empty());
     }

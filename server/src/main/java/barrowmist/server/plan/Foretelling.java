@@ -18,6 +18,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.function.Function;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -61,18 +62,17 @@ public class Foretelling {
     public record ForetoldFigure(
             String figure, String label, String unit, double before, double after, OptionalDouble plusMinus) {}
 
-    /** Empty where the model may not be believed: then the house step is all there is. */
-    public List<ForetoldFigure> of(RoastEntity roast, RoastFigures truly, Way as, Way changed) {
+    /** The drum of a roast, as far as it may be foretold; empty where its model may not be believed. */
+    public Optional<Function<Way, Prediction>> drum(RoastEntity roast) {
         MachineEntity machine = roast.machine();
-        Optional<Predictor> predictor =
-                models.model(machine.id()).filter(FittedModel::believed).isPresent()
-                        ? predictors.of(machine, roast.lot().process(), Wording.SI)
-                        : Optional.empty();
-        if (predictor.isEmpty()) {
-            return List.of();
-        }
-        Prediction was = predict(predictor.get(), roast, as);
-        Prediction would = predict(predictor.get(), roast, changed);
+        return models.model(machine.id())
+                .filter(FittedModel::believed)
+                .flatMap(model -> predictors.of(machine, roast.lot().process(), Wording.SI))
+                .map(predictor -> way -> predict(predictor, roast, way));
+    }
+
+    /** What lies between two ways, laid on what the roast truly did; empty where the model says nothing of its own. */
+    public List<ForetoldFigure> between(RoastFigures truly, Prediction was, Prediction would) {
         List<ForetoldFigure> out = new ArrayList<>();
         for (KeyFigure figure : TOLD) {
             OptionalDouble before = figure.of(truly);

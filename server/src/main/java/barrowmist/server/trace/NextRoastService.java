@@ -1,7 +1,11 @@
 package barrowmist.server.trace;
 
+import barrowmist.core.machine.thermal.ControlLevels;
+import barrowmist.core.plan.Prediction;
 import barrowmist.core.roast.RoastAnalysis;
 import barrowmist.core.trace.Cause;
+import barrowmist.core.trace.ChangeSizing;
+import barrowmist.core.trace.ChangeSizing.Sized;
 import barrowmist.core.trace.Correction;
 import barrowmist.core.trace.Finding;
 import barrowmist.core.trace.NextPlan;
@@ -20,6 +24,7 @@ import barrowmist.server.web.KeptInTurn;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Function;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -63,8 +68,11 @@ public class NextRoastService {
                 .filter(f -> f.correction().isPresent() && (cause == null || f.cause() == cause))
                 .findFirst()
                 .orElseThrow(NextRoastService::nothing);
-        Correction change = finding.correction().orElseThrow();
-        NextPlan plan = next(roast, roasts.analyzed(roastId).analysis(), change).orElseThrow(NextRoastService::nothing);
+        RoastAnalysis analysis = roasts.analyzed(roastId).analysis();
+        ChangeSizing sizing = sizing(roast, analysis);
+        Sized sized = sized(sizing, finding.correction().orElseThrow(), roast);
+        NextPlan plan = sizing.plan(sized).orElseThrow(NextRoastService::nothing);
+        Correction change = sized.correction();
         ChangedView what = new ChangedView(
                 roastId,
                 finding.cause().code(),
@@ -76,28 +84,50 @@ public class NextRoastService {
         return plans.beginAgain(roast, plan.greenG(), plan.chargeC(), plan.controls(), what);
     }
 
-    /** What a change would make of a roast, on the model of its drum; empty where that may not be believed. */
+    /**
+     * A change with its size on this drum, and what it would make of the roast.
+     *
+     * @param foretold empty where the model of the drum may not be believed
+     */
+    public record SizedChange(Correction correction, String said, List<ForetoldFigure> foretold) {}
+
     @Transactional(readOnly = true)
-    public List<ForetoldFigure> foretold(RoastEntity roast, RoastAnalysis analysis, Correction change) {
-        Optional<NextPlan> again =
-                NextPlan.again(analysis, roast.machine().drum().usualLevels(), greenG(roast));
-        Optional<NextPlan> next = next(roast, analysis, change);
-        return again.isEmpty() || next.isEmpty()
+    public SizedChange sized(RoastEntity roast, RoastAnalysis analysis, Correction change) {
+        ChangeSizing sizing = sizing(roast, analysis);
+        Optional<Function<Way, Prediction>> drum = foretelling.drum(roast);
+        Sized sized = sized(sizing, change, roast);
+        Optional<NextPlan> again = NextPlan.again(analysis, usual(roast), greenG(roast));
+        Optional<NextPlan> next = sizing.plan(sized);
+        List<ForetoldFigure> foretold = drum.isEmpty() || again.isEmpty() || next.isEmpty()
                 ? List.of()
-                : foretelling.of(roast, analysis.figures(), way(again.get()), way(next.get()));
+                : foretelling.between(
+                        analysis.figures(),
+                        drum.get().apply(way(again.get())),
+                        drum.get().apply(way(next.get())));
+        return new SizedChange(sized.correction(), sized.said(), foretold);
+    }
+
+    private Sized sized(ChangeSizing sizing, Correction change, RoastEntity roast) {
+        return foretelling
+                .drum(roast)
+                .map(drum -> sizing.onDrum(
+                        change,
+                        roast.machine().settings().words(),
+                        plan -> drum.apply(way(plan)).analysis()))
+                .orElseGet(() -> sizing.house(change));
+    }
+
+    private ChangeSizing sizing(RoastEntity roast, RoastAnalysis analysis) {
+        return new ChangeSizing(
+                analysis, usual(roast), greenG(roast), rules.current().rules());
+    }
+
+    private static ControlLevels usual(RoastEntity roast) {
+        return roast.machine().drum().usualLevels();
     }
 
     private static Way way(NextPlan plan) {
         return new Way(plan.greenG(), plan.chargeC(), plan.controls());
-    }
-
-    private Optional<NextPlan> next(RoastEntity roast, RoastAnalysis analysis, Correction change) {
-        return NextPlan.of(
-                analysis,
-                roast.machine().drum().usualLevels(),
-                greenG(roast),
-                change,
-                rules.current().rules());
     }
 
     private double greenG(RoastEntity roast) {

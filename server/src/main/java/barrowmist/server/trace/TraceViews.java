@@ -7,7 +7,7 @@ import barrowmist.core.trace.Evidence;
 import barrowmist.core.trace.Finding;
 import barrowmist.core.trace.Missing;
 import barrowmist.core.trace.Traced;
-import barrowmist.server.plan.Foretelling.ForetoldFigure;
+import barrowmist.server.trace.NextRoastService.SizedChange;
 import java.time.Instant;
 import java.util.List;
 import java.util.OptionalDouble;
@@ -52,7 +52,7 @@ public final class TraceViews {
                 Traced traced,
                 int rulesVersion,
                 List<VerdictView> verdicts,
-                Function<Correction, List<ForetoldFigure>> foretold) {
+                Function<Correction, SizedChange> sized) {
             return new TraceView(
                     roastId,
                     settled,
@@ -61,8 +61,8 @@ public final class TraceViews {
                     finalScore,
                     restHours,
                     words,
-                    views(traced.findings(), traced.missing(), foretold),
-                    views(traced.folded(), traced.missing(), foretold),
+                    views(traced.findings(), traced.missing(), sized),
+                    views(traced.folded(), traced.missing(), sized),
                     traced.sound(),
                     traced.none(),
                     rulesVersion,
@@ -71,10 +71,8 @@ public final class TraceViews {
         }
 
         private static List<FindingView> views(
-                List<Finding> findings, List<Missing> missing, Function<Correction, List<ForetoldFigure>> foretold) {
-            return findings.stream()
-                    .map(f -> FindingView.of(f, missing, foretold))
-                    .toList();
+                List<Finding> findings, List<Missing> missing, Function<Correction, SizedChange> sized) {
+            return findings.stream().map(f -> FindingView.of(f, missing, sized)).toList();
         }
     }
 
@@ -100,7 +98,7 @@ public final class TraceViews {
             List<MissingView> missing,
             @Nullable CorrectionView correction) {
 
-        static FindingView of(Finding f, List<Missing> missing, Function<Correction, List<ForetoldFigure>> foretold) {
+        static FindingView of(Finding f, List<Missing> missing, Function<Correction, SizedChange> sized) {
             return new FindingView(
                     f.cause().code(),
                     f.cause().label(),
@@ -113,9 +111,7 @@ public final class TraceViews {
                             .filter(m -> m.of().contains(f.cause()))
                             .map(MissingView::of)
                             .toList(),
-                    f.correction()
-                            .map(c -> CorrectionView.of(c, foretold.apply(c)))
-                            .orElse(null));
+                    f.correction().map(c -> CorrectionView.of(sized.apply(c))).orElse(null));
         }
     }
 

@@ -1,0 +1,154 @@
+package barrowmist.core.trace;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import barrowmist.core.device.Drum;
+import barrowmist.core.device.SimulatedDrum;
+import barrowmist.core.device.SimulatedRoast;
+import barrowmist.core.machine.MachineReference;
+import barrowmist.core.machine.thermal.BatchConditions;
+import barrowmist.core.machine.thermal.ControlLevels;
+import barrowmist.core.machine.thermal.Controls;
+import barrowmist.core.plan.ControlPlan;
+import barrowmist.core.plan.ControlStep;
+import barrowmist.core.plan.PlannedLab;
+import barrowmist.core.plan.Predictor;
+import barrowmist.core.plan.SimulatedLab;
+import barrowmist.core.plan.Targets.DevelopmentFrom;
+import barrowmist.core.plan.Trigger;
+import barrowmist.core.roast.Band;
+import barrowmist.core.roast.Fault;
+import barrowmist.core.roast.FaultSettings;
+import barrowmist.core.roast.RoastAnalysis;
+import barrowmist.core.roast.RoastAnalyzer;
+import barrowmist.core.trace.ChangeSizing.Sized;
+import barrowmist.core.units.ControlWords;
+import java.util.OptionalDouble;
+import java.util.function.Function;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+
+/** How large a change is, told by a model that was fitted to other roasts of a drum it is not built like. */
+class ChangeSizingTest {
+
+    private static final ControlLevels USUAL = new ControlLevels(60, 40, 60);
+    private static final double GREEN_G = 120;
+    private static final double DRY_S = 260;
+    private static final double[][] GAS = {{0, 80}, {70, 75}, {140, 70}, {DRY_S, 66}, {450, 62}, {520, 55}};
+
+    private static RoastAnalysis roasted(double[][] gas) {
+        return roasted(SimulatedLab.controls(gas, new double[][] {{0, 40}, {230, 47}, {420, 54}}), 191, 100);
+    }
+
+    /** The drum itself, which the model is not. */
+    private static RoastAnalysis roasted(Controls controls, double chargeC, double developS) {
+        SimulatedRoast roast = SimulatedRoast.of(
+                new SimulatedDrum(SimulatedDrum.Build.sampleRoaster(), 22),
+                new Drum.Batch(GREEN_G, 11, 6.5, 1, 194),
+                new SimulatedRoast.Orders(
+                        chargeC, controls, 158, 194.5, (t, c, sinceCrack) -> sinceCrack >= developS, 0.15, 5));
+        return new RoastAnalyzer(FaultSettings.DEFAULTS).analyze(roast.log(), roast.events(), Band.NONE);
+    }
+
+    private static RoastAnalysis again(NextPlan plan) {
+        ControlPlan controls = plan.controls();
+        return roasted((t, c) -> held(controls, t), plan.chargeC(), 100);
+    }
+
+    private static ControlLevels held(ControlPlan plan, double t) {
+        ControlLevels now = plan.atCharge();
+        for (ControlStep s : plan.steps()) {
+            if (((Trigger.AtTime) s.when()).timeS() <= t) {
+                now = switch (s.control()) {
+                    case GAS -> new ControlLevels(s.value(), now.airflowPct(), now.drumRpm());
+                    case AIR -> new ControlLevels(now.gasPct(), s.value(), now.drumRpm());
+                    case DRUM -> new ControlLevels(now.gasPct(), now.airflowPct(), s.value());
+                };
+            }
+        }
+        return now;
+    }
+
+    private static final Function<NextPlan, RoastAnalysis> MODEL =
+            plan -> new Predictor(PlannedLab.MODEL, MachineReference.NONE, PlannedLab.EVENTS)
+                    .predict(
+                            new BatchConditions(plan.greenG(), 11, 6.5, plan.chargeC(), OptionalDouble.empty(), 22),
+                            plan.controls(),
+                            DevelopmentFrom.FIRST_CRACK)
+                    .analysis();
+
+    private static double browningS(RoastAnalysis a) {
+        return a.figures().phases().browning().orElseThrow().durationS();
+    }
+
+    private static ChangeSizing sizing(RoastAnalysis truly) {
+        return new ChangeSizing(truly, USUAL, GREEN_G, TraceRules.DEFAULTS);
+    }
+
+    /** Too much gas from dry end on makes browning short; how much too much is known here. */
+    @ParameterizedTest
+    @ValueSource(doubles = {5, 8, 12})
+    void theStepOfGasIsAsLargeAsWhatWasWrong(double tooMuch) {
+        double[][] gas = GAS.clone();
+        for (int i = 3; i < gas.length; i++) {
+            gas[i] = new double[] {gas[i][0], gas[i][1] + tooMuch};
+        }
+        RoastAnalysis truly = roasted(gas);
+        double wanted = browningS(roasted(GAS));
+        double was = browningS(truly);
+        assertThat(was).isLessThan(wanted - 5);
+        Correction c = new Correction("browning", was, wanted, "s", "Ease the heat.", "", "short-browning");
+        Sized sized = sizing(truly).onDrum(c, ControlWords.PLAIN, MODEL);
+        assertThat(sized.easePct()).isCloseTo(tooMuch, within(0.25 * tooMuch + 0.5));
+        assertThat(sized.said()).contains("by its own model");
+        double came = browningS(again(sizing(truly).plan(sized).orElseThrow()));
+        assertThat(came).isCloseTo(wanted, within(0.25 * (wanted - was) + 3));
+    }
+
+    @Test
+    void aCutIsMadeAsMuchSmallerAsTakesTheCrashAwayAndItIsGoneOnTheDrum() {
+        int gone = 0;
+        int n = 0;
+        for (double to : new double[] {24, 28, 32, 36, 40, 44}) {
+            RoastAnalysis truly = roasted(new double[][] {{0, 80}, {70, 75}, {140, 70}, {260, 66}, {478, to}});
+            if (truly.faults(Fault.Kind.CRASH).isEmpty()
+                    || truly.figures().drop().isEmpty()) {
+                continue;
+            }
+            Correction house = GasCorrections.forCrash(
+                    truly, truly.faults(Fault.Kind.CRASH).get(0), ControlWords.PLAIN);
+            Sized sized = sizing(truly).onDrum(house, ControlWords.PLAIN, MODEL);
+            RoastAnalysis next = again(sizing(truly).plan(sized).orElseThrow());
+            n++;
+            gone += next.faults(Fault.Kind.CRASH).isEmpty() ? 1 : 0;
+            assertThat(sized.correction().text())
+                    .contains(Math.round(sized.correction().to()) + " %");
+        }
+        assertThat(n).isGreaterThanOrEqualTo(3);
+        assertThat(gone).isEqualTo(n);
+    }
+
+    @Test
+    void whatTheModelDoesNotShowIsAHouseStepAndSaidToBeOne() {
+        RoastAnalysis truly = roasted(new double[][] {{0, 80}, {70, 75}, {140, 70}, {260, 66}, {478, 25}});
+        Correction c =
+                GasCorrections.forCrash(truly, truly.faults(Fault.Kind.CRASH).get(0), ControlWords.PLAIN);
+        RoastAnalysis calm = roasted(GAS);
+        Sized sized = sizing(truly).onDrum(c, ControlWords.PLAIN, plan -> calm);
+        assertThat(sized.correction()).isEqualTo(c);
+        assertThat(sized.said()).startsWith("A house step");
+    }
+
+    @Test
+    void whatGoesBackToTheUsualNeedsNoModel() {
+        RoastAnalysis truly = roasted(GAS);
+        Correction c = new Correction("charge", 199, 191, "°C", "Charge at 191.", "", "hot-charge");
+        Sized sized = sizing(truly).onDrum(c, ControlWords.PLAIN, plan -> {
+            throw new AssertionError("asked");
+        });
+        assertThat(sized.said()).isEmpty();
+        assertThat(sizing(truly).plan(sized).orElseThrow().chargeC()).isEqualTo(191);
+    }
+}
