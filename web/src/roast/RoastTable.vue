@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import { onMounted } from 'vue'
+import { useCurveVerdicts } from './curveVerdicts'
 import type { Schemas } from '@/shared/api/client'
 import { capital, clock, moment, roastName, roastNumber } from '@/shared/format/text'
 import { usePreferences } from '@/shared/preferences'
@@ -15,6 +17,8 @@ function toggle(id: number) {
 }
 const preferences = usePreferences()
 const share = (pct: number | undefined) => (pct === undefined ? '–' : `${pct.toFixed(0)} %`)
+const verdicts = useCurveVerdicts()
+onMounted(verdicts.refresh)
 </script>
 
 <template>
@@ -59,6 +63,7 @@ const share = (pct: number | undefined) => (pct === undefined ? '–' : `${pct.t
           <td class="num">{{ share(r.developmentPct) }}</td>
           <td>
             <span v-if="r.missingMarks" class="ember">events to mark</span>
+            <span v-else-if="!verdicts.mayTell(r.id)" class="quiet">told after the cup</span>
             <span v-else-if="r.faults.length" class="ember">{{ r.faults.join(', ') }}</span>
             <span v-else class="quiet">clean</span>
             <span v-if="r.accepted" class="quiet"> · reference</span>

@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { computed, reactive, ref, watch } from 'vue'
+import { useCurveVerdicts } from './curveVerdicts'
+import { computed, onMounted, reactive, ref, watch } from 'vue'
 import { refDebounced } from '@vueuse/core'
 import { answer, api } from '@/shared/api/client'
 import { useLoad } from '@/shared/api/useLoad'
@@ -85,6 +86,8 @@ watch(page, () => roasts.reload())
 const found = computed(() => roasts.data.value)
 const narrowed = computed(() => Object.values(query.value).some((v) => v !== undefined && v !== false))
 const compare = ref<number[]>([])
+const verdicts = useCurveVerdicts()
+onMounted(verdicts.refresh)
 </script>
 
 <template>
@@ -118,7 +121,7 @@ const compare = ref<number[]>([])
     <FaultLimits v-model="limits" @saved="roasts.reload" />
     <div class="search">
       <v-text-field v-model="sought.words" label="Find by lot, roaster or fault" clearable />
-      <v-select v-model="sought.fault" :items="FAULTS" label="Log" />
+      <v-select v-if="!verdicts.held?.afterCup" v-model="sought.fault" :items="FAULTS" label="Log" />
       <v-btn variant="text" :aria-expanded="more" @click="more = !more">{{ more ? 'Less' : 'More' }}</v-btn>
     </div>
     <div v-if="more" class="search more">

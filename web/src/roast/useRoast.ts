@@ -1,6 +1,7 @@
 import { computed, ref, shallowRef } from 'vue'
 import { answer, api, type Answer, type Schemas } from '@/shared/api/client'
 import { useLoad } from '@/shared/api/useLoad'
+import { untold, useCurveVerdicts } from './curveVerdicts'
 import { provideControlsOf } from '@/shared/useControls'
 
 /** A roast with everything that is drawn of it. */
@@ -13,15 +14,18 @@ export interface WholeRoast {
 /** Loads a roast with its analysis and curve; fails as a whole. */
 export async function loadWhole(id: number): Promise<Answer<WholeRoast>> {
   const params = { params: { path: { id } } }
+  const verdicts = useCurveVerdicts()
   const [roast, analysis, curve] = await Promise.all([
     answer(api.GET('/api/roasts/{id}', params)),
     answer(api.GET('/api/roasts/{id}/analysis', params)),
     answer(api.GET('/api/roasts/{id}/curve', params)),
+    verdicts.refresh(),
   ])
   if (roast.failure || analysis.failure || curve.failure) {
     return { failure: (roast.failure ?? analysis.failure ?? curve.failure)! }
   }
-  return { data: { roast: roast.data, analysis: analysis.data, curve: curve.data } }
+  const told = verdicts.mayTell(id) ? analysis.data : untold(analysis.data)
+  return { data: { roast: roast.data, analysis: told, curve: curve.data } }
 }
 
 /**

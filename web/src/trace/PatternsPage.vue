@@ -70,8 +70,8 @@ const most = computed(() =>
   >
     <p v-if="most" class="quiet">
       {{ plural(most.called, 'cup') }} of {{ most.n }} on this roaster
-      {{ most.called === 1 ? 'is' : 'are' }} called so. Figures that move together are learned together:
-      which one to change, the trace says.
+      {{ most.called === 1 ? 'is' : 'are' }} called so. Figures that move together are learned together: which
+      one to change, the trace says.
     </p>
     <section v-for="g in GROUPS" :key="g.standing" class="card">
       <h2 class="label">{{ g.title }}</h2>

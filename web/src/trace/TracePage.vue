@@ -1,13 +1,14 @@
 <script setup lang="ts">
 import { computed, defineAsyncComponent, ref, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
-import { answer, api, type Failure } from '@/shared/api/client'
+import { answer, api, type Answer, type Failure, type Schemas } from '@/shared/api/client'
 import { useLoad } from '@/shared/api/useLoad'
 import { provideControlsOf } from '@/shared/useControls'
 import PageState from '@/shared/components/PageState.vue'
 import { plural } from '@/shared/format/text'
 import { usePreferences } from '@/shared/preferences'
 import { useWaiting } from '@/shared/waiting'
+import { HIDDEN, useCurveVerdicts } from '@/roast/curveVerdicts'
 import { loadWhole } from '@/roast/useRoast'
 import BesideLater from './BesideLater.vue'
 import BesideLog from './BesideLog.vue'
@@ -28,11 +29,19 @@ const preferences = usePreferences()
 const waiting = useWaiting()
 const whole = useLoad(() => loadWhole(id))
 provideControlsOf(() => whole.data.value?.roast.machineId)
+const verdicts = useCurveVerdicts()
+/** In a lab that cups first, a roast without a cup has no findings to read. */
+function told(found: Answer<Schemas['TraceView']>): Answer<Schemas['TraceView']> {
+  return found.data && found.data.cups === 0 && verdicts.held?.afterCup
+    ? { data: { ...found.data, findings: [], folded: [], missing: [] } }
+    : found
+}
 const trace = useLoad(
-  () => {
+  async () => {
+    await verdicts.refresh()
     const { temperature, per } = preferences.units
     const query = { fahrenheit: temperature === 'F', per30s: per === '30s' }
-    return answer(api.GET('/api/roasts/{id}/trace', { params: { path: { id }, query } }))
+    return told(await answer(api.GET('/api/roasts/{id}/trace', { params: { path: { id }, query } })))
   },
   () => preferences.units,
 )
@@ -124,6 +133,7 @@ watch(cause, () => (pointed.value = undefined))
           {{ trace.data.value.settled ? 'Take it up again' : 'Done with this one' }}
         </v-btn>
       </div>
+      <p v-if="trace.data.value.cups === 0 && verdicts.held?.afterCup" class="quiet">{{ HIDDEN }}</p>
       <TraceBoard ref="board" :trace="trace.data.value" :chosen="chosen" :lit="lit" @choose="cause = $event">
         <RoastChart
           :curve="whole.data.value.curve"
