@@ -25,3 +25,5 @@ create table trace_proof (
 );
 create index trace_proof_before on trace_proof (before_id);
 create index trace_proof_after on trace_proof (after_id);
+-- the words of its cups, each between bars, so that roasts are found by their taste
+alter table roast_trace add column words varchar(1000);

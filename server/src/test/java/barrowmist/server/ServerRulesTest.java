@@ -50,6 +50,7 @@ class ServerRulesTest {
             "cupping",
             "trace",
             "proof",
+            "past",
             "label",
             "today",
             "demo");

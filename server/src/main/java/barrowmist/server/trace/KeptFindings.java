@@ -9,7 +9,9 @@ import barrowmist.server.roast.RoastChanged;
 import barrowmist.server.settings.SettingChanged;
 import barrowmist.server.trace.TraceViews.TraceRow;
 import barrowmist.server.web.KeptInTurn;
+import java.util.Collection;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 import org.springframework.context.event.EventListener;
 import org.springframework.data.domain.PageRequest;
 import org.springframework.stereotype.Service;
@@ -45,6 +47,34 @@ public class KeptFindings {
     public List<TraceRow> rows(int page, int size) {
         return traces.rows(PageRequest.of(Math.max(0, page), Math.max(1, Math.min(LARGEST_PAGE, size))));
     }
+
+    /** Those that tasted so, newest first; a synonym is its word. */
+    public List<TraceRow> found(TasteSought sought, int page, int size) {
+        return traces.rows(
+                KeptWords.sought(sought.word()),
+                sought.cause(),
+                sought.least(),
+                sought.most(),
+                PageRequest.of(Math.max(0, page), Math.max(1, Math.min(LARGEST_PAGE, size))));
+    }
+
+    /** Of these roasts, those that were cupped. */
+    @Transactional(readOnly = true)
+    public List<TraceRow> of(Collection<Long> roastIds) {
+        return traces.rowsOf(roastIds);
+    }
+
+    /**
+     * What is sought; left out where it does not matter.
+     *
+     * @param least final score at least
+     * @param most and at most
+     */
+    public record TasteSought(
+            @Nullable String word,
+            @Nullable String cause,
+            @Nullable Double least,
+            @Nullable Double most) {}
 
     /** The newest of those that somebody should read. */
     @Transactional(readOnly = true)

@@ -19,6 +19,7 @@ class RoastTraceEntity {
     private @Nullable Double probability;
     private @Nullable Double sound;
     private @Nullable String cupCause;
+    private @Nullable String words;
     private int rulesVersion;
     private boolean stale;
 
@@ -36,6 +37,7 @@ class RoastTraceEntity {
         probability = s.probability();
         sound = s.sound();
         cupCause = s.cupCause();
+        words = s.words();
         rulesVersion = rules;
         stale = false;
     }

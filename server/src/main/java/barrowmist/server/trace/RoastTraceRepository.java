@@ -21,6 +21,22 @@ interface RoastTraceRepository extends JpaRepository<RoastTraceEntity, Long> {
     @Query(ROW + " order by r.roastedAt desc, r.id desc")
     List<TraceRow> rows(Pageable page);
 
+    /** Those that tasted so; what is null is not asked for. */
+    @Query(ROW + " and (:word is null or t.words like concat('%|', :word, '|%'))"
+            + " and (:cause is null or t.cause = :cause)"
+            + " and (:least is null or t.finalScore >= :least) and (:most is null or t.finalScore <= :most)"
+            + " order by r.roastedAt desc, r.id desc")
+    List<TraceRow> rows(
+            @Nullable String word,
+            @Nullable String cause,
+            @Nullable Double least,
+            @Nullable Double most,
+            Pageable page);
+
+    /** The same of these roasts, in no order. */
+    @Query(ROW + " and r.id in :ids")
+    List<TraceRow> rowsOf(Collection<Long> ids);
+
     /** Those that somebody should read: a finding that the cup speaks for, with which nobody is done. */
     @Query(ROW + " and not r.settled and t.standing in :said" + " order by r.roastedAt desc, r.id desc")
     List<TraceRow> waiting(Collection<String> said, Pageable page);

@@ -57,10 +57,27 @@ class TraceController {
     /** Whether somebody is done with a trace. */
     record Settlement(boolean settled) {}
 
+    /**
+     * Cupped roasts with their strongest finding, newest first.
+     *
+     * @param word that their cups were given
+     * @param cause of their strongest finding
+     * @param least final score at least
+     * @param most final score at most
+     */
     @GetMapping("/api/traces")
-    List<TraceRow> traces(@RequestParam(defaultValue = "0") int page, @RequestParam(defaultValue = "500") int size) {
+    List<TraceRow> traces(
+            @RequestParam(required = false) @Nullable String word,
+            @RequestParam(required = false) @Nullable String cause,
+            @RequestParam(required = false) @Nullable Double least,
+            @RequestParam(required = false) @Nullable Double most,
+            @RequestParam(defaultValue = "0") int page,
+            @RequestParam(defaultValue = "500") int size) {
         renewal.renew();
-        return findings.rows(page, size);
+        boolean all = word == null && cause == null && least == null && most == null;
+        return all
+                ? findings.rows(page, size)
+                : findings.found(new KeptFindings.TasteSought(word, cause, least, most), page, size);
     }
 
     /**

@@ -129,7 +129,8 @@ public class TraceService {
             double probability,
             double sound,
             @Nullable Double finalScore,
-            @Nullable String cupCause) {}
+            @Nullable String cupCause,
+            String words) {}
 
     /** Empty for a roast without a finished sheet. */
     @Transactional(readOnly = true)
@@ -143,11 +144,12 @@ public class TraceService {
         TraceEngine engine = rules.current().engine();
         Traced traced = engine.trace(in, Wording.SI);
         String cup = engine.cupAlone(in.cup()).map(Cause::code).orElse(null);
+        String words = KeptWords.of(in.cup());
         return Optional.of(traced.findings().stream()
                 .findFirst()
-                .map(f ->
-                        new Summary(f.cause().code(), f.standing().code(), f.probability(), traced.sound(), score, cup))
-                .orElseGet(() -> new Summary(null, null, 0, traced.sound(), score, cup)));
+                .map(f -> new Summary(
+                        f.cause().code(), f.standing().code(), f.probability(), traced.sound(), score, cup, words))
+                .orElseGet(() -> new Summary(null, null, 0, traced.sound(), score, cup, words)));
     }
 
     private static OptionalDouble meanScore(Cupped cupped) {

@@ -1,0 +1,57 @@
+package barrowmist.server.past;
+
+import barrowmist.core.trace.Cause;
+import barrowmist.core.trace.OverTime;
+import barrowmist.server.trace.TraceViews.TraceRow;
+import java.util.Comparator;
+import java.util.List;
+
+/** What came before, on the wire. */
+final class PastViews {
+
+    private PastViews() {}
+
+    /** A roast whose curve is like another, from 0 for nothing alike to 1, with what came of it. */
+    record LikeRoast(double likeness, TraceRow roast) {}
+
+    /** So many cups come from this. */
+    record CauseCount(String cause, String label, int cups) {}
+
+    /** Of one group: how many were cupped, and what they came from; the most frequent first. */
+    record CauseGroup(String name, int cupped, List<CauseCount> causes) {}
+
+    /** A cause in the older and the newer half of all, and how sure it is that it got rarer, 0 to 1. */
+    record CauseTrend(String cause, String label, int before, int ofBefore, int after, int ofAfter, double rarer) {}
+
+    record OverTimeView(List<CauseGroup> groups, List<CauseTrend> trends) {
+
+        static OverTimeView of(List<OverTime.Group> groups, List<OverTime.Trend> trends) {
+            return new OverTimeView(
+                    groups.stream().map(PastViews::group).toList(),
+                    trends.stream()
+                            .map(t -> new CauseTrend(
+                                    t.cause(),
+                                    label(t.cause()),
+                                    t.before(),
+                                    t.ofBefore(),
+                                    t.after(),
+                                    t.ofAfter(),
+                                    t.rarer()))
+                            .toList());
+        }
+    }
+
+    private static CauseGroup group(OverTime.Group g) {
+        return new CauseGroup(
+                g.name(),
+                g.cupped(),
+                g.causes().entrySet().stream()
+                        .map(e -> new CauseCount(e.getKey(), label(e.getKey()), e.getValue()))
+                        .sorted(Comparator.comparingInt(CauseCount::cups).reversed())
+                        .toList());
+    }
+
+    private static String label(String cause) {
+        return Cause.parse(cause).map(Cause::label).orElse(cause);
+    }
+}
