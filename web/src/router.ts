@@ -103,6 +103,16 @@ export const router = createRouter({
       meta: { title: 'What this lab has learned' },
     },
     {
+      path: '/trace/beside',
+      component: () => import('@/trace/BesideTraces.vue'),
+      meta: { title: 'Traces side by side' },
+    },
+    {
+      path: '/trace/over-time',
+      component: () => import('@/trace/OverTimePage.vue'),
+      meta: { title: 'Over time' },
+    },
+    {
       path: '/trace/record',
       component: () => import('@/trace/RecordPage.vue'),
       meta: { title: 'How often it was right' },

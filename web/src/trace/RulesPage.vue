@@ -1,12 +1,13 @@
 <script setup lang="ts">
-import { computed, onMounted, ref } from 'vue'
+import { computed, ref } from 'vue'
 import { useRoute } from 'vue-router'
 import { answer, api, problemAt, type Failure, type Schemas } from '@/shared/api/client'
 import { useLoad } from '@/shared/api/useLoad'
 import PageState from '@/shared/components/PageState.vue'
 import { useDraft } from '@/shared/kept/useDraft'
-import { useCurveVerdicts } from '@/roast/curveVerdicts'
-import { moment, plural } from '@/shared/format/text'
+import { plural } from '@/shared/format/text'
+import BeforeCup from './BeforeCup.vue'
+import RuleHistory from './RuleHistory.vue'
 import RuleRow from './RuleRow.vue'
 import WhatIfCard from './WhatIfCard.vue'
 
@@ -45,12 +46,6 @@ function set(rule: Schemas['RuleView'], value: number) {
     form.value.edits[rule.name] = value
   }
   tried.value = undefined
-}
-
-const verdicts = useCurveVerdicts()
-onMounted(verdicts.refresh)
-async function cupFirst(afterCup: boolean) {
-  failure.value = await verdicts.keep(afterCup)
 }
 
 async function tryThem() {
@@ -156,30 +151,12 @@ async function keep() {
             {{ failure.problems[0]?.message ?? failure.message }}
           </p>
         </section>
-        <section class="card">
-          <h2 class="label">Before the cup</h2>
-          <v-switch
-            :model-value="verdicts.held?.afterCup ?? false"
-            label="Say what a curve looks like only when it has been cupped"
-            color="primary"
-            hide-details
-            @update:model-value="cupFirst(!!$event)"
-          />
-          <p class="quiet">
-            For those who hold that no curve tells a taste: lists, roasts and traces keep their verdicts on a
-            curve until its cup is told.
-          </p>
-        </section>
-        <section v-if="rules.data.value?.history.length" class="card">
-          <h2 class="label">What was changed</h2>
-          <ul class="changes">
-            <li v-for="(h, i) in rules.data.value.history" :key="i">
-              <b>{{ text(h.name) }}: {{ h.value }}</b
-              ><br />{{ h.reason }}
-              <span class="quiet">{{ h.by }}, {{ moment(h.at) }}, version {{ h.version }}</span>
-            </li>
-          </ul>
-        </section>
+        <BeforeCup />
+        <RuleHistory
+          v-if="rules.data.value?.history.length"
+          :history="rules.data.value.history"
+          :text="text"
+        />
       </div>
     </div>
   </PageState>

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, defineAsyncComponent, ref, watch } from 'vue'
-import { useRoute, useRouter } from 'vue-router'
+import { useRoute } from 'vue-router'
 import { answer, api, type Answer, type Failure, type Schemas } from '@/shared/api/client'
 import { useLoad } from '@/shared/api/useLoad'
 import { provideControlsOf } from '@/shared/useControls'
@@ -10,13 +10,11 @@ import { usePreferences } from '@/shared/preferences'
 import { useWaiting } from '@/shared/waiting'
 import { HIDDEN, useCurveVerdicts } from '@/roast/curveVerdicts'
 import { loadWhole } from '@/roast/useRoast'
-import BesideLater from './BesideLater.vue'
 import BesideLog from './BesideLog.vue'
+import ChangeCard from './ChangeCard.vue'
 import EvidenceSum from './EvidenceSum.vue'
-import ForetoldList from './ForetoldList.vue'
-import NextLook from './NextLook.vue'
-import { elsewhere } from './next'
 import { percent } from './odds'
+import LikeCurves from './LikeCurves.vue'
 import TraceBoard from './TraceBoard.vue'
 import VerdictCard from './VerdictCard.vue'
 
@@ -24,7 +22,6 @@ const RoastChart = defineAsyncComponent(() => import('@/shared/chart/RoastChart.
 
 /** What a roast tastes of, what may have done it, and the one change for the next roast. */
 const id = Number(useRoute().params.id)
-const router = useRouter()
 const preferences = usePreferences()
 const waiting = useWaiting()
 const whole = useLoad(() => loadWhole(id))
@@ -90,22 +87,6 @@ async function given() {
   await Promise.all([trace.reload(), waiting.refresh()])
 }
 
-const planning = ref(false)
-async function plan(of: string) {
-  if (planning.value) {
-    return
-  }
-  planning.value = true
-  const result = await answer(
-    api.POST('/api/roasts/{id}/trace/plan', { params: { path: { id } }, body: { cause: of } }),
-  )
-  planning.value = false
-  unsettled.value = result.failure
-  if (result.data) {
-    await router.push(`/plan/${result.data.planId}`)
-  }
-}
-
 watch(cause, () => (pointed.value = undefined))
 </script>
 
@@ -159,52 +140,19 @@ watch(cause, () => (pointed.value = undefined))
           </section>
         </template>
         <template v-if="chosen" #change>
-          <section class="card">
-            <h2 class="label mb-2">Change one thing</h2>
-            <template v-if="chosen.correction">
-              <p class="name change">{{ chosen.correction.text }}</p>
-              <p class="quiet">
-                {{ chosen.correction.why }} Then cup the old and the new side by side, blind.
-              </p>
-              <p v-if="chosen.correction.sizing" class="quiet">{{ chosen.correction.sizing }}</p>
-              <ForetoldList
-                v-if="chosen.correction.change !== 'rest'"
-                :foretold="chosen.correction.foretold"
-              />
-              <p v-if="chosen.correction.change !== 'rest'" class="do">
-                <v-btn color="primary" :loading="planning" @click="plan(chosen.cause)">Plan it</v-btn>
-                <span class="quiet">the same roast with this one change</span>
-              </p>
-            </template>
-            <p v-else class="name change">{{ elsewhere(chosen.cause, chosen.standing) }}</p>
-            <BesideLater
-              v-if="chosen.correction"
-              :key="chosen.cause"
-              :roast-id="id"
-              :finding="chosen"
-              :score="trace.data.value.finalScore"
-            />
-            <NextLook :missing="missing" :roast="whole.data.value.roast" />
-          </section>
+          <ChangeCard
+            :key="chosen.cause"
+            :roast="whole.data.value.roast"
+            :finding="chosen"
+            :missing="missing"
+            :score="trace.data.value.finalScore"
+          />
         </template>
         <template v-if="trace.data.value.cups" #verdict>
           <VerdictCard :trace="trace.data.value" @given="given" />
         </template>
       </TraceBoard>
+      <LikeCurves class="mt-4" :roast-id="id" />
     </template>
   </PageState>
 </template>
-
-<style scoped>
-.change {
-  font-size: 1.25rem;
-  line-height: 1.3;
-  margin-bottom: 6px;
-}
-.do {
-  display: flex;
-  align-items: center;
-  gap: 12px;
-  margin-top: 10px;
-}
-</style>

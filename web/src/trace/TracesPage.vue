@@ -1,23 +1,26 @@
 <script setup lang="ts">
-import { computed } from 'vue'
-import { answer, api, type Schemas } from '@/shared/api/client'
+import { computed, ref } from 'vue'
+import { answer, api } from '@/shared/api/client'
 import { useLoad } from '@/shared/api/useLoad'
+import NumberField from '@/shared/components/NumberField.vue'
 import PageState from '@/shared/components/PageState.vue'
 import { moment, roastName } from '@/shared/format/text'
-import { likely } from './odds'
-import { STANDINGS } from './standings'
+import { CAUSES } from './patterns'
+import { found, said, STANDINGS } from './standings'
 
-const traces = useLoad(() => answer(api.GET('/api/traces')))
+const sought = ref<{ word?: string; cause?: string; least?: number; most?: number }>({})
+const seeking = computed(() => {
+  const { word, cause, least, most } = sought.value
+  return { word: word?.trim() || undefined, cause: cause || undefined, least, most }
+})
+const asks = computed(() => Object.values(seeking.value).some((v) => v !== undefined))
+const traces = useLoad(
+  () => answer(api.GET('/api/traces', { params: { query: seeking.value } })),
+  () => JSON.stringify(seeking.value),
+)
 const rows = computed(() => [...(traces.data.value ?? [])].sort((a, b) => rank(a) - rank(b)))
 const rank = (t: { settled: boolean; standing?: string }) =>
   t.settled ? 3 : said(t.standing) ? 0 : t.standing === 'to-watch' ? 1 : 2
-const said = (standing?: string) => standing === 'supported' || standing === 'unexplained'
-const finding = (t: Schemas['TraceRow']) =>
-  t.label && t.standing !== 'unlikely'
-    ? said(t.standing)
-      ? `${likely(t.probability ?? 0)} ${t.label}`
-      : t.label
-    : 'nothing found'
 </script>
 
 <template>
@@ -26,8 +29,15 @@ const finding = (t: Schemas['TraceRow']) =>
     <span class="quiet">cupped roasts, and what their taste traces back to</span>
     <span class="spacer" />
     <v-btn variant="text" to="/trace/patterns">What we learned</v-btn>
+    <v-btn variant="text" to="/trace/over-time">Over time</v-btn>
     <v-btn variant="text" to="/trace/record">How often right</v-btn>
     <v-btn variant="text" to="/trace/rules">The rules</v-btn>
+  </div>
+  <div class="sought">
+    <v-text-field v-model="sought.word" label="Tasted of" placeholder="ashy" clearable hide-details />
+    <v-select v-model="sought.cause" :items="CAUSES" label="Comes from" clearable hide-details />
+    <NumberField v-model="sought.least" label="Score from" />
+    <NumberField v-model="sought.most" label="to" />
   </div>
   <PageState
     :loading="traces.loading.value"
@@ -36,7 +46,9 @@ const finding = (t: Schemas['TraceRow']) =>
     :empty="rows.length === 0"
     @retry="traces.reload"
   >
-    <template #empty><p>Nothing to trace yet: finish a cupping sheet first.</p></template>
+    <template #empty
+      ><p>{{ asks ? 'No cup was so.' : 'Nothing to trace yet: finish a cupping sheet first.' }}</p></template
+    >
     <div class="card table-scroll">
       <table class="plain">
         <thead>
@@ -56,7 +68,7 @@ const finding = (t: Schemas['TraceRow']) =>
             </td>
             <td>{{ moment(trace.roastedAt) }}</td>
             <td class="num">{{ trace.finalScore?.toFixed(2) ?? '–' }}</td>
-            <td>{{ finding(trace) }}</td>
+            <td>{{ found(trace) }}</td>
             <td :class="{ ember: trace.standing === 'supported' && !trace.settled }">
               {{
                 trace.settled
@@ -72,3 +84,17 @@ const finding = (t: Schemas['TraceRow']) =>
     </div>
   </PageState>
 </template>
+
+<style scoped>
+.sought {
+  display: grid;
+  grid-template-columns: repeat(2, minmax(0, 260px)) repeat(2, minmax(0, 130px));
+  gap: 12px;
+  margin-bottom: 14px;
+}
+@media (max-width: 640px) {
+  .sought {
+    grid-template-columns: repeat(2, minmax(0, 1fr));
+  }
+}
+</style>

@@ -1,3 +1,17 @@
+import type { Schemas } from '@/shared/api/client'
+import { likely } from './odds'
+
+/** Whether the cup says what is found. */
+export const said = (standing?: string) => standing === 'supported' || standing === 'unexplained'
+
+/** The strongest finding of a roast in a list. */
+export function found(t: Schemas['TraceRow']): string {
+  if (!t.label || t.standing === 'unlikely') {
+    return 'nothing found'
+  }
+  return said(t.standing) ? `${likely(t.probability ?? 0)} ${t.label}` : t.label
+}
+
 /** How far a finding is borne out, in words for a person. */
 export const STANDINGS: Record<string, string> = {
   supported: 'supported',

@@ -63,9 +63,9 @@ class PastTest {
                 .isEqualTo(traces("?word=bready").size())
                 .isPositive();
         assertThat(traces("?word=ashy&cause=baked")).isEmpty();
-        assertThat(traces("?least=83&most=84"))
+        assertThat(traces("?least=84&most=85"))
                 .isNotEmpty()
-                .allSatisfy(row -> assertThat(row.get("finalScore").asDouble()).isBetween(83.0, 84.0));
+                .allSatisfy(row -> assertThat(row.get("finalScore").asDouble()).isBetween(84.0, 85.0));
     }
 
     @Test
