@@ -1,4 +1,4 @@
-# Shared by benchmarks/roast-list and benchmarks/pages: a server on data of its own, filled with many generated roasts.
+# Shared by benchmarks/roast-list, benchmarks/pages and benchmarks/learned: a server on data of its own, filled with many generated roasts.
 
 cd "$(dirname "${BASH_SOURCE[0]}")/.."
 . bin/lib.sh
@@ -8,7 +8,7 @@ build_app
 export BARROWMIST_PORT=${BARROWMIST_PORT:-8097}
 export BARROWMIST_DATA=$(mktemp -d)
 wanted=20000
-cupped=2000
+cupped=4000
 url=http://localhost:$BARROWMIST_PORT
 server=
 stop() {
@@ -49,10 +49,13 @@ update many set id = 100000 + rownum(), roasted_at = dateadd(hour, -7 * x, roast
   drop_s = drop_s + mod(x, 29) - 14;
 create table events as select m.id as roast_id, e.position, e.kind, e.time_s, e.moved_from_s
   from many m join roast_event e on e.roast_id = m.source;
-create table tables as select rownum() + 100000 as id, m.id as roast_id, m.roasted_at,
-    (select min(s.content) from sheet s) as content, (select min(s.final_score) from sheet s) as final_score
+create table tables as select rownum() + 100000 as id, m.id as roast_id, m.source, m.roasted_at,
+    (select min(s.content) from sheet s where s.form = 'hundred-point') as content,
+    (select min(s.final_score) from sheet s) as final_score
   from many m limit $cupped;
-create table traces as select t.roast_id from tables t;
+create table traces as select t.roast_id, k.cause, k.standing, k.final_score, k.probability, k.sound, k.cup_cause, k.words,
+    coalesce(k.rules_version, 0) as rules_version, k.roast_id is null as stale
+  from tables t left join roast_trace k on k.roast_id = t.source;
 alter table many drop column source;
 alter table many drop column x;
 insert into roast select * from many;
@@ -61,7 +64,8 @@ insert into cupping (id, cupped_at, cups) select id, dateadd(hour, 12, roasted_a
 insert into cupping_sample (id, cupping_id, position, code, roast_id) select id, id, 0, '1', roast_id from tables;
 insert into sheet (cupping_id, sample_id, roast_id, cupper, form, content, final_score, updated_at, version)
   select id, id, roast_id, 'generated', 'hundred-point', content, final_score, roasted_at, 0 from tables;
-insert into roast_trace (roast_id, rules_version, stale) select roast_id, 0, true from traces;
+insert into roast_trace (roast_id, cause, standing, final_score, probability, sound, cup_cause, words, rules_version, stale)
+  select roast_id, cause, standing, final_score, probability, sound, cup_cause, words, rules_version, stale from traces;
 drop table many;
 drop table events;
 drop table tables;

@@ -9,6 +9,8 @@ import { likely } from './odds'
 
 /** Up to four traces side by side: what each cup says, what it may come from, and what speaks for it. */
 const MOST = 4
+/** What adds less is told on the trace itself. */
+const TELLS = 0.5
 const ids = computed(() => [
   ...new Set(
     ([] as (string | null)[])
@@ -40,7 +42,7 @@ const traces = useLoad(async () => {
 const named = (t: Schemas['TraceView']) => t.findings.filter((f) => f.standing !== 'unlikely').slice(0, 2)
 const strongest = (f: Schemas['FindingView']) =>
   f.evidence
-    .filter((e) => e.says === 'for' && e.source !== 'cup')
+    .filter((e) => e.source !== 'cup' && e.weight >= TELLS)
     .slice(0, 4)
     .map((e) => e.text)
 </script>

@@ -35,7 +35,7 @@ const percent = (l: Schemas['LikeRoast']) => `${Math.round(100 * l.likeness)} %`
         <span class="like">{{ percent(l) }}</span>
         <span
           ><router-link class="plain" :to="`/trace/${l.roast.roastId}`">{{ roastName(l.roast) }}</router-link>
-          <span class="quiet"> {{ day(l.roast.roastedAt) }}</span></span
+          <span class="quiet day">{{ day(l.roast.roastedAt) }}</span></span
         >
         <span class="what">{{ found(l.roast) }}</span>
         <span class="num">{{ l.roast.finalScore?.toFixed(2) ?? '–' }}</span>
@@ -57,6 +57,9 @@ li {
   gap: 8px;
   align-items: center;
   min-height: 40px;
+}
+.day {
+  margin-left: 8px;
 }
 .like,
 .num {

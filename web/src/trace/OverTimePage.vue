@@ -26,7 +26,7 @@ const most = computed(() =>
 )
 const shade = (group: Schemas['CauseGroup'], cause: string) =>
   `${Math.round((60 * of(group, cause)) / group.cupped / most.value)}%`
-const SURE = 0.9
+const SURE = 0.95
 const told = computed(() =>
   causes.value.map((t) => ({
     ...t,

@@ -75,7 +75,6 @@ class ChoiceIT {
         assertThat(page.getByText("Pour within 14:5").or(page.getByText("Pour within 15:00")))
                 .isVisible();
         assertThat(Chromium.violations(page)).isEmpty();
-        picture(page, "prepare");
         page.getByText("To the table").click();
         lead.field("Your name").fill("Ines");
         lead.button("Sit down").click();

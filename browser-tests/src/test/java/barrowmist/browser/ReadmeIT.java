@@ -47,9 +47,9 @@ class ReadmeIT {
         says("Today begins with what has a clock time, then what can be decided in a minute.");
         assertThat(person.heading("By the clock")).isVisible();
         assertThat(person.heading("Decided in a minute")).isVisible();
-        says("Six cups wait for an explanation: the number stands at Trace.");
+        says("Eight cups wait for an explanation: the number stands at Trace.");
         assertThat(page.locator(".station", new Page.LocatorOptions().setHasText("Trace")))
-                .containsText("6");
+                .containsText("8");
 
         says("Choose Green on the line at the top, then Gatovu Hill: a washed lot with two roasts."
                 + " The second one says crash in the column Log.");

@@ -183,6 +183,5 @@ class TableIT {
         reveal(lead);
         assertThat(page.getByText("Batu Sembuyan, roast 1, quakers picked out")).isVisible();
         page.evaluate("window.scrollTo(0, 0)");
-        picture(page, "triangle");
     }
 }

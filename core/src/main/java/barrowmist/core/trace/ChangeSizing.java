@@ -27,6 +27,9 @@ public final class ChangeSizing {
     /** The model shows the same fault as the log when it lies so near it, s (house default). */
     private static final double SAME_FAULT_S = 75;
 
+    private static final String NOT_SHOWN = "A house step: this drum's model does not show the %s.";
+    private static final String NOT_GONE = "A house step: on this drum's model no other cut takes the %s away alone.";
+
     private final RoastAnalysis truly;
     private final ControlLevels usual;
     private final double greenG;
@@ -54,10 +57,11 @@ public final class ChangeSizing {
 
     /** The size that is used where no model may be believed. */
     public Sized house(Correction c) {
-        return new Sized(
-                c,
-                rules.value("correct.ease"),
-                ofGas(c) ? "A house step: this drum's model may not be believed for this roast." : "");
+        return house(c, "A house step: this drum's model may not be believed yet.");
+    }
+
+    private Sized house(Correction c, String why) {
+        return new Sized(c, rules.value("correct.ease"), ofGas(c) ? why : "");
     }
 
     /** Whether the change is one of gas, whose size only the drum can say. */
@@ -113,7 +117,7 @@ public final class ChangeSizing {
         }
         double step = Math.max(0.5, Math.rint(2 * high) / 2);
         return step >= MOST_PCT
-                ? house(c)
+                ? house(c, "A house step: on this drum's model no step of gas does it alone.")
                 : new Sized(
                         c,
                         step,
@@ -126,7 +130,7 @@ public final class ChangeSizing {
             Correction c, ControlWords words, RoastAnalysis again, Function<NextPlan, RoastAnalysis> drum) {
         Fault.Kind kind = c.wasS().isPresent() ? Fault.Kind.CRASH : Fault.Kind.STALL;
         if (worst(again, kind, truly).isEmpty()) {
-            return house(c);
+            return house(c, NOT_SHOWN.formatted(kind.code()));
         }
         int others = again.faults().size() - again.faults(kind).size();
         for (double pct = c.from() + GRID_PCT; pct <= c.from() + MOST_PCT; pct += GRID_PCT) {
@@ -143,7 +147,7 @@ public final class ChangeSizing {
                 return sized;
             }
         }
-        return house(c);
+        return house(c, NOT_GONE.formatted(kind.code()));
     }
 
     /** The fault of the log, where the model has it too. */

@@ -51,11 +51,11 @@ final class Corrections {
         Optional<Fault> crash =
                 analysis.faults(Fault.Kind.CRASH).stream().max(Comparator.comparingDouble(Fault::depthCPerMin));
         if (crash.isPresent()) {
-            return Optional.of(GasCorrections.forCrash(analysis, crash.get(), wording.controls()));
+            return Optional.of(GasCorrections.forCrash(analysis, crash.get(), wording.controls(), rules));
         }
         return analysis.faults(Fault.Kind.STALL).stream()
                 .max(Comparator.comparingDouble(Fault::durationS))
-                .map(stall -> GasCorrections.forStall(analysis, stall, wording.controls()))
+                .map(stall -> GasCorrections.forStall(analysis, stall, wording.controls(), rules))
                 .or(phases::brownShorter);
     }
 

@@ -11,21 +11,6 @@ import org.jspecify.annotations.Nullable;
 /** Changes of gas, read off the gas lane of the log where there is one. Sizes are house defaults. */
 final class GasCorrections {
 
-    /** A cut this long before a crash, or up to its low, made it. */
-    private static final double CUT_BEFORE_S = 90;
-
-    /** The cut is made so much earlier. */
-    private static final double EARLIER_S = 35;
-
-    /** Gas is set in steps of 5 %. */
-    private static final double GAS_STEP_PCT = 5;
-
-    /** A stall is answered with this much more gas, % of full. */
-    private static final double STALL_MORE_PCT = 10;
-
-    /** and so long before it began. */
-    private static final double STALL_LEAD_S = 20;
-
     static final String MECHANISM = "fell";
 
     private GasCorrections() {}
@@ -33,15 +18,17 @@ final class GasCorrections {
     /** A step of the gas lane. */
     private record Cut(double timeS, double beforePct, double afterPct) {}
 
-    static Correction forCrash(RoastAnalysis analysis, Fault crash, ControlWords words) {
-        Cut cut = lastCut(analysis.log().gasPct(), crash);
+    static Correction forCrash(RoastAnalysis analysis, Fault crash, ControlWords words, TraceRules rules) {
+        double earlierS = rules.value("correct.cut-earlier");
+        double stepPct = rules.value("correct.gas-step");
+        Cut cut = lastCut(analysis.log().gasPct(), crash, rules.value("correct.cut-before"));
         String why = "A smaller cut before first crack leaves heat for the steam that follows it; the rate of rise"
                 + " should then fall steadily to the drop.";
         if (cut == null) {
             double atS = analysis.figures()
                     .firstCrack()
-                    .map(m -> m.timeS() - EARLIER_S)
-                    .orElse(crash.fromS() - EARLIER_S);
+                    .map(m -> m.timeS() - earlierS)
+                    .orElse(crash.fromS() - earlierS);
             return new Correction(
                     "gas",
                     crash.fromS(),
@@ -52,9 +39,9 @@ final class GasCorrections {
                     why,
                     MECHANISM);
         }
-        double to = Math.round((cut.beforePct + cut.afterPct) / 2 / GAS_STEP_PCT) * GAS_STEP_PCT;
+        double to = Math.round((cut.beforePct + cut.afterPct) / 2 / stepPct) * stepPct;
         Correction c = new Correction("gas", cut.afterPct, to, "%", "", why, MECHANISM)
-                .at(cut.timeS - EARLIER_S, OptionalDouble.of(cut.timeS));
+                .at(cut.timeS - earlierS, OptionalDouble.of(cut.timeS));
         return resized(c, to, words);
     }
 
@@ -69,9 +56,9 @@ final class GasCorrections {
         return new Correction(c.change(), c.from(), to, c.unit(), text, c.why(), c.mechanism(), c.atS(), c.wasS());
     }
 
-    static Correction forStall(RoastAnalysis analysis, Fault stall, ControlWords words) {
+    static Correction forStall(RoastAnalysis analysis, Fault stall, ControlWords words, TraceRules rules) {
         Series gas = analysis.log().gasPct();
-        double atS = Math.max(0, stall.fromS() - STALL_LEAD_S);
+        double atS = Math.max(0, stall.fromS() - rules.value("correct.stall-lead"));
         String why = "The rate of rise should keep falling steadily; where it lies flat, browning drags on.";
         if (gas.isEmpty() || gas.indexFrom(atS) == 0) {
             double shorterS = stall.durationS() / 3;
@@ -86,16 +73,16 @@ final class GasCorrections {
                     MECHANISM);
         }
         double now = gas.value(Math.min(gas.indexFrom(atS), gas.size() - 1));
-        double to = Math.min(100, now + STALL_MORE_PCT);
+        double to = Math.min(100, now + rules.value("correct.stall-more"));
         Correction c = new Correction("gas", now, to, "%", "", why, MECHANISM).at(atS, OptionalDouble.empty());
         return resized(c, to, words);
     }
 
-    /** The largest cut from {@value #CUT_BEFORE_S} s before the crash to its end; null when the gas was not logged. */
-    private static @Nullable Cut lastCut(Series gas, Fault crash) {
+    /** The largest cut from so long before the crash to its end; null when the gas was not logged. */
+    private static @Nullable Cut lastCut(Series gas, Fault crash, double beforeS) {
         Cut best = null;
         for (int i = 1; i < gas.size(); i++) {
-            boolean near = gas.timeS(i) >= crash.fromS() - CUT_BEFORE_S && gas.timeS(i) <= crash.toS();
+            boolean near = gas.timeS(i) >= crash.fromS() - beforeS && gas.timeS(i) <= crash.toS();
             double size = gas.value(i - 1) - gas.value(i);
             if (near && size > 0 && (best == null || size > best.beforePct - best.afterPct)) {
                 best = new Cut(gas.timeS(i), gas.value(i - 1), gas.value(i));

@@ -184,6 +184,11 @@ final class RuleTable {
             correct.seconds-most        45    s at most
             correct.rate                5     °C/min near the drop, where it was not logged
             correct.browning            3     % inside the limit
+            correct.cut-before          90    s before a crash, or up to its low: such a cut of gas made it
+            correct.cut-earlier         35    s that the cut is made earlier
+            correct.gas-step            5     % that gas is set by
+            correct.stall-more          10    % of full, how a stall is answered
+            correct.stall-lead          20    s before the stall began
             cup.words-sound             0.2   share of sound cups with a word of a fault
             cup.words-faulty            0.94  share of faulty cups with one
             cup.words-none              0.9   the same where nothing explains the cup

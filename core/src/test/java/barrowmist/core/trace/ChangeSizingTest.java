@@ -118,7 +118,7 @@ class ChangeSizingTest {
                 continue;
             }
             Correction house = GasCorrections.forCrash(
-                    truly, truly.faults(Fault.Kind.CRASH).get(0), ControlWords.PLAIN);
+                    truly, truly.faults(Fault.Kind.CRASH).get(0), ControlWords.PLAIN, TraceRules.DEFAULTS);
             Sized sized = sizing(truly).onDrum(house, ControlWords.PLAIN, MODEL);
             RoastAnalysis next = again(sizing(truly).plan(sized).orElseThrow());
             n++;
@@ -133,8 +133,8 @@ class ChangeSizingTest {
     @Test
     void whatTheModelDoesNotShowIsAHouseStepAndSaidToBeOne() {
         RoastAnalysis truly = roasted(new double[][] {{0, 80}, {70, 75}, {140, 70}, {260, 66}, {478, 25}});
-        Correction c =
-                GasCorrections.forCrash(truly, truly.faults(Fault.Kind.CRASH).get(0), ControlWords.PLAIN);
+        Correction c = GasCorrections.forCrash(
+                truly, truly.faults(Fault.Kind.CRASH).get(0), ControlWords.PLAIN, TraceRules.DEFAULTS);
         RoastAnalysis calm = roasted(GAS);
         Sized sized = sizing(truly).onDrum(c, ControlWords.PLAIN, plan -> calm);
         assertThat(sized.correction()).isEqualTo(c);

@@ -113,6 +113,23 @@ class DemoGreen {
         plan(lotIds, machineId, today);
     }
 
+    /** An arrival that got wet on the way. */
+    void musty(long lotId, LocalDate today) {
+        inspect(
+                lotId,
+                SampleStage.ARRIVAL,
+                content(
+                        13.3,
+                        0.69,
+                        166.0,
+                        Map.of("19", 44.0, "18", 92.0, "17", 95.0, "16", 46.0, "15", 21.0),
+                        16,
+                        Map.of("broken", 14, "fungus", 4, "immature", 6),
+                        List.of("musty"),
+                        "yellow-green",
+                        today.minusMonths(6)));
+    }
+
     private void plan(List<Long> lotIds, long machineId, LocalDate today) {
         List<DayItem> items = new ArrayList<>();
         for (int lot : List.of(MWENDO, ZARAMONDE, VELQUORA, SEMBUYAN, TRELUNHO)) {

@@ -24,17 +24,23 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.stream.IntStream;
+import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
 import org.springframework.stereotype.Component;
 
 /** The season before, with what the lead held of its cups, and two changes that were put to the proof. */
 @Component
+@ConditionalOnProperty(name = "barrowmist.demo", havingValue = "true")
 class DemoPast {
 
     private static final int CUPS = 5;
     private static final LocalTime AT = LocalTime.of(14, 20);
     private static final int FIRST_SEED = 200;
 
+    /** Place of the lot that got wet. */
+    private static final int MUSTY = 3;
+
     private final LotService lots;
+    private final DemoGreen green;
     private final DemoRoasts each;
     private final TraceService traces;
     private final VerdictService verdicts;
@@ -46,6 +52,7 @@ class DemoPast {
 
     DemoPast(
             LotService lots,
+            DemoGreen green,
             DemoRoasts each,
             TraceService traces,
             VerdictService verdicts,
@@ -55,6 +62,7 @@ class DemoPast {
             CuppingService cuppings,
             SheetService sheets) {
         this.lots = lots;
+        this.green = green;
         this.each = each;
         this.traces = traces;
         this.verdicts = verdicts;
@@ -107,6 +115,20 @@ class DemoPast {
             plans.followed(after, plan);
             prove(before, after, change.tasted);
         }
+        green.musty(lotIds.get(MUSTY), today);
+        seed(
+                new DemoRoast(
+                        MUSTY,
+                        3,
+                        new DemoBatch(Coffee.WET_HULLED, 186.2, 2, 98, Hand.STEADY),
+                        false,
+                        new DemoRoast.Bench(13.4, 58, 63, 1, 0, 0, true),
+                        DemoRoast.cup(27, 6.5, 4, "musty", "earthy")),
+                entries,
+                lotIds,
+                machineId,
+                today,
+                seed);
     }
 
     private long seed(

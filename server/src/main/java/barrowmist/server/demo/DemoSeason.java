@@ -11,7 +11,7 @@ import java.util.Optional;
 import java.util.Random;
 
 /**
- * The season before: three lots that were roasted over and over while the lab was looking for its charge. What the cups were
+ * The season before, and an arrival that got wet: three lots that were roasted over and over while the lab was looking for its charge. What the cups were
  * called follows the log, with some calls gone astray, so that there is something to learn from it: a charge from which cups
  * taste scorched is learned, a development time below which they taste raw is in sight, tipping is too rare to say.
  */
@@ -50,7 +50,16 @@ final class DemoSeason {
         return List.of(
                 lot("Nyakazuba Mill", "Lakeshore Green", "Burundi", "washed", before, 10.8, 709, "16/17"),
                 lot("Alto Veredim", "Pale Harbour Trading", "Brazil", "natural", before, 11.0, 680, "16/17"),
-                lot("Cerro Palquita", "Meridian Sack", "Honduras", "washed", before, 11.1, 701, "15/17"));
+                lot("Cerro Palquita", "Meridian Sack", "Honduras", "washed", before, 11.1, 701, "15/17"),
+                lot(
+                        "Rimba Sengkara",
+                        "Ostrander & Vane",
+                        "Sumatra",
+                        "wet-hulled",
+                        today.minusDays(6),
+                        13.3,
+                        664,
+                        "17/19"));
     }
 
     private static LotEntry lot(

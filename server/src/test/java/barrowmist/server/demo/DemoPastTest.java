@@ -106,14 +106,14 @@ class DemoPastTest {
 
     @Test
     void theSeasonIsAnsweredAndDoesNotFloodToday() {
-        // the newest is the one whose change was not shown: that is still to be answered
+        // the two newest are the one whose change was not shown, and a musty lot: those are still to be answered
         long newest = 0;
         for (JsonNode row : traces(lab)) {
             newest = Math.max(newest, row.get("roastId").asLong());
         }
         for (JsonNode row : traces(lab)) {
             long id = row.get("roastId").asLong();
-            boolean past = id > DemoLab.roasts().size() && id < newest;
+            boolean past = id > DemoLab.roasts().size() && id < newest - 1;
             if (past && "supported".equals(row.path("standing").asString(""))) {
                 assertThat(row.get("settled").asBoolean()).as("%s", row).isTrue();
             }

@@ -221,7 +221,7 @@ class BenchAndShelfTest {
     @Test
     void roastsAreFoundByWhatIsRememberedOfThem() {
         int all = search("").get("total").asInt();
-        assertThat(all).isEqualTo(22);
+        assertThat(all).isEqualTo(63);
         assertThat(search("fault=crash").get("roasts"))
                 .isNotEmpty()
                 .allSatisfy(r -> assertThat(r.get("faults").toString()).contains("crash"));
@@ -238,7 +238,7 @@ class BenchAndShelfTest {
                         .asInt())
                 .isZero();
         assertThat(search("machineId=99").get("total").asInt()).isZero();
-        assertThat(search("size=5&page=4").get("roasts").size()).isEqualTo(2);
+        assertThat(search("size=5&page=12").get("roasts").size()).isEqualTo(3);
         assertThat(lab.get("/api/roasts/search?figure=mood").status()).isEqualTo(422);
     }
 
