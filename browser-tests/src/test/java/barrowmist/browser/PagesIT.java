@@ -30,7 +30,7 @@ class PagesIT {
     }
 
     private static final List<Stop> WALK = List.of(
-            new Stop("/", "Read what the cup comes from: underdeveloped", "today"),
+            new Stop("/", "Read what the cup comes from: mould in the green", "today"),
             new Stop("/green", "Zaramonde Bench"),
             new Stop("/green/1", "2 roasts"),
             new Stop("/green/samples/4", "Full defects of category 1", "inspection"),
