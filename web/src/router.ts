@@ -103,6 +103,11 @@ export const router = createRouter({
       meta: { title: 'What this lab has learned' },
     },
     {
+      path: '/trace/:what(lot|table)/:id(\\d+)',
+      component: () => import('@/trace/TogetherPage.vue'),
+      meta: { title: 'Traced together' },
+    },
+    {
       path: '/trace/beside',
       component: () => import('@/trace/BesideTraces.vue'),
       meta: { title: 'Traces side by side' },

@@ -94,6 +94,12 @@ const scoring = computed(() => !coded.value || (!told.value && seated.value))
         <v-btn v-if="running && who.prepares" variant="outlined" :to="`/cupping/${id}/prepare`"
           >Prepare</v-btn
         >
+        <v-btn
+          v-if="told && coded && samples.length > 2"
+          variant="outlined"
+          :to="`/trace/table/${table.data.value.id}`"
+          >What its cups share</v-btn
+        >
         <v-btn v-if="told && current?.roastId && !coded" color="primary" :to="`/trace/${current.roastId}`"
           >Trace</v-btn
         >

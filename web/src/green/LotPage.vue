@@ -59,6 +59,9 @@ const facts = computed(() => {
           {{ day(lot.data.value.arrivalDate) }}
         </span>
         <span class="spacer" />
+        <v-btn v-if="(roasts.data.value?.length ?? 0) > 1" variant="outlined" :to="`/trace/lot/${id}`"
+          >What its cups share</v-btn
+        >
         <v-btn variant="outlined" @click="changing = !changing">Change</v-btn>
         <v-btn color="primary" :to="`/roast/import?lot=${id}`">Import a roast log</v-btn>
       </div>

@@ -21,7 +21,8 @@ const range = computed(() => {
   const low = Math.min(...all, props.pattern.lower ?? Infinity)
   const high = Math.max(...all, props.pattern.upper ?? -Infinity)
   const wide = high - low || 1
-  return { low: low - 0.04 * wide, high: high + 0.04 * wide }
+  // a count does not go below none
+  return { low: low >= 0 ? Math.max(0, low - 0.04 * wide) : low - 0.04 * wide, high: high + 0.04 * wide }
 })
 const x = (value: number) =>
   EDGE + ((value - range.value.low) / (range.value.high - range.value.low)) * (WIDTH - EDGE - 10)

@@ -3,6 +3,7 @@ import { flushPromises } from '@vue/test-utils'
 import { mountApp, stubServer } from '@/shared/testMount'
 import LikeCurves from './LikeCurves.vue'
 import OverTimePage from './OverTimePage.vue'
+import TogetherPage from './TogetherPage.vue'
 import TracesPage from './TracesPage.vue'
 import { found } from './standings'
 
@@ -82,4 +83,28 @@ it('says of each cause whether it got rarer, and only where that can be told', a
   expect(lines[1]).toContain('no change that can be told from chance')
   expect(lines[2]).toContain('more frequent: almost certainly')
   expect(page.findAll('tbody td').map((c) => c.text())).toEqual(['2026-03', '60', '9', '·', '·'])
+})
+
+it('says of a whole lot what its cups share, and whether it is the lot', async () => {
+  stubServer(() => ({
+    body: {
+      of: 3,
+      says: 'mould in the green in 3 of 3 cupped roasts: it goes with the lot.',
+      words: [{ word: 'musty', in: 3 }],
+      causes: [],
+      roasts: [row(1), row(2), row(3)],
+    },
+  }))
+  const page = mountApp(TogetherPage)
+  await flushPromises()
+  expect(page.text()).toContain('it goes with the lot')
+  expect(page.text()).toContain('musty 3 of 3')
+  expect(page.findAll('tbody tr')).toHaveLength(3)
+})
+
+it('says that a table counts when it is revealed', async () => {
+  stubServer(() => ({ body: { of: 0, words: [], causes: [], roasts: [] } }))
+  const page = mountApp(TogetherPage)
+  await flushPromises()
+  expect(page.text()).toContain('when the table is revealed')
 })

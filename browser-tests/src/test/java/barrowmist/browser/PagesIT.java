@@ -61,6 +61,7 @@ class PagesIT {
             new Stop("/trace/63", "mould in the green", "trace-green"),
             new Stop("/trace/59", "Prove it"),
             new Stop("/trace/record", "Right in"),
+            new Stop("/trace/lot/1", "that roast, and not the lot"),
             new Stop("/trace/over-time", "The newer half against the older"),
             new Stop("/trace/beside?id=14&id=15", "Their curves over each other"),
             new Stop("/trace/rules", "Hot charge: counts half at"),

@@ -206,7 +206,7 @@ final class RuleTable {
             cup.all-share               0.75  of the cups: all
             cup.one-of-many             0.45  how much a word counts that one cupper of many found
             cup.all-of-many             1.15  and one that all of them found
-            odds.tempered               1.1   power of all evidence: sources are not quite independent
+            odds.tempered               1.1   power of all evidence: the shares above are modest
             standing.cup                1     least that the cup must add
             standing.witness            0.7   least that another source must add
             standing.supported          0.5   least probability

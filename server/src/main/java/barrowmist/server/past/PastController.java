@@ -2,6 +2,7 @@ package barrowmist.server.past;
 
 import barrowmist.server.past.PastViews.LikeRoast;
 import barrowmist.server.past.PastViews.OverTimeView;
+import barrowmist.server.past.PastViews.TogetherView;
 import barrowmist.server.trace.FindingsRenewal;
 import java.util.List;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -15,7 +16,10 @@ class PastController {
     private final PastService past;
     private final FindingsRenewal renewal;
 
-    PastController(PastService past, FindingsRenewal renewal) {
+    private final TogetherService together;
+
+    PastController(PastService past, TogetherService together, FindingsRenewal renewal) {
+        this.together = together;
         this.past = past;
         this.renewal = renewal;
     }
@@ -24,6 +28,20 @@ class PastController {
     @GetMapping("/api/roasts/{id}/trace/like")
     List<LikeRoast> like(@PathVariable long id) {
         return past.like(id);
+    }
+
+    /** A whole lot: what its cupped roasts share. */
+    @GetMapping("/api/lots/{id}/trace")
+    TogetherView lot(@PathVariable long id) {
+        renewal.renew();
+        return together.lot(id);
+    }
+
+    /** A whole table: what its samples share; empty until it is revealed. */
+    @GetMapping("/api/cuppings/{id}/trace")
+    TogetherView table(@PathVariable long id) {
+        renewal.renew();
+        return together.table(id);
     }
 
     /** How often each cause was found, by machine, process, supplier or month, and whether it got rarer. */

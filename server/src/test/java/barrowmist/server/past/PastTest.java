@@ -89,6 +89,24 @@ class PastTest {
     }
 
     @Test
+    void aWholeLotAndAWholeTableAreTraced() {
+        long lot = 0;
+        for (JsonNode l : lab.get("/api/lots").body()) {
+            lot = l.get("name").asString().equals("Gatovu Hill") ? l.get("id").asLong() : lot;
+        }
+        JsonNode view = lab.get("/api/lots/" + lot + "/trace").body();
+        assertThat(view.get("says").asString())
+                .isEqualTo("baked in 1 of 2 cupped roasts: that roast, and not the lot.");
+        assertThat(view.get("roasts")).hasSize(2);
+        JsonNode proof = lab.get("/api/trace-record").body().at("/proofs/0");
+        JsonNode table = lab.get("/api/cuppings/" + proof.get("cuppingId").asLong() + "/trace")
+                .body();
+        assertThat(table.get("of").asInt()).isEqualTo(2);
+        assertThat(table.has("says")).isFalse();
+        assertThat(lab.get("/api/lots/9999/trace").status()).isEqualTo(404);
+    }
+
+    @Test
     void causesAreCountedByWhateverIsAsked() {
         for (String by : List.of("machine", "process", "supplier", "month")) {
             JsonNode view = lab.get("/api/traces/over-time?by=" + by).body();
