@@ -68,12 +68,21 @@ function spread(unit: string, value: number): string {
       </tr>
     </tbody>
   </table>
-  <p v-else class="quiet">A house step: the model of this drum is not there, or not to be believed.</p>
+  <p v-else class="quiet">Not foretold: the model of this drum is not there, or not to be believed.</p>
 </template>
 
 <style scoped>
 .foretold {
   margin: 10px 0;
+}
+@media (max-width: 640px) {
+  .foretold {
+    display: block;
+    overflow-x: auto;
+  }
+  .foretold .num {
+    white-space: normal;
+  }
 }
 .foretold td,
 .foretold th {

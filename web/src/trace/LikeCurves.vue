@@ -58,6 +58,15 @@ li {
   align-items: center;
   min-height: 40px;
 }
+@media (max-width: 640px) {
+  li {
+    grid-template-columns: 36px 48px minmax(0, 1fr) 56px;
+  }
+  .what {
+    grid-row: 2;
+    grid-column: 3;
+  }
+}
 .day {
   margin-left: 8px;
 }

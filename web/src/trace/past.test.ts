@@ -32,6 +32,7 @@ it('says what was found as surely as it is', () => {
   expect(found(row(1, { standing: 'to-watch' }))).toBe('baked')
   expect(found(row(1, { standing: 'unlikely' }))).toBe('nothing found')
   expect(found(row(1, { label: undefined }))).toBe('nothing found')
+  expect(found(row(1, { standing: 'unlikely', sound: 0.1 }))).toBe('off, and nothing known explains it')
 })
 
 it('finds by taste, and says so when no cup was so', async () => {

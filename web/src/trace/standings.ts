@@ -7,7 +7,7 @@ export const said = (standing?: string) => standing === 'supported' || standing 
 /** The strongest finding of a roast in a list. */
 export function found(t: Schemas['TraceRow']): string {
   if (!t.label || t.standing === 'unlikely') {
-    return 'nothing found'
+    return (t.sound ?? 1) < 0.5 ? 'off, and nothing known explains it' : 'nothing found'
   }
   return said(t.standing) ? `${likely(t.probability ?? 0)} ${t.label}` : t.label
 }

@@ -37,6 +37,21 @@ public record FaultSettings(
     /** A low rate that falls by this share of itself in a minute goes on falling as it should (house default). */
     private static final double FALLS_SHARE = 0.06;
 
+    /** The same with less that makes a crash or a stall. */
+    FaultSettings softer(double share) {
+        return new FaultSettings(
+                share * crashFallShare,
+                crashWithinS,
+                share * crashDepthCPerMin,
+                flickRiseCPerMin,
+                flickHoldS,
+                stallChangeCPerMin,
+                share * stallHoldS,
+                stalledCPerMin,
+                share * stalledHoldS,
+                surgeSpreads);
+    }
+
     /** What a rate of so much has to change by in the time of a stall so as not to be flat, °C/min: a low one by less. */
     public double leastChange(double cPerMin) {
         return Math.min(stallChangeCPerMin, FALLS_SHARE * Math.max(0, cPerMin) * stallHoldS / SECONDS);

@@ -7,6 +7,7 @@ import barrowmist.core.roast.Fault;
 import barrowmist.core.roast.KeyFigure;
 import barrowmist.core.roast.Milestone;
 import barrowmist.core.roast.RoastAnalysis;
+import barrowmist.core.roast.RoastAnalyzer;
 import barrowmist.core.roast.RoastFigures;
 import barrowmist.core.units.Wording;
 import java.util.Comparator;
@@ -128,12 +129,25 @@ final class LogSigns {
         Optional<Fault> worst = analysis.faults().stream()
                 .filter(f -> f.kind() == Fault.Kind.CRASH || f.kind() == Fault.Kind.STALL)
                 .max(Comparator.comparingDouble(this::size));
-        if (worst.isEmpty()) {
-            out.figure(Sign.HEAT_FELL, 0, "rate of rise falls steadily: no crash, no stall");
+        if (worst.isPresent()) {
+            Fault f = worst.get();
+            out.figure(Sign.HEAT_FELL, size(f), FaultSentence.of(f, wording), f.fromS(), f.toS());
             return;
         }
-        Fault f = worst.get();
-        out.figure(Sign.HEAT_FELL, size(f), FaultSentence.of(f, wording), f.fromS(), f.toS());
+        nearly().ifPresentOrElse(
+                        f -> out.figure(
+                                Sign.HEAT_FELL,
+                                Math.min(out.rules.value("fall.short"), size(f)),
+                                FaultSentence.nearly(f, wording),
+                                f.fromS(),
+                                f.toS()),
+                        () -> out.figure(Sign.HEAT_FELL, 0, "rate of rise falls steadily: no crash, no stall"));
+    }
+
+    /** What falls short of a crash or a stall counts by how far it got: never a step at the limit. */
+    private Optional<Fault> nearly() {
+        return RoastAnalyzer.nearly(analysis, out.rules.value("fall.nearly")).stream()
+                .max(Comparator.comparingDouble(this::size));
     }
 
     /** In limits of its kind. */

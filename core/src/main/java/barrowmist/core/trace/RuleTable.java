@@ -166,6 +166,8 @@ final class RuleTable {
             floor.batch                 5     % of the batch
             drum.slow                   42    1/min, until the machine has learned
             drum.fast                   85    1/min, until the machine has learned
+            fall.nearly                 0.6   of a crash or a stall, from which on a fall is read at all
+            fall.short                  0.9   of one, that a fall short of it may count as
             browning.short              27    %
             browning.short-natural      33    %, common practice: less tastes tart
             browning.natural-less       2     % that a natural's limit lies lower

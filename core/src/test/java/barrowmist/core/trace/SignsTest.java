@@ -8,6 +8,7 @@ import barrowmist.core.cupping.Cup;
 import barrowmist.core.cupping.HundredPointSheet;
 import barrowmist.core.cupping.TasteNote;
 import barrowmist.core.cupping.Vocabulary;
+import barrowmist.core.roast.KnownCurve;
 import barrowmist.core.roast.RoastAim;
 import barrowmist.core.trace.CupFacts.Found;
 import barrowmist.core.units.Wording;
@@ -44,6 +45,27 @@ class SignsTest {
             before = weight;
         }
         assertThat(before).isGreaterThan(4);
+    }
+
+    /** From nothing to a crash: what falls short of one counts by how far it got. */
+    @Test
+    void aDeeperFallSpeaksMoreAndNeverByAStep() {
+        double before = Double.NEGATIVE_INFINITY;
+        double least = Double.NaN;
+        for (double depth = 0.5; depth <= 7; depth += 0.25) {
+            double d = depth;
+            Known k = new Known().cupped(5, "flat");
+            k.curve = KnownCurve.of(t ->
+                    Math.max(0.5, KnownCurve.steadyRor(t) - d * Math.max(0, Math.min(1, (t - 480) / 25))));
+            double weight = k.finding(Cause.BAKED).weight();
+            if (depth > 0.5) {
+                assertThat(weight - before).as("at %.2f °C/min", depth).isBetween(-0.15, 1.3);
+            } else {
+                least = weight;
+            }
+            before = weight;
+        }
+        assertThat(before).isGreaterThan(least + 2);
     }
 
     /** One spread floor: a machine that has always done the same is not flagged for two degrees. */
