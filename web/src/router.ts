@@ -96,6 +96,16 @@ export const router = createRouter({
       component: () => import('@/cupping/SeatPage.vue'),
       meta: { title: 'Table', seat: true },
     },
+    {
+      path: '/decision',
+      component: () => import('@/decision/DecisionsPage.vue'),
+      meta: { title: 'Decisions' },
+    },
+    {
+      path: '/decision/:id(\\d+)',
+      component: () => import('@/decision/DecisionPage.vue'),
+      meta: { title: 'Decision' },
+    },
     { path: '/trace', component: () => import('@/trace/TracesPage.vue'), meta: { title: 'Traces' } },
     {
       path: '/trace/patterns',

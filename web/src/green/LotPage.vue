@@ -62,6 +62,7 @@ const facts = computed(() => {
         <v-btn v-if="(roasts.data.value?.length ?? 0) > 1" variant="outlined" :to="`/trace/lot/${id}`"
           >What its cups share</v-btn
         >
+        <v-btn variant="outlined" :to="`/decision/${id}`">Decide</v-btn>
         <v-btn variant="outlined" @click="changing = !changing">Change</v-btn>
         <v-btn color="primary" :to="`/roast/import?lot=${id}`">Import a roast log</v-btn>
       </div>

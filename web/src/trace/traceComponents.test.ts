@@ -173,7 +173,7 @@ it('shows what the drum’s model foretells of the change, and says when it may 
   expect(rows[1]).toEqual(['drop', '200.0 °C', '203.0 °C', '± 1.2'])
   expect(rows[2]).toEqual(['development', '17.0 %', '19.0 %', ''])
   expect(rows[3]![2]).toBe('18.0 °C/min')
-  expect(mountApp(ForetoldList, { foretold: [] }).text()).toContain('A house step')
+  expect(mountApp(ForetoldList, { foretold: [] }).text()).toContain('Not foretold')
 })
 
 describe('VerdictCard', () => {

@@ -93,6 +93,7 @@ describe('Workline', () => {
       'Rest, nothing waits',
       'Cupping, nothing waits',
       'Trace 6, 6 waiting',
+      'Decision, nothing waits',
     ])
   })
 

@@ -16,4 +16,5 @@ export const STATIONS: Station[] = [
   { word: 'rest', label: 'Rest', path: '/rest', height: 9 },
   { word: 'cupping', label: 'Cupping', path: '/cupping', height: 7 },
   { word: 'trace', label: 'Trace', path: '/trace', height: 7 },
+  { word: 'decision', label: 'Decision', path: '/decision', height: 9 },
 ]

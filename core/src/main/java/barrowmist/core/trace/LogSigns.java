@@ -6,8 +6,8 @@ import barrowmist.core.roast.Clock;
 import barrowmist.core.roast.Fault;
 import barrowmist.core.roast.KeyFigure;
 import barrowmist.core.roast.Milestone;
+import barrowmist.core.roast.NearFaults;
 import barrowmist.core.roast.RoastAnalysis;
-import barrowmist.core.roast.RoastAnalyzer;
 import barrowmist.core.roast.RoastFigures;
 import barrowmist.core.units.Wording;
 import java.util.Comparator;
@@ -146,7 +146,7 @@ final class LogSigns {
 
     /** What falls short of a crash or a stall counts by how far it got: never a step at the limit. */
     private Optional<Fault> nearly() {
-        return RoastAnalyzer.nearly(analysis, out.rules.value("fall.nearly")).stream()
+        return NearFaults.of(analysis, out.rules.value("fall.nearly")).stream()
                 .max(Comparator.comparingDouble(this::size));
     }
 

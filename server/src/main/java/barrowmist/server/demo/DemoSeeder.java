@@ -36,6 +36,7 @@ class DemoSeeder implements BeforeOpening {
     private final MachineService machines;
     private final DemoRoasts each;
     private final DemoPast past;
+    private final DemoDecisions decisions;
     private final DemoGreen green;
     private final DemoTables tables;
     private final DemoRoastOff roastOff;
@@ -48,6 +49,7 @@ class DemoSeeder implements BeforeOpening {
             MachineService machines,
             DemoRoasts each,
             DemoPast past,
+            DemoDecisions decisions,
             DemoGreen green,
             DemoTables tables,
             DemoRoastOff roastOff,
@@ -58,6 +60,7 @@ class DemoSeeder implements BeforeOpening {
         this.machines = machines;
         this.each = each;
         this.past = past;
+        this.decisions = decisions;
         this.green = green;
         this.tables = tables;
         this.roastOff = roastOff;
@@ -99,6 +102,7 @@ class DemoSeeder implements BeforeOpening {
         roastOff.seed(ofOneLot(all, roastIds));
         forms.seed();
         past.seed(machineId, today);
+        decisions.seed();
     }
 
     /** The first roasts of the lot that was roasted most, for a roast-off. */

@@ -118,7 +118,7 @@ public class GreenSampleEntity {
         return receivedOn;
     }
 
-    boolean inspected() {
+    public boolean inspected() {
         return inspected;
     }
 

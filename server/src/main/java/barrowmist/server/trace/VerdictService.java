@@ -9,6 +9,7 @@ import barrowmist.server.web.KeptInTurn;
 import java.time.Clock;
 import java.util.List;
 import java.util.Objects;
+import java.util.Optional;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
@@ -78,6 +79,14 @@ public class VerdictService {
                 .map(v -> new Judged(
                         v.roastId(), v.cause(), Objects.requireNonNull(v.said()), Objects.requireNonNull(v.saidOdds())))
                 .toList();
+    }
+
+    /** The code of the cause that the lead holds of a roast, {@code none} for none; empty where nothing was judged. */
+    @Transactional(readOnly = true)
+    public Optional<String> held(long roastId) {
+        return verdicts.findAllByRoastIdOrderByIdDesc(roastId).stream()
+                .findFirst()
+                .map(VerdictEntity::cause);
     }
 
     /** Those of a roast, the one that holds first. */

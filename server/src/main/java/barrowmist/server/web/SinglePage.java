@@ -26,7 +26,9 @@ class SinglePage {
         "/join",
         "/table/*",
         "/trace",
-        "/trace/**"
+        "/trace/**",
+        "/decision",
+        "/decision/**"
     })
     String page() {
         return "forward:/index.html";

@@ -181,6 +181,7 @@ class DemoLabTest {
                         machines,
                         roasts,
                         mock(DemoPast.class),
+                        mock(DemoDecisions.class),
                         mock(DemoGreen.class),
                         mock(DemoTables.class),
                         mock(DemoRoastOff.class),

@@ -95,6 +95,24 @@ class DemoPastTest {
     }
 
     @Test
+    void oneLotIsRejectedForMouldOneIsClaimedAndTwoAreDue() {
+        Map<String, List<String>> by = new HashMap<>();
+        for (JsonNode lot : lab.get("/api/decisions").body()) {
+            by.computeIfAbsent(lot.get("outcome").asString(), o -> new ArrayList<>())
+                    .add(lot.get("lotName").asString());
+            if (lot.get("outcome").asString().equals("reject")) {
+                JsonNode d = lab.get("/api/lots/" + lot.get("lotId").asLong() + "/decision")
+                        .body();
+                assertThat(d.at("/proposal/outcome").asString()).isEqualTo("reject");
+                assertThat(d.at("/history/0/proposed").asString()).isEqualTo("reject");
+            }
+        }
+        assertThat(by.get("reject")).containsExactly("Rimba Sengkara");
+        assertThat(by.get("claim")).containsExactly("Velquora Hollow");
+        assertThat(by.get("undecided")).containsExactlyInAnyOrder("Batu Sembuyan", "Zaramonde Bench");
+    }
+
+    @Test
     void oneChangeHeldAndOneDidNot() {
         JsonNode record = lab.get("/api/trace-record").body();
         List<String> outcomes = new ArrayList<>();

@@ -1,0 +1,17 @@
+package barrowmist.core.decision;
+
+/**
+ * By what a proposal goes.
+ *
+ * @param scoreFloor final score that a lot is bought from, points; 80 is where specialty begins (SCA cupping protocol, value from
+ *     memory), a contract may ask for more
+ * @param sheetSd how far one sheet lies from another of the same coffee, points (house default)
+ * @param sureSpreads so many standard errors beside the floor are sure enough (one side of 95 %)
+ * @param wholeLotShare of the cupped roasts, from which on a green fault is the lot's (house default)
+ * @param daysToDecide from the arrival (house default)
+ */
+public record DecisionRules(
+        double scoreFloor, double sheetSd, double sureSpreads, double wholeLotShare, int daysToDecide) {
+
+    public static final DecisionRules DEFAULTS = new DecisionRules(80, 0.9, 1.64, 0.6, 10);
+}

@@ -1,0 +1,33 @@
+package barrowmist.core.decision;
+
+import barrowmist.core.green.Grade;
+import barrowmist.core.green.GreenJudgement;
+import barrowmist.core.green.SampleStage;
+import barrowmist.core.green.StageComparison;
+import barrowmist.core.trace.Cause;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * All that is known of a lot.
+ *
+ * @param measured the figures of its newest sample against the limits; empty where none was inspected
+ * @param grade by its defect count; empty where none was counted
+ * @param stages the newest sample held against the one before it; empty where there is one
+ * @param roasts its cupped roasts, oldest first
+ */
+public record LotEvidence(
+        List<GreenJudgement> measured, Optional<Grade> grade, List<StageComparison> stages, List<CuppedRoast> roasts) {
+
+    /**
+     * A cupped roast.
+     *
+     * @param title what a person calls it
+     * @param stage of which sample
+     * @param scores final scores, one for each sheet
+     * @param cause what its cup is held to come from; empty for nothing
+     * @param borneOut whether something beside the cup bears it out, or the lead says so
+     */
+    public record CuppedRoast(
+            String title, SampleStage stage, List<Double> scores, Optional<Cause> cause, boolean borneOut) {}
+}

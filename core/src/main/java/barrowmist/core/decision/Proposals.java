@@ -1,0 +1,176 @@
+package barrowmist.core.decision;
+
+import barrowmist.core.decision.LotEvidence.CuppedRoast;
+import barrowmist.core.green.Grade;
+import barrowmist.core.green.GreenJudgement;
+import barrowmist.core.green.GreenJudgement.Verdict;
+import barrowmist.core.green.StageComparison;
+import barrowmist.core.trace.Cause;
+import barrowmist.core.trace.Evidence.Source;
+import java.util.ArrayList;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+
+/**
+ * Proposes what to do with a lot, as a careful lead would: a fault of one roast is no fault of the lot; what is in all cups is
+ * not what is in one; two cuppings of five cups do not tell 83.5 from 84. Pure.
+ */
+public final class Proposals {
+
+    private static final Set<Cause> OF_THE_ROAST = EnumSet.of(
+            Cause.BAKED,
+            Cause.SCORCHED,
+            Cause.TIPPED,
+            Cause.UNDERDEVELOPED,
+            Cause.OVERDEVELOPED,
+            Cause.TART,
+            Cause.MUTED,
+            Cause.UNEVEN);
+    private static final Set<Cause> OF_THE_GREEN =
+            EnumSet.of(Cause.GREEN_MOULD, Cause.GREEN_FERMENT, Cause.GREEN_PHENOL, Cause.PAST_CROP);
+
+    /** Where a judgement does not name its figure itself. */
+    private static final Map<String, String> NAMED =
+            Map.of("moisturePct", "Moisture: ", "waterActivity", "Water activity: ", "densityGPerL", "Density: ");
+
+    private final LotEvidence lot;
+    private final DecisionRules rules;
+    private final List<Reason> reasons = new ArrayList<>();
+
+    private Proposals(LotEvidence lot, DecisionRules rules) {
+        this.lot = lot;
+        this.rules = rules;
+    }
+
+    public static Proposal of(LotEvidence lot, DecisionRules rules) {
+        Proposals p = new Proposals(lot, rules);
+        return new Proposal(p.outcome(), List.copyOf(p.reasons));
+    }
+
+    private Outcome outcome() {
+        boolean within = measured();
+        if (lot.measured().stream().anyMatch(j -> j.verdict() == Verdict.STOP)) {
+            return Outcome.REJECT;
+        }
+        Optional<Outcome> green = green();
+        if (green.isPresent()) {
+            return green.get();
+        }
+        if (lot.roasts().isEmpty()) {
+            reasons.add(Reason.bad(Source.CUP, "Nothing of it was cupped yet."));
+            return within ? Outcome.UNDECIDED : Outcome.HOLD;
+        }
+        List<CuppedRoast> clean =
+                lot.roasts().stream().filter(r -> r.cause().isEmpty()).toList();
+        if (clean.isEmpty()) {
+            return again();
+        }
+        faultsOfSingleRoasts(clean.size());
+        return new ScoreReasons(rules, reasons).outcome(clean, within);
+    }
+
+    /** What was measured, point by point; whether all of it is within the limits. */
+    private boolean measured() {
+        boolean within = true;
+        for (GreenJudgement j : lot.measured()) {
+            if (j.verdict() == Verdict.OUT || j.verdict() == Verdict.STOP) {
+                reasons.add(Reason.bad(Source.GREEN, NAMED.getOrDefault(j.field(), "") + j.text()));
+                within = false;
+            }
+        }
+        if (lot.grade()
+                .map(Grade::name)
+                .filter(g -> g == Grade.Name.BELOW_SPECIALTY)
+                .isPresent()) {
+            reasons.add(Reason.bad(Source.GREEN, lot.grade().get().reason()));
+            within = false;
+        }
+        for (StageComparison c : lot.stages()) {
+            if (c.verdict() == StageComparison.Verdict.DIFFERS) {
+                reasons.add(
+                        Reason.bad(Source.GREEN, "%s beside the sample before: %s".formatted(c.figure(), c.text())));
+                within = false;
+            }
+        }
+        if (within && !lot.measured().isEmpty()) {
+            reasons.add(Reason.good(Source.GREEN, "All that was measured lies within the limits."));
+        }
+        return within;
+    }
+
+    /** A fault of the green: in most of the roasts it is the lot's; in some, and quakers, it may be sorted out. */
+    private Optional<Outcome> green() {
+        List<CuppedRoast> faulty = with(OF_THE_GREEN);
+        int of = lot.roasts().size();
+        if (!faulty.isEmpty()) {
+            String what = faulty.get(0).cause().orElseThrow().label();
+            boolean borneOut = faulty.stream().anyMatch(CuppedRoast::borneOut);
+            reasons.add(
+                    0,
+                    Reason.bad(
+                            Source.CUP, "%s in %d of %d cupped roasts.".formatted(capital(what), faulty.size(), of)));
+            boolean whole = (double) faulty.size() / of >= rules.wholeLotShare();
+            if (whole && borneOut) {
+                return Optional.of(Outcome.REJECT);
+            }
+            reasons.add(Reason.good(
+                    Source.CUP,
+                    whole
+                            ? "Nothing beside the cup bears it out yet: cup it once more."
+                            : "Not in all of them: it may be a bag, or beans that can be sorted out."));
+            return Optional.of(Outcome.HOLD);
+        }
+        List<CuppedRoast> quakers = with(EnumSet.of(Cause.QUAKERS));
+        if (quakers.isEmpty()) {
+            return Optional.empty();
+        }
+        reasons.add(0, Reason.bad(Source.CUP, "Quakers in %d of %d cupped roasts.".formatted(quakers.size(), of)));
+        reasons.add(Reason.good(
+                Source.CUP,
+                "Single beans can be sorted out: sort a sample by hand, and cup it blind beside the unsorted."));
+        return Optional.of(Outcome.HOLD);
+    }
+
+    private List<CuppedRoast> with(Set<Cause> causes) {
+        return lot.roasts().stream()
+                .filter(r -> r.cause().filter(causes::contains).isPresent())
+                .toList();
+    }
+
+    /** No roast of it was clean: the roast, or the table, has not let the lot speak. */
+    private Outcome again() {
+        List<CuppedRoast> roast = with(OF_THE_ROAST);
+        if (!roast.isEmpty()) {
+            CuppedRoast last = roast.get(roast.size() - 1);
+            reasons.add(Reason.bad(
+                    Source.LOG,
+                    "%s is %s: a fault of the roast is no ground to reject the lot."
+                            .formatted(last.title(), last.cause().orElseThrow().label())));
+            return Outcome.ROAST_AGAIN;
+        }
+        CuppedRoast last = lot.roasts().get(lot.roasts().size() - 1);
+        reasons.add(Reason.bad(
+                Source.TABLE,
+                "%s is %s: cup it again before anything is said of the lot."
+                        .formatted(last.title(), last.cause().orElseThrow().label())));
+        return Outcome.HOLD;
+    }
+
+    private void faultsOfSingleRoasts(int clean) {
+        for (CuppedRoast r : lot.roasts()) {
+            r.cause()
+                    .ifPresent(c -> reasons.add(Reason.good(
+                            Source.LOG,
+                            "%s is %s; %d other %s of the lot clean: that roast, and not the lot."
+                                    .formatted(r.title(), c.label(), clean, clean == 1 ? "roast is" : "roasts are"))));
+        }
+    }
+
+    private static String capital(String text) {
+        return text.substring(0, 1).toUpperCase(Locale.ROOT) + text.substring(1);
+    }
+}

@@ -1,0 +1,136 @@
+package barrowmist.core.decision;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import barrowmist.core.decision.LotEvidence.CuppedRoast;
+import barrowmist.core.green.Grade;
+import barrowmist.core.green.GreenJudgement;
+import barrowmist.core.green.GreenJudgement.Verdict;
+import barrowmist.core.green.SampleStage;
+import barrowmist.core.trace.Cause;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.Arguments;
+import org.junit.jupiter.params.provider.MethodSource;
+
+/** Described situations, and what a careful lead would do: common practice, no published source. */
+class ProposalsTest {
+
+    private static CuppedRoast clean(double... scores) {
+        return roast(SampleStage.ARRIVAL, null, true, scores);
+    }
+
+    private static CuppedRoast faulty(Cause cause, double... scores) {
+        return roast(SampleStage.ARRIVAL, cause, true, scores);
+    }
+
+    private static CuppedRoast roast(SampleStage stage, Cause cause, boolean borneOut, double... scores) {
+        return new CuppedRoast(
+                "Roast 1", stage, Arrays.stream(scores).boxed().toList(), Optional.ofNullable(cause), borneOut);
+    }
+
+    private static GreenJudgement judged(Verdict verdict, String text) {
+        return new GreenJudgement("moisturePct", verdict, text);
+    }
+
+    private static final GreenJudgement GOOD = judged(Verdict.GOOD, "within");
+    private static final GreenJudgement MOIST = judged(Verdict.OUT, "Above 12 %: it may mould in the bag.");
+
+    private static LotEvidence lot(GreenJudgement measured, CuppedRoast... roasts) {
+        return new LotEvidence(
+                measured == null ? List.of() : List.of(measured), Optional.empty(), List.of(), List.of(roasts));
+    }
+
+    static Stream<Arguments> situations() {
+        return Stream.of(
+                situation("one clean table well above the floor", lot(GOOD, clean(84.5)), Outcome.BUY),
+                situation("nothing measured, one clean table", lot(null, clean(84.5)), Outcome.BUY),
+                situation(
+                        "one quaker cup of three",
+                        lot(GOOD, clean(84), clean(84), faulty(Cause.QUAKERS, 81)),
+                        Outcome.HOLD),
+                situation(
+                        "mould in all three",
+                        lot(
+                                GOOD,
+                                faulty(Cause.GREEN_MOULD, 70),
+                                faulty(Cause.GREEN_MOULD, 71),
+                                faulty(Cause.GREEN_MOULD, 72)),
+                        Outcome.REJECT),
+                situation(
+                        "mould in one of three",
+                        lot(GOOD, clean(84), clean(84), faulty(Cause.GREEN_MOULD, 71)),
+                        Outcome.HOLD),
+                situation(
+                        "a musty cup that nothing bears out",
+                        lot(GOOD, roast(SampleStage.ARRIVAL, Cause.GREEN_MOULD, false, 72)),
+                        Outcome.HOLD),
+                situation("moisture 12.8 with a clean cup", lot(MOIST, clean(84)), Outcome.CLAIM),
+                situation("moisture 12.8, nothing cupped", lot(MOIST), Outcome.HOLD),
+                situation("smells of chemicals", lot(judged(Verdict.STOP, "not tasted")), Outcome.REJECT),
+                situation(
+                        "pre-shipment better by 0.75 with two cuppers",
+                        lot(GOOD, roast(SampleStage.PRE_SHIPMENT, null, true, 85, 84.75), clean(84, 84.25)),
+                        Outcome.BUY),
+                situation(
+                        "pre-shipment better by 3 with four cuppers",
+                        lot(GOOD, roast(SampleStage.PRE_SHIPMENT, null, true, 86, 86, 86, 86), clean(83, 83, 83, 83)),
+                        Outcome.CLAIM),
+                situation(
+                        "the baked cup of an otherwise clean lot",
+                        lot(GOOD, clean(84.5), clean(84), faulty(Cause.BAKED, 74)),
+                        Outcome.BUY),
+                situation("the only roast is baked", lot(GOOD, faulty(Cause.BAKED, 74)), Outcome.ROAST_AGAIN),
+                situation(
+                        "two roasts, both scorched",
+                        lot(GOOD, faulty(Cause.SCORCHED, 75), faulty(Cause.SCORCHED, 76)),
+                        Outcome.ROAST_AGAIN),
+                situation("past crop", lot(GOOD, faulty(Cause.PAST_CROP, 78)), Outcome.REJECT),
+                situation("cupped the day it was roasted", lot(GOOD, faulty(Cause.UNDER_RESTED, 79)), Outcome.HOLD),
+                situation("the water was off", lot(GOOD, faulty(Cause.PREPARATION, 79)), Outcome.HOLD),
+                situation("80.5 on one sheet", lot(GOOD, clean(80.5)), Outcome.HOLD),
+                situation("77 on four sheets", lot(GOOD, clean(77, 77, 76.75, 77.25)), Outcome.REJECT),
+                situation("nothing known", lot(null), Outcome.UNDECIDED),
+                situation("a sheet without a score", lot(GOOD, clean()), Outcome.HOLD));
+    }
+
+    private static Arguments situation(String what, LotEvidence lot, Outcome outcome) {
+        return Arguments.of(what, lot, outcome);
+    }
+
+    @ParameterizedTest(name = "{0}: {2}")
+    @MethodSource("situations")
+    void aCarefulLeadWouldDoTheSame(String what, LotEvidence lot, Outcome outcome) {
+        Proposal p = Proposals.of(lot, DecisionRules.DEFAULTS);
+        assertThat(p.outcome()).as("%s: %s", what, p.reasons()).isEqualTo(outcome);
+        assertThat(p.reasons())
+                .isNotEmpty()
+                .allSatisfy(r -> assertThat(r.text()).isNotBlank());
+    }
+
+    @Test
+    void belowGradeWithACleanCupIsAClaim() {
+        LotEvidence lot = new LotEvidence(
+                List.of(GOOD),
+                Optional.of(new Grade(Grade.Name.BELOW_SPECIALTY, "7 full defects, 5 allowed.")),
+                List.of(),
+                List.of(clean(84)));
+        Proposal p = Proposals.of(lot, DecisionRules.DEFAULTS);
+        assertThat(p.outcome()).isEqualTo(Outcome.CLAIM);
+        assertThat(p.reasons()).extracting(Reason::text).contains("7 full defects, 5 allowed.");
+    }
+
+    @Test
+    void moreSheetsTellMore() {
+        List<Double> many = new ArrayList<>(java.util.Collections.nCopies(12, 80.75));
+        CuppedRoast r = new CuppedRoast("Roast 1", SampleStage.ARRIVAL, many, Optional.empty(), true);
+        assertThat(Proposals.of(lot(GOOD, r), DecisionRules.DEFAULTS).outcome()).isEqualTo(Outcome.BUY);
+        assertThat(Proposals.of(lot(GOOD, clean(80.75)), DecisionRules.DEFAULTS).outcome())
+                .isEqualTo(Outcome.HOLD);
+    }
+}

@@ -1,0 +1,47 @@
+package barrowmist.server.decision;
+
+import barrowmist.server.decision.DecisionViews.DecisionEntry;
+import barrowmist.server.decision.DecisionViews.DecisionView;
+import barrowmist.server.decision.DecisionViews.DueLot;
+import barrowmist.server.trace.FindingsRenewal;
+import java.time.LocalDate;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+
+@RestController
+class DecisionController {
+
+    private final DecisionService decisions;
+    private final FindingsRenewal renewal;
+
+    DecisionController(DecisionService decisions, FindingsRenewal renewal) {
+        this.decisions = decisions;
+        this.renewal = renewal;
+    }
+
+    /** The decision on a lot, before there is one too: with a proposal and its reasons. */
+    @GetMapping("/api/lots/{id}/decision")
+    DecisionView decision(@PathVariable long id) {
+        renewal.renew();
+        return decisions.of(id);
+    }
+
+    /** Decides on a lot; what was decided before stays to be read. */
+    @PutMapping("/api/lots/{id}/decision")
+    DecisionView decide(@PathVariable long id, @RequestBody DecisionEntry entry) {
+        renewal.renew();
+        return decisions.decide(id, entry);
+    }
+
+    /** Lots with their decisions, those that are due first. */
+    @GetMapping("/api/decisions")
+    List<DueLot> due(@RequestParam(required = false) @Nullable LocalDate dueBefore) {
+        return decisions.due(dueBefore);
+    }
+}

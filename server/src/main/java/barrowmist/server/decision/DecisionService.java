@@ -1,0 +1,168 @@
+package barrowmist.server.decision;
+
+import barrowmist.core.check.Checks;
+import barrowmist.core.decision.DecisionRules;
+import barrowmist.core.decision.Outcome;
+import barrowmist.core.decision.Proposal;
+import barrowmist.core.decision.Proposals;
+import barrowmist.server.access.Member;
+import barrowmist.server.decision.DecisionViews.DecidedView;
+import barrowmist.server.decision.DecisionViews.DecisionEntry;
+import barrowmist.server.decision.DecisionViews.DecisionView;
+import barrowmist.server.decision.DecisionViews.DueLot;
+import barrowmist.server.decision.DecisionViews.ProposalView;
+import barrowmist.server.green.GreenSampleService;
+import barrowmist.server.green.GreenViews.GreenSampleView;
+import barrowmist.server.green.LotEntity;
+import barrowmist.server.green.LotService;
+import barrowmist.server.green.LotView;
+import barrowmist.server.web.InputProblems;
+import barrowmist.server.web.KeptInTurn;
+import java.time.Clock;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Proposes, and keeps what a person decided. */
+@Service
+@KeptInTurn
+public class DecisionService {
+
+    private static final int LONGEST_REASON = 1000;
+    private static final int LONGEST_USE = 200;
+    private static final String NOBODY = "the lab";
+    private static final DecisionRules RULES = DecisionRules.DEFAULTS;
+
+    private final DecisionRepository decisions;
+    private final LotGathering gathering;
+    private final LotService lots;
+    private final GreenSampleService samples;
+    private final Clock clock;
+
+    DecisionService(
+            DecisionRepository decisions,
+            LotGathering gathering,
+            LotService lots,
+            GreenSampleService samples,
+            Clock clock) {
+        this.decisions = decisions;
+        this.gathering = gathering;
+        this.lots = lots;
+        this.samples = samples;
+        this.clock = clock;
+    }
+
+    @Transactional(readOnly = true)
+    DecisionView of(long lotId) {
+        LotEntity lot = lots.get(lotId);
+        Proposal proposal = Proposals.of(gathering.of(lotId), RULES);
+        List<DecidedView> history = decisions.findAllByLotIdOrderByIdDesc(lotId).stream()
+                .map(DecidedView::of)
+                .toList();
+        DecidedView held = history.isEmpty() ? null : history.get(0);
+        return new DecisionView(
+                lotId,
+                lot.name(),
+                held == null ? Outcome.UNDECIDED.code() : held.outcome(),
+                held == null ? null : held.use(),
+                held == null ? null : held.reason(),
+                held == null ? usuallyDue(lot.arrivalDate()) : held.dueOn(),
+                ProposalView.of(proposal),
+                gathering.missing(lotId),
+                history);
+    }
+
+    private static LocalDate usuallyDue(LocalDate arrival) {
+        return arrival.plusDays(RULES.daysToDecide());
+    }
+
+    /** @throws InputProblems if the outcome is none, or there is no word why */
+    DecisionView decide(long lotId, DecisionEntry entry) {
+        lots.get(lotId);
+        String outcome = entry.outcome() == null ? "" : entry.outcome();
+        String reason = entry.reason() == null ? "" : entry.reason().strip();
+        String use = entry.use() == null || entry.use().isBlank()
+                ? null
+                : entry.use().strip();
+        Checks checks = new Checks();
+        if (Outcome.parse(outcome).isEmpty()) {
+            checks.add("outcome", "outcome is " + entry.outcome() + ", expected one of " + allowed());
+        }
+        if (reason.isEmpty() || reason.length() > LONGEST_REASON) {
+            checks.add("reason", "A reason is wanted, of 1 to " + LONGEST_REASON + " characters");
+        }
+        if (use != null && use.length() > LONGEST_USE) {
+            checks.add("use", "use has at most " + LONGEST_USE + " characters");
+        }
+        InputProblems.refuseIfAny(checks.problems());
+        decide(lotId, Outcome.parse(outcome).orElseThrow(), use, reason, entry.dueOn());
+        return of(lotId);
+    }
+
+    /** Keeps a decision, with what the program would have done. */
+    public void decide(long lotId, Outcome outcome, @Nullable String use, String reason, @Nullable LocalDate dueOn) {
+        String proposed = Proposals.of(gathering.of(lotId), RULES).outcome().code();
+        String who = Member.ofCaller().map(Member::name).orElse(NOBODY);
+        decisions.save(new DecisionEntity(lotId, outcome.code(), use, reason, dueOn, proposed, who, clock.instant()));
+    }
+
+    private static String allowed() {
+        return Arrays.stream(Outcome.values()).map(Outcome::code).collect(Collectors.joining(", "));
+    }
+
+    /**
+     * Lots, those that are due first; what is decided for good comes last.
+     *
+     * @param before only those that are due before this day, and not decided for good
+     */
+    @Transactional(readOnly = true)
+    public List<DueLot> due(@Nullable LocalDate before) {
+        Map<Long, DecisionEntity> held =
+                decisions.holding().stream().collect(Collectors.toMap(DecisionEntity::lotId, Function.identity()));
+        Map<Long, List<GreenSampleView>> green =
+                samples.list().stream().collect(Collectors.groupingBy(GreenSampleView::lotId));
+        Set<Long> tasted = decisions.tasted();
+        return lots.list().stream()
+                .map(lot -> due(lot, held.get(lot.id()), green.getOrDefault(lot.id(), List.of()), tasted))
+                .filter(d -> before == null
+                        || open(d) && d.dueOn() != null && d.dueOn().isBefore(before))
+                .sorted(Comparator.comparing((DueLot d) -> !open(d))
+                        .thenComparing(d -> d.dueOn() == null ? LocalDate.MAX : d.dueOn()))
+                .toList();
+    }
+
+    private static boolean open(DueLot d) {
+        return Outcome.parse(d.outcome()).filter(Outcome::ends).isEmpty();
+    }
+
+    private static DueLot due(
+            LotView lot, @Nullable DecisionEntity held, List<GreenSampleView> green, Set<Long> tasted) {
+        String outcome = held == null ? Outcome.UNDECIDED.code() : held.outcome();
+        List<String> missing = new ArrayList<>();
+        if (green.stream().noneMatch(GreenSampleView::inspected)) {
+            missing.add("not inspected");
+        }
+        if (lot.roasts() == 0) {
+            missing.add("not roasted");
+        } else if (!tasted.contains(lot.id())) {
+            missing.add("not cupped");
+        }
+        return new DueLot(
+                lot.id(),
+                lot.name(),
+                lot.supplier(),
+                outcome,
+                DecisionViews.labelOf(outcome),
+                held == null ? usuallyDue(lot.arrivalDate()) : held.dueOn(),
+                missing);
+    }
+}

@@ -1,0 +1,111 @@
+package barrowmist.server.decision;
+
+import barrowmist.core.decision.Outcome;
+import barrowmist.core.decision.Proposal;
+import barrowmist.core.decision.Reason;
+import io.swagger.v3.oas.annotations.media.Schema;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+
+/** Decisions on the wire. */
+final class DecisionViews {
+
+    private DecisionViews() {}
+
+    /** A decision as it is entered: outcome and reason are wanted. */
+    record DecisionEntry(
+            @Schema(allowableValues = {"buy", "reject", "claim", "roast-again", "hold", "undecided"}) @Nullable
+            String outcome,
+
+            @Schema(example = "single origin, filter") @Nullable
+            String use,
+
+            @Schema(example = "Clean and lively in both roasts") @Nullable
+            String reason,
+
+            @Nullable LocalDate dueOn) {}
+
+    /** One thing that speaks for or against a lot. */
+    record ReasonView(
+            @Schema(allowableValues = {"for", "against"}) String says,
+            String text,
+
+            @Schema(allowableValues = {"cup", "log", "bench", "green", "time", "table"})
+            String source) {
+
+        static ReasonView of(Reason r) {
+            return new ReasonView(
+                    r.speaksFor() ? "for" : "against", r.text(), r.source().code());
+        }
+    }
+
+    /** What the program would do, and why; never a verdict. */
+    record ProposalView(String outcome, String label, List<ReasonView> reasons) {
+
+        static ProposalView of(Proposal p) {
+            return new ProposalView(
+                    p.outcome().code(),
+                    p.outcome().label(),
+                    p.reasons().stream().map(ReasonView::of).toList());
+        }
+    }
+
+    /** What was decided, by whom, when and why, and what the program proposed then. */
+    record DecidedView(
+            String outcome,
+            String label,
+            @Nullable String use,
+            String reason,
+            @Nullable LocalDate dueOn,
+            String proposed,
+            String by,
+            Instant at) {
+
+        static DecidedView of(DecisionEntity d) {
+            return new DecidedView(
+                    d.outcome(),
+                    labelOf(d.outcome()),
+                    d.usage(),
+                    d.reason(),
+                    d.dueOn(),
+                    d.proposed(),
+                    d.decidedBy(),
+                    d.decidedAt());
+        }
+    }
+
+    /**
+     * The decision on a lot.
+     *
+     * @param outcome {@code undecided} while nobody has decided
+     * @param dueOn when it is to be decided, or looked at again
+     * @param missing what is not known yet, with the quickest way to it, a sentence each
+     * @param history all that was decided, the one that holds first
+     */
+    record DecisionView(
+            long lotId,
+            String lotName,
+            String outcome,
+            @Nullable String use,
+            @Nullable String reason,
+            @Nullable LocalDate dueOn,
+            ProposalView proposal,
+            List<String> missing,
+            List<DecidedView> history) {}
+
+    /** A lot in the list of what is to be decided. */
+    record DueLot(
+            long lotId,
+            String lotName,
+            String supplier,
+            String outcome,
+            String label,
+            @Nullable LocalDate dueOn,
+            List<String> missing) {}
+
+    static String labelOf(String outcome) {
+        return Outcome.parse(outcome).map(Outcome::label).orElse(outcome);
+    }
+}

@@ -1,0 +1,60 @@
+package barrowmist.server.demo;
+
+import barrowmist.core.decision.Outcome;
+import barrowmist.server.decision.DecisionService;
+import barrowmist.server.green.LotService;
+import barrowmist.server.green.LotView;
+import barrowmist.server.trace.FindingsRenewal;
+import java.util.Map;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Component;
+
+/** What was decided on the lots of the demo: most are bought, one is rejected for mould, one is claimed; two are due. */
+@Component
+class DemoDecisions {
+
+    private final LotService lots;
+    private final DecisionService decisions;
+    private final FindingsRenewal renewal;
+
+    DemoDecisions(LotService lots, DecisionService decisions, FindingsRenewal renewal) {
+        this.lots = lots;
+        this.decisions = decisions;
+        this.renewal = renewal;
+    }
+
+    private record Decided(Outcome outcome, @Nullable String use, String why) {}
+
+    private static Decided bought(String use, String why) {
+        return new Decided(Outcome.BUY, use, why);
+    }
+
+    private static final Map<String, Decided> DECIDED = Map.ofEntries(
+            Map.entry("Gatovu Hill", bought("single origin, filter", "Bright and clean; the flat roast was ours")),
+            Map.entry("Kivumba Ridge", bought("single origin, filter", "Floral, as its pre-shipment promised")),
+            Map.entry("Mwendo Slope", bought("single origin, filter", "Berry and citrus, long")),
+            Map.entry("Serra Quimbroa", bought("espresso blend", "Round, cocoa, little acidity")),
+            Map.entry("Vale do Trelunho", bought("espresso blend", "Sweet, dried fruit")),
+            Map.entry("Ostrelmo Terraces", bought("single origin", "Tropical fruit in both roasts")),
+            Map.entry("Kapenda Station", bought("single origin, filter", "Citrus and malt; nobody tastes the crash")),
+            Map.entry("Nyakazuba Mill", bought("filter blend", "Even over the whole season")),
+            Map.entry("Alto Veredim", bought("espresso blend", "Sweet once it is charged lower")),
+            Map.entry("Cerro Palquita", bought("filter blend", "Clean; its faults were ours")),
+            Map.entry(
+                    "Velquora Hollow",
+                    new Decided(Outcome.CLAIM, null, "It took up water on the way and lost its grade")),
+            Map.entry("Rimba Sengkara", new Decided(Outcome.REJECT, null, "Mould in every cup, wet and musty")));
+
+    void seed() {
+        // what the trace says of them is worked out first, so that what was proposed is kept as it was
+        for (int i = 0; i < 3; i++) {
+            renewal.renew();
+        }
+        for (LotView lot : lots.list()) {
+            Decided d = DECIDED.get(lot.name());
+            if (d != null) {
+                decisions.decide(lot.id(), d.outcome, d.use, d.why, null);
+            }
+        }
+    }
+}
