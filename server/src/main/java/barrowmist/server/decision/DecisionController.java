@@ -3,7 +3,6 @@ package barrowmist.server.decision;
 import barrowmist.server.decision.DecisionViews.DecisionEntry;
 import barrowmist.server.decision.DecisionViews.DecisionView;
 import barrowmist.server.decision.DecisionViews.DueLot;
-import barrowmist.server.trace.FindingsRenewal;
 import java.time.LocalDate;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
@@ -18,24 +17,20 @@ import org.springframework.web.bind.annotation.RestController;
 class DecisionController {
 
     private final DecisionService decisions;
-    private final FindingsRenewal renewal;
 
-    DecisionController(DecisionService decisions, FindingsRenewal renewal) {
+    DecisionController(DecisionService decisions) {
         this.decisions = decisions;
-        this.renewal = renewal;
     }
 
     /** The decision on a lot, before there is one too: with a proposal and its reasons. */
     @GetMapping("/api/lots/{id}/decision")
     DecisionView decision(@PathVariable long id) {
-        renewal.renew();
         return decisions.of(id);
     }
 
     /** Decides on a lot; what was decided before stays to be read. */
     @PutMapping("/api/lots/{id}/decision")
     DecisionView decide(@PathVariable long id, @RequestBody DecisionEntry entry) {
-        renewal.renew();
         return decisions.decide(id, entry);
     }
 

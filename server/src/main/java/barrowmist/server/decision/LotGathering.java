@@ -6,14 +6,15 @@ import barrowmist.core.decision.LotEvidence.CuppedRoast;
 import barrowmist.core.green.GreenFacts;
 import barrowmist.core.green.GreenJudgement;
 import barrowmist.core.trace.Cause;
+import barrowmist.core.trace.Finding;
+import barrowmist.core.trace.Finding.Standing;
 import barrowmist.server.cupping.CuppedSheets;
 import barrowmist.server.green.GreenSampleEntity;
 import barrowmist.server.green.GreenSampleService;
 import barrowmist.server.green.GreenVerdicts;
 import barrowmist.server.roast.RoastEntity;
 import barrowmist.server.roast.RoastLists;
-import barrowmist.server.trace.KeptFindings;
-import barrowmist.server.trace.TraceViews.TraceRow;
+import barrowmist.server.trace.TraceService;
 import barrowmist.server.trace.VerdictService;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -21,9 +22,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
-import java.util.function.Function;
-import java.util.stream.Collectors;
-import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 
 /** Gathers what speaks for and against a lot. What is blind stays so: only told sheets are read. */
@@ -31,14 +29,12 @@ import org.springframework.stereotype.Component;
 class LotGathering {
 
     private static final String MOISTURE = "moisturePct";
-    private static final String SUPPORTED = "supported";
-    private static final String UNEXPLAINED = "unexplained";
 
     private final GreenSampleService samples;
     private final GreenVerdicts green;
     private final RoastLists roasts;
     private final CuppedSheets sheets;
-    private final KeptFindings findings;
+    private final TraceService traces;
     private final VerdictService verdicts;
 
     LotGathering(
@@ -46,13 +42,13 @@ class LotGathering {
             GreenVerdicts green,
             RoastLists roasts,
             CuppedSheets sheets,
-            KeptFindings findings,
+            TraceService traces,
             VerdictService verdicts) {
         this.samples = samples;
         this.green = green;
         this.roasts = roasts;
         this.sheets = sheets;
-        this.findings = findings;
+        this.traces = traces;
         this.verdicts = verdicts;
     }
 
@@ -93,32 +89,29 @@ class LotGathering {
 
     private List<CuppedRoast> cupped(long lotId) {
         Map<Long, List<CuppingSheet>> cupped = sheets.cuppedOfLot(lotId);
-        Map<Long, TraceRow> rows =
-                findings.of(cupped.keySet()).stream().collect(Collectors.toMap(TraceRow::roastId, Function.identity()));
         return roasts.all(cupped.keySet()).stream()
                 .sorted(Comparator.comparing(RoastEntity::roastedAt))
-                .map(r -> roast(r, cupped.getOrDefault(r.id(), List.of()), rows.get(r.id())))
+                .map(r -> roast(r, cupped.getOrDefault(r.id(), List.of())))
                 .toList();
     }
 
-    /** By the lead's verdict where there is one, else by a finding that the cup speaks for. */
-    private CuppedRoast roast(RoastEntity roast, List<CuppingSheet> of, @Nullable TraceRow row) {
+    /** By the lead's verdict where there is one, else by a finding that the cup speaks for; traced now, not as last kept. */
+    private CuppedRoast roast(RoastEntity roast, List<CuppingSheet> of) {
         List<Double> scores = of.stream()
                 .map(CuppingSheet::finalScore)
                 .flatMapToDouble(OptionalDouble::stream)
                 .boxed()
                 .toList();
         Optional<String> held = verdicts.held(roast.id());
-        String standing = row == null ? null : row.standing();
-        boolean said = SUPPORTED.equals(standing) || UNEXPLAINED.equals(standing);
-        Optional<Cause> cause = held.isPresent()
-                ? held.flatMap(Cause::parse)
-                : said && row != null && row.cause() != null ? Cause.parse(row.cause()) : Optional.empty();
+        Optional<Finding> said = traces.traced(roast.id()).findings().stream()
+                .findFirst()
+                .filter(f -> f.standing() == Standing.SUPPORTED || f.standing() == Standing.UNEXPLAINED);
         return new CuppedRoast(
                 "Roast " + roast.numberInLot(),
                 roast.greenSample().stage(),
                 scores,
-                cause,
-                held.isPresent() || SUPPORTED.equals(standing));
+                held.isPresent() ? held.flatMap(Cause::parse) : said.map(Finding::cause),
+                held.isPresent()
+                        || said.filter(f -> f.standing() == Standing.SUPPORTED).isPresent());
     }
 }

@@ -4,7 +4,6 @@ import barrowmist.core.decision.Outcome;
 import barrowmist.server.decision.DecisionService;
 import barrowmist.server.green.LotService;
 import barrowmist.server.green.LotView;
-import barrowmist.server.trace.FindingsRenewal;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
@@ -15,12 +14,10 @@ class DemoDecisions {
 
     private final LotService lots;
     private final DecisionService decisions;
-    private final FindingsRenewal renewal;
 
-    DemoDecisions(LotService lots, DecisionService decisions, FindingsRenewal renewal) {
+    DemoDecisions(LotService lots, DecisionService decisions) {
         this.lots = lots;
         this.decisions = decisions;
-        this.renewal = renewal;
     }
 
     private record Decided(Outcome outcome, @Nullable String use, String why) {}
@@ -46,10 +43,6 @@ class DemoDecisions {
             Map.entry("Rimba Sengkara", new Decided(Outcome.REJECT, null, "Mould in every cup, wet and musty")));
 
     void seed() {
-        // what the trace says of them is worked out first, so that what was proposed is kept as it was
-        for (int i = 0; i < 3; i++) {
-            renewal.renew();
-        }
         for (LotView lot : lots.list()) {
             Decided d = DECIDED.get(lot.name());
             if (d != null) {

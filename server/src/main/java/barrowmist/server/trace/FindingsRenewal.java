@@ -32,9 +32,12 @@ public class FindingsRenewal {
     /** What new rules of a new version have marked is worked out before anybody asks. */
     @EventListener(ApplicationReadyEvent.class)
     void begin() {
-        if (running.compareAndSet(false, true)) {
-            background.execute(this::renewAll);
-        }
+        background.execute(() -> {
+            // not before it truly runs: until then a list still waits for what it needs
+            if (running.compareAndSet(false, true)) {
+                renewAll();
+            }
+        });
     }
 
     private void renewAll() {

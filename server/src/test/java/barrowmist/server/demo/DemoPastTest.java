@@ -109,7 +109,8 @@ class DemoPastTest {
         }
         assertThat(by.get("reject")).containsExactly("Rimba Sengkara");
         assertThat(by.get("claim")).containsExactly("Velquora Hollow");
-        assertThat(by.get("undecided")).containsExactlyInAnyOrder("Batu Sembuyan", "Zaramonde Bench");
+        // other tests of this laboratory may add lots of their own
+        assertThat(by.get("undecided")).contains("Batu Sembuyan", "Zaramonde Bench");
     }
 
     @Test
