@@ -1,8 +1,6 @@
 package barrowmist.server.trace;
 
 import java.util.concurrent.atomic.AtomicBoolean;
-import org.springframework.boot.context.event.ApplicationReadyEvent;
-import org.springframework.context.event.EventListener;
 import org.springframework.core.task.TaskExecutor;
 import org.springframework.stereotype.Service;
 
@@ -27,17 +25,6 @@ public class FindingsRenewal {
         if (!running.get() && findings.renewSome() && running.compareAndSet(false, true)) {
             background.execute(this::renewAll);
         }
-    }
-
-    /** What new rules of a new version have marked is worked out before anybody asks. */
-    @EventListener(ApplicationReadyEvent.class)
-    void begin() {
-        background.execute(() -> {
-            // not before it truly runs: until then a list still waits for what it needs
-            if (running.compareAndSet(false, true)) {
-                renewAll();
-            }
-        });
     }
 
     private void renewAll() {

@@ -32,7 +32,7 @@ public class KeptFindings {
     private static final List<String> SAID =
             List.of(Finding.Standing.SUPPORTED.code(), Finding.Standing.UNEXPLAINED.code());
 
-    private static final int AT_ONCE = 40;
+    private static final int AT_ONCE = 80;
     private static final int LARGEST_PAGE = 5000;
 
     private final RoastTraceRepository traces;
