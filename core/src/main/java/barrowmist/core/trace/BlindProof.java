@@ -47,11 +47,11 @@ public final class BlindProof {
             return Optional.empty();
         }
         Set<String> own = table.words(cause).keySet();
-        Share old = share(before, own, alike(cause));
-        Share now = share(after, own, alike(cause));
+        Share old = share(before, own, alike(cause.cups()));
+        Share now = share(after, own, alike(cause.cups()));
         double helped = more(old.likely(), now.likely());
-        Share oldOther = share(before, others(own, before, after), alike(Cause.UNEVEN));
-        Share nowOther = share(after, others(own, before, after), alike(Cause.UNEVEN));
+        Share oldOther = share(before, others(own, before, after), alike(Cause.Cups.ALL));
+        Share nowOther = share(after, others(own, before, after), alike(Cause.Cups.ALL));
         double sure = rules.value("proof.sure");
         boolean gone = now.part() <= rules.value("proof.left") * old.part();
         double harmed = Math.max(more(now.likely(), old.likely()), more(nowOther.likely(), oldOther.likely()));
@@ -73,8 +73,9 @@ public final class BlindProof {
                 text));
     }
 
-    private double alike(Cause cause) {
-        return rules.value("proof.together-" + cause.cups().name().toLowerCase(Locale.ROOT));
+    /** How alike the cups of one cupper are, for a fault that shows in so many of them. */
+    private double alike(Cause.Cups cups) {
+        return rules.value("proof.together-" + cups.name().toLowerCase(Locale.ROOT));
     }
 
     /**
