@@ -1,0 +1,50 @@
+package barrowmist.core.decision.batch;
+
+import barrowmist.core.plan.Aim;
+import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.OptionalDouble;
+
+/**
+ * What every batch is held to: a target and a tolerance for each figure.
+ *
+ * @param aims by figure; what is left out is not asked for
+ */
+public record Profile(Map<BatchFigure, Aim> aims) {
+
+    public Profile {
+        EnumMap<BatchFigure, Aim> ordered = new EnumMap<>(BatchFigure.class);
+        ordered.putAll(aims);
+        aims = ordered;
+    }
+
+    /**
+     * One figure of a batch.
+     *
+     * @param value empty where it was not measured
+     * @param off value minus target; empty likewise
+     * @param within the tolerance; what was not measured is not within
+     */
+    public record Held(BatchFigure figure, Aim aim, OptionalDouble value, OptionalDouble off, boolean within) {}
+
+    /** Each figure that is asked for, in its own order. */
+    public List<Held> of(Batch batch) {
+        List<Held> out = new ArrayList<>();
+        aims.forEach((figure, aim) -> {
+            OptionalDouble value = figure.of(batch);
+            OptionalDouble off =
+                    value.isPresent() ? OptionalDouble.of(value.getAsDouble() - aim.value()) : OptionalDouble.empty();
+            out.add(new Held(figure, aim, value, off, value.isPresent() && aim.reachedBy(value.getAsDouble())));
+        });
+        return out;
+    }
+
+    /** A control chart of each figure that is asked for. */
+    public List<ControlChart> charts(List<Batch> batches, boolean further) {
+        return aims.keySet().stream()
+                .map(f -> ControlChart.of(f, batches, further))
+                .toList();
+    }
+}

@@ -1,0 +1,94 @@
+package barrowmist.core.decision.batch;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import barrowmist.core.decision.batch.Outturn.HeldBack;
+import barrowmist.core.decision.batch.Profile.Held;
+import barrowmist.core.plan.Aim;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Random;
+import org.junit.jupiter.api.Test;
+
+class ProfileTest {
+
+    private static final Profile PROFILE =
+            new Profile(Map.of(BatchFigure.LOSS_PCT, new Aim(14, 0.5), BatchFigure.CHARGE_C, new Aim(190, 3)));
+
+    @Test
+    void eachFigureIsInOrOutByHowMuch() {
+        List<Held> held = PROFILE.of(SomeBatches.of(14.75).get(0));
+        assertThat(held).extracting(Held::figure).containsExactly(BatchFigure.CHARGE_C, BatchFigure.LOSS_PCT);
+        assertThat(held.get(0).value()).isEmpty();
+        assertThat(held.get(0).within()).isFalse();
+        assertThat(held.get(1).off().orElseThrow()).isEqualTo(0.75, within(1e-9));
+        assertThat(held.get(1).within()).isFalse();
+        assertThat(PROFILE.of(SomeBatches.of(14.5).get(0)).get(1).within()).isTrue();
+    }
+
+    @Test
+    void everyFigureHasAToleranceAndANameOfItsOwn() {
+        for (BatchFigure f : BatchFigure.values()) {
+            assertThat(f.tolerance()).isPositive();
+            assertThat(BatchFigure.parse(f.code())).contains(f);
+        }
+    }
+
+    @Test
+    void theFirstBatchOfADayAndAPersonAreNamedWhereTheyStandOut() {
+        Random chance = new Random(5);
+        List<Batch> batches = new ArrayList<>();
+        for (int i = 0; i < 60; i++) {
+            double first = i % 4 == 0 ? -0.6 : 0;
+            batches.add(SomeBatches.batch(
+                    i, 14 + first + 0.2 * chance.nextGaussian(), "Lot", i % 3 == 0 ? "Ada" : "Bo", false));
+        }
+        List<String> said = WhatChanged.of(ControlChart.of(BatchFigure.LOSS_PCT, batches, false), batches);
+        assertThat(said).hasSize(1);
+        assertThat(said.get(0))
+                .startsWith("The first batch of a day lies")
+                .contains("% lower than the rest (15 and 45");
+    }
+
+    @Test
+    void aNewGreenBeforeADriftIsNamed() {
+        List<Batch> batches = new ArrayList<>();
+        for (int i = 0; i < 50; i++) {
+            boolean late = i >= 35;
+            batches.add(SomeBatches.batch(i, 14 + (i % 2) * 0.3 + (late ? 0.6 : 0), late ? "New" : "Old", "", false));
+        }
+        assertThat(WhatChanged.of(ControlChart.of(BatchFigure.LOSS_PCT, batches, false), batches))
+                .anyMatch(s -> s.contains("green was changed to New"));
+    }
+
+    @Test
+    void nothingIsSaidOfChance() {
+        int said = 0;
+        for (int seed = 0; seed < 50; seed++) {
+            Random chance = new Random(seed);
+            List<Batch> batches = new ArrayList<>();
+            for (int i = 0; i < 60; i++) {
+                batches.add(SomeBatches.batch(i, chance.nextGaussian(), "Lot", i % 3 == 0 ? "Ada" : "Bo", false));
+            }
+            said += WhatChanged.of(ControlChart.of(BatchFigure.LOSS_PCT, batches, false), batches)
+                            .isEmpty()
+                    ? 0
+                    : 1;
+        }
+        assertThat(said).isLessThanOrEqualTo(4);
+    }
+
+    @Test
+    void whatWasHeldIsCountedWithItsKilosAndItsCause() {
+        assertThat(Outturn.text(0, List.of())).isEqualTo("No batch followed it yet.");
+        assertThat(Outturn.text(90, List.of())).isEqualTo("None of 90 held.");
+        assertThat(Outturn.text(
+                        92,
+                        List.of(new HeldBack(12_000, "dry end late, warm-up cut short"), new HeldBack(12_000, "dark"))))
+                .isEqualTo("2 of 92 held (24.0 kg green): dark; dry end late, warm-up cut short.");
+        assertThat(Outturn.text(3, List.of(new HeldBack(0, "dark"), new HeldBack(0, "dark"))))
+                .isEqualTo("2 of 3 held: dark (2).");
+    }
+}
