@@ -106,6 +106,21 @@ export const router = createRouter({
       component: () => import('@/decision/DecisionPage.vue'),
       meta: { title: 'Decision' },
     },
+    {
+      path: '/decision/profiles',
+      component: () => import('@/decision/ProfilesPage.vue'),
+      meta: { title: 'Profiles' },
+    },
+    {
+      path: '/decision/profiles/:id(\\d+)',
+      component: () => import('@/decision/ProfilePage.vue'),
+      meta: { title: 'Profile' },
+    },
+    {
+      path: '/decision/bags',
+      component: () => import('@/decision/BagsPage.vue'),
+      meta: { title: 'Which bags?' },
+    },
     { path: '/trace', component: () => import('@/trace/TracesPage.vue'), meta: { title: 'Traces' } },
     {
       path: '/trace/patterns',

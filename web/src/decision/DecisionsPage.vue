@@ -16,6 +16,8 @@ const over = (l: Schemas['DueLot']) => open(l) && l.dueOn !== undefined && l.due
   <div class="page-head">
     <h1>Decision</h1>
     <span class="quiet">buy, reject, claim, roast again or hold: what is due comes first</span>
+    <span class="spacer" />
+    <v-btn variant="outlined" to="/decision/profiles">Profiles and batches</v-btn>
   </div>
   <PageState
     :loading="lots.loading.value"

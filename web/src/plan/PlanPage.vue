@@ -12,6 +12,7 @@ import { useKeys } from '@/shared/keyboard/useKeys'
 import ChargeCard from './ChargeCard.vue'
 import ControlsCard from './ControlsCard.vue'
 import FiguresCard from './FiguresCard.vue'
+import ApproveCard from './ApproveCard.vue'
 import RepeatabilityCard from './RepeatabilityCard.vue'
 import TargetsCard from './TargetsCard.vue'
 import TranslateDialog from './TranslateDialog.vue'
@@ -140,6 +141,7 @@ useKeys([{ key: 'f', does: 'fit to targets: the smallest change that reaches the
         </div>
       </div>
       <RepeatabilityCard class="mt-4" :plan-id="plan.data.value!.id" />
+      <ApproveCard class="mt-4" :plan-id="plan.data.value!.id" />
       <p class="caution mt-4">
         Before you pre-heat: hot metal, open flame, gas. Empty the chaff collector. Never leave a roast alone.
         Know where the burner is shut off and what the site’s fire plan says. Follow the machine’s manual,

@@ -119,14 +119,30 @@ public final class Lab {
 
     /** The status of an answer of any kind, such as a calendar or a label. */
     public int status(String path) {
+        return answered(path).getStatus();
+    }
+
+    /** An answer that is text of another kind, such as a table. */
+    public String text(String path) {
+        return new String(answered(path).getContentAsByteArray(), StandardCharsets.UTF_8);
+    }
+
+    /** A page on paper. */
+    public byte[] bytes(String path) {
+        return answered(path).getContentAsByteArray();
+    }
+
+    private MockHttpServletResponse answered(String path) {
         try {
-            return mvc.perform(MockMvcRequestBuilders.get(path))
-                    .andReturn()
-                    .getResponse()
-                    .getStatus();
+            return mvc.perform(MockMvcRequestBuilders.get(path)).andReturn().getResponse();
         } catch (Exception e) {
             throw new IllegalStateException(path, e);
         }
+    }
+
+    /** A text as it stands in JSON. */
+    public static String quoted(String text) {
+        return JSON.writeValueAsString(text);
     }
 
     public Answer delete(String path) {

@@ -52,6 +52,7 @@ class ServerRulesTest {
             "proof",
             "past",
             "decision",
+            "batch",
             "label",
             "today",
             "demo");

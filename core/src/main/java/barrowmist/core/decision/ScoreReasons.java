@@ -26,7 +26,7 @@ final class ScoreReasons {
             reasons.add(Reason.bad(Source.CUP, "No sheet has a final score."));
             return Outcome.HOLD;
         }
-        double mean = mean(scores);
+        double mean = ScoreDifference.mean(scores);
         double reach = rules.sureSpreads() * rules.sheetSd() / Math.sqrt(scores.size());
         String of = String.format(
                 Locale.ROOT, "%.2f on %d %s", mean, scores.size(), scores.size() == 1 ? "sheet" : "sheets");
@@ -54,8 +54,8 @@ final class ScoreReasons {
         if (before.isEmpty() || now.isEmpty()) {
             return true;
         }
-        double less = mean(before) - mean(now);
-        double reach = rules.sureSpreads() * rules.sheetSd() * Math.sqrt(1.0 / before.size() + 1.0 / now.size());
+        ScoreDifference told = ScoreDifference.of(before, now, rules);
+        double less = -told.difference();
         String by = String.format(
                 Locale.ROOT,
                 "The pre-shipment sample scored %.2f %s (%d and %d sheets)",
@@ -63,7 +63,7 @@ final class ScoreReasons {
                 less > 0 ? "more" : "less",
                 before.size(),
                 now.size());
-        if (less > reach) {
+        if (told.worse()) {
             reasons.add(Reason.bad(Source.CUP, by + ": the arrival is worse."));
             return false;
         }
@@ -76,9 +76,5 @@ final class ScoreReasons {
                 .filter(r -> stage.isEmpty() || r.stage() == stage.get())
                 .flatMap(r -> r.scores().stream())
                 .toList();
-    }
-
-    private static double mean(List<Double> all) {
-        return all.stream().mapToDouble(Double::doubleValue).average().orElseThrow();
     }
 }

@@ -21,6 +21,11 @@ public record Member(long id, String name, Role role) {
                 : Optional.empty();
     }
 
+    /** Who calls, by name; "the lab" where nobody has to sign in. */
+    public static String nameOfCaller() {
+        return ofCaller().map(Member::name).orElse("the lab");
+    }
+
     /**
      * The one name under which the caller may give scores, answers and orders: a seat's, or that of who signed in to cup.
      * Empty for those who may enter for somebody.

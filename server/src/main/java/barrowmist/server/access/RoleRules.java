@@ -42,6 +42,8 @@ final class RoleRules {
                     "/api/(days|desks|green-samples|instruments|lots|lots\\.csv|notices|photos|plans|roasts)(/.*)?",
                     LEAD,
                     ROASTER),
+            // what followed a profile, and tasting it; the profile itself is the lead's
+            change("/api/profiles/\\d+/(batches|tables)", LEAD, ROASTER),
             change("/api/machines/\\d+/(link-test|readings|replay|model)", LEAD, ROASTER),
             // roasters, limits, schools, people, the reveal, and whatever comes new
             change("/api/.*", LEAD));

@@ -39,7 +39,6 @@ public class DecisionService {
 
     private static final int LONGEST_REASON = 1000;
     private static final int LONGEST_USE = 200;
-    private static final String NOBODY = "the lab";
     private static final DecisionRules RULES = DecisionRules.DEFAULTS;
 
     private final DecisionRepository decisions;
@@ -111,7 +110,7 @@ public class DecisionService {
     /** Keeps a decision, with what the program would have done. */
     public void decide(long lotId, Outcome outcome, @Nullable String use, String reason, @Nullable LocalDate dueOn) {
         String proposed = Proposals.of(gathering.of(lotId), RULES).outcome().code();
-        String who = Member.ofCaller().map(Member::name).orElse(NOBODY);
+        String who = Member.nameOfCaller();
         decisions.save(new DecisionEntity(lotId, outcome.code(), use, reason, dueOn, proposed, who, clock.instant()));
     }
 

@@ -37,6 +37,7 @@ class DemoSeeder implements BeforeOpening {
     private final DemoRoasts each;
     private final DemoPast past;
     private final DemoDecisions decisions;
+    private final DemoProduction production;
     private final DemoGreen green;
     private final DemoTables tables;
     private final DemoRoastOff roastOff;
@@ -50,6 +51,7 @@ class DemoSeeder implements BeforeOpening {
             DemoRoasts each,
             DemoPast past,
             DemoDecisions decisions,
+            DemoProduction production,
             DemoGreen green,
             DemoTables tables,
             DemoRoastOff roastOff,
@@ -61,6 +63,7 @@ class DemoSeeder implements BeforeOpening {
         this.each = each;
         this.past = past;
         this.decisions = decisions;
+        this.production = production;
         this.green = green;
         this.tables = tables;
         this.roastOff = roastOff;
@@ -103,6 +106,7 @@ class DemoSeeder implements BeforeOpening {
         forms.seed();
         past.seed(machineId, today);
         decisions.seed();
+        production.seed(lotIds.get(DemoProduction.LOT), entries.get(DemoProduction.LOT), today);
     }
 
     /** The first roasts of the lot that was roasted most, for a roast-off. */

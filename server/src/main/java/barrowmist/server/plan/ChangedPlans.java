@@ -1,9 +1,15 @@
 package barrowmist.server.plan;
 
+import barrowmist.core.plan.Aim;
+import barrowmist.core.plan.Targets;
+import barrowmist.core.roast.KeyFigure;
+import barrowmist.server.plan.PlanViews.PlanEntry;
 import barrowmist.server.roast.RoastEntity;
 import barrowmist.server.roast.RoastService;
 import barrowmist.server.web.Conflict;
+import barrowmist.server.web.InputProblems;
 import barrowmist.server.web.KeptInTurn;
+import java.time.Clock;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
@@ -20,8 +26,10 @@ public class ChangedPlans {
     private final PlanRepository plans;
     private final PlanService all;
     private final RoastService roasts;
+    private final Clock clock;
 
-    ChangedPlans(PlanRepository plans, PlanService all, RoastService roasts) {
+    ChangedPlans(PlanRepository plans, PlanService all, RoastService roasts, Clock clock) {
+        this.clock = clock;
         this.plans = plans;
         this.all = all;
         this.roasts = roasts;
@@ -45,6 +53,35 @@ public class ChangedPlans {
                         p.id(), Objects.requireNonNull(p.content().changed())))
                 .filter(p -> p.change().roastId() == roast.id())
                 .toList();
+    }
+
+    /**
+     * A plan in the style that suits its coffee, on its roaster's own terms, but towards these aims.
+     *
+     * @return the number of the plan
+     * @throws InputProblems if its roaster cannot roast it
+     */
+    public long beginTowards(PlanEntry entry, Map<KeyFigure, Aim> aims) {
+        PlanEntity plan = all.get(all.begin(entry).id());
+        PlanContent begun = plan.content();
+        Targets targets = begun.aimedAt();
+        for (Map.Entry<KeyFigure, Aim> aim : aims.entrySet()) {
+            targets = targets.with(aim.getKey(), aim.getValue());
+        }
+        PlanContent towards = new PlanContent(
+                begun.schoolId(),
+                begun.developmentFrom(),
+                PlanContent.aims(targets),
+                begun.greenG(),
+                begun.chargeC(),
+                begun.atCharge(),
+                begun.steps(),
+                begun.drop(),
+                begun.templateRoastId(),
+                begun.aim(),
+                begun.changed());
+        plan.keep(towards, clock.instant());
+        return plan.id();
     }
 
     /**

@@ -31,8 +31,6 @@ import org.springframework.stereotype.Service;
 @KeptInTurn
 public class ProofService {
 
-    private static final String NOBODY = "the lab";
-
     private final ProofRepository proofs;
     private final LaterRoasts later;
     private final RoastService roasts;
@@ -87,7 +85,7 @@ public class ProofService {
         Cause cause = cause(asked, change, traced);
         long table =
                 tables.open(CuppingEntry.blind(List.of(beforeId, after.id()))).id();
-        String who = Member.ofCaller().map(Member::name).orElse(NOBODY);
+        String who = Member.nameOfCaller();
         proofs.save(new ProofEntity(
                 beforeId,
                 after.id(),

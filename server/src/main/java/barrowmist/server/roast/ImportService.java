@@ -25,6 +25,8 @@ import org.springframework.stereotype.Service;
 @KeptInTurn
 public class ImportService {
 
+    private static final int LONGEST_NAME = 120;
+
     private final RoastService roasts;
     private final RoastRepository kept;
     private final LotService lots;
@@ -93,6 +95,10 @@ public class ImportService {
         RoastEntity roast =
                 new RoastEntity(sample, machine, number, roastedAt(log, request), log.log(), hash, request.again());
         roast.setEvents(log.events());
+        new LogNotes(log.notes())
+                .text("roasted_by")
+                .filter(n -> n.length() <= LONGEST_NAME)
+                .ifPresent(roast::setRoastedBy);
         RoastEntity saved = roasts.keepNew(roast);
         weights.keep(saved, request.greenG(), request.roastedG());
         return RoastView.of(saved);

@@ -3,6 +3,7 @@ package barrowmist.server.roast;
 import barrowmist.core.roast.EventKind;
 import barrowmist.core.roast.RoastAim;
 import barrowmist.core.roast.RoastLog;
+import barrowmist.server.access.Member;
 import barrowmist.server.green.GreenSampleEntity;
 import barrowmist.server.green.GreenSampleService;
 import barrowmist.server.machine.MachineService;
@@ -19,18 +20,21 @@ public class LiveRoasts {
     private final GreenSampleService greenSamples;
     private final MachineService machines;
     private final BatchWeights weights;
+    private final ApprovedPlans approved;
 
     LiveRoasts(
             RoastService service,
             RoastRepository roasts,
             GreenSampleService greenSamples,
             MachineService machines,
-            BatchWeights weights) {
+            BatchWeights weights,
+            ApprovedPlans approved) {
         this.service = service;
         this.roasts = roasts;
         this.greenSamples = greenSamples;
         this.machines = machines;
         this.weights = weights;
+        this.approved = approved;
     }
 
     /** Keeps what the desk logged as a roast; its id. */
@@ -46,6 +50,8 @@ public class LiveRoasts {
                 false);
         roast.setEvents(live.events());
         roast.setDesk(live.planId(), live.desk());
+        Member.ofCaller().map(Member::name).ifPresent(roast::setRoastedBy);
+        roast.setProduction(live.planId() != null && approved.holds(live.planId()));
         roast.setMadeFor(live.made());
         roast.setKind(live.kind());
         RoastEntity saved = service.keepNew(roast);

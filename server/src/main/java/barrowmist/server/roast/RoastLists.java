@@ -1,5 +1,6 @@
 package barrowmist.server.roast;
 
+import barrowmist.core.roast.RoastFigures;
 import barrowmist.server.green.LotService;
 import barrowmist.server.machine.MachineService;
 import barrowmist.server.web.Json;
@@ -7,6 +8,7 @@ import java.time.Clock;
 import java.time.Instant;
 import java.util.Collection;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 import org.springframework.data.domain.PageRequest;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -78,10 +80,10 @@ public class RoastLists {
                 .toList();
     }
 
-    /** All roasts since a moment that may be tasted, oldest first. */
+    /** All sample roasts since a moment that may be tasted, oldest first. */
     public List<RoastEntity> since(Instant since) {
         return roasts.findAllByRoastedAtGreaterThanEqualAndDiscardedReasonIsNullOrderByRoastedAt(since).stream()
-                .filter(r -> r.kind().isTasted())
+                .filter(r -> r.kind().isTasted() && !r.production())
                 .toList();
     }
 
@@ -110,6 +112,30 @@ public class RoastLists {
     /** Roasts that followed a plan, oldest first. */
     public List<RoastEntity> ofPlan(long planId) {
         return roasts.findAllByPlanIdAndKindIsNullAndDiscardedReasonIsNullOrderByRoastedAt(planId);
+    }
+
+    /** A batch that followed a plan, without its readings. */
+    public record Followed(
+            long roastId,
+            Instant roastedAt,
+            int number,
+            long lotId,
+            String lotName,
+            @Nullable String roastedBy,
+            @Nullable StoredFigures stored) {
+
+        public RoastFigures figures() {
+            return stored == null ? RoastFigures.NONE : stored.figures();
+        }
+
+        public String title() {
+            return lotName + ", roast " + number;
+        }
+    }
+
+    /** What followed a plan, oldest first; without warm-ups and pulls, thousands at once. */
+    public List<Followed> followed(long planId) {
+        return roasts.followed(planId);
     }
 
     /** What the desk kept of the newest roasts of a roaster. */

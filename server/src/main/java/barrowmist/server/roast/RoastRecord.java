@@ -27,6 +27,8 @@ public abstract class RoastRecord {
 
     private @Nullable Long pulledFrom;
     private @Nullable Long planId;
+    private @Nullable String roastedBy;
+    private boolean production;
     private @Nullable String desk;
     private @Nullable String history;
     private @Nullable String discardedReason;
@@ -96,6 +98,24 @@ public abstract class RoastRecord {
     /** Says by which plan it was roasted; {@code null} for none. */
     public void followed(@Nullable Long newPlanId) {
         planId = newPlanId;
+    }
+
+    /** Who roasted it; empty where nobody said so. */
+    public Optional<String> roastedBy() {
+        return Optional.ofNullable(roastedBy);
+    }
+
+    /** Whether it is held to a profile of production; it does not wait for bench and table as a sample does. */
+    public boolean production() {
+        return production;
+    }
+
+    public void setProduction(boolean isProduction) {
+        production = isProduction;
+    }
+
+    void setRoastedBy(@Nullable String person) {
+        roastedBy = person;
     }
 
     /** What the desk kept beside the readings; empty for a log that was imported. */

@@ -90,10 +90,16 @@ interface RoastRepository extends JpaRepository<RoastEntity, Long>, JpaSpecifica
     record Teaching(
             long roastId, Instant roastedAt, @Nullable StoredFigures figures) {}
 
+    /** What followed a plan, oldest first: its figures alone. */
+    @Query("select new barrowmist.server.roast.RoastLists$Followed(r.id, r.roastedAt, r.numberInLot, l.id, l.name,"
+            + " r.roastedBy, r.figures) from RoastEntity r join r.lot l where r.planId = :planId and r.kind is null"
+            + " and r.discardedReason is null order by r.roastedAt, r.id")
+    List<RoastLists.Followed> followed(long planId);
+
     /** All since a moment that count, oldest first. */
     @Query("select new barrowmist.server.roast.RoastLists$Begun(r.id, l.name, r.numberInLot, r.missingMarks)"
             + " from RoastEntity r join r.lot l where r.roastedAt >= :since and r.discardedReason is null"
-            + " order by r.roastedAt")
+            + " and r.production = false order by r.roastedAt")
     List<RoastLists.Begun> begun(Instant since);
 
     @Query("select new barrowmist.server.roast.RoastRepository$Teaching(r.id, r.roastedAt, r.figures)"

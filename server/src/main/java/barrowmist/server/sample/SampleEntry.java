@@ -24,7 +24,7 @@ public record SampleEntry(
         @Nullable Long version) {
 
     /** Nothing but weights. */
-    static SampleEntry weighed(@Nullable Double greenG, @Nullable Double roastedG) {
+    public static SampleEntry weighed(@Nullable Double greenG, @Nullable Double roastedG) {
         return new SampleEntry(greenG, roastedG, null, null, null, null, null, null, null, null, null, null);
     }
 

@@ -92,7 +92,7 @@ public class RuleService {
         if (why.isEmpty() || why.length() > LONGEST_REASON) {
             throw new InputProblems("reason", "A word why is wanted, of 1 to " + LONGEST_REASON + " characters");
         }
-        String who = Member.ofCaller().map(Member::name).orElse("the lab");
+        String who = Member.nameOfCaller();
         for (Change c : checked(now.rules(), entry.changes())) {
             changes.save(new RuleChangeEntity(now.version() + 1, c.name(), c.value(), why, who, clock.instant()));
         }

@@ -22,7 +22,6 @@ import org.springframework.transaction.annotation.Transactional;
 public class VerdictService {
 
     private static final int LONGEST_REASON = 500;
-    private static final String NOBODY = "the lab";
 
     private final VerdictRepository verdicts;
     private final RoastService roasts;
@@ -48,7 +47,7 @@ public class VerdictService {
         if (why.isEmpty() || why.length() > LONGEST_REASON) {
             throw new InputProblems("reason", "A word why is wanted, of 1 to " + LONGEST_REASON + " characters");
         }
-        String who = Member.ofCaller().map(Member::name).orElse(NOBODY);
+        String who = Member.nameOfCaller();
         VerdictEntity given = verdicts.save(new VerdictEntity(roastId, cause, why, who, clock.instant(), said));
         roast.setSettled(true);
         return VerdictView.of(given);

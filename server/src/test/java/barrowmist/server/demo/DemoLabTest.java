@@ -182,6 +182,7 @@ class DemoLabTest {
                         roasts,
                         mock(DemoPast.class),
                         mock(DemoDecisions.class),
+                        mock(DemoProduction.class),
                         mock(DemoGreen.class),
                         mock(DemoTables.class),
                         mock(DemoRoastOff.class),

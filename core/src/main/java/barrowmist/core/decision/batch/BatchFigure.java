@@ -18,7 +18,7 @@ public enum BatchFigure {
             "rorAtFirstCrackCPerMin", "rate of rise at first crack", "°C/min", 1.5, of(KeyFigure.ROR_AT_FIRST_CRACK)),
     DROP_C("dropC", "drop", "°C", 2, of(KeyFigure.DROP_C)),
     TOTAL_S("totalS", "total time", "s", 20, of(KeyFigure.TOTAL_S)),
-    LOSS_PCT("lossPct", "weight loss", "%", 0.5, Batch::lossPct),
+    LOSS_PCT("weightLossPct", "weight loss", "%", 0.5, Batch::lossPct),
     COLOUR_GROUND("colourGround", "ground colour", "points", 3, Batch::colourGround);
 
     private final String code;

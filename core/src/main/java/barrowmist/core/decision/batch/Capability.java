@@ -19,6 +19,8 @@ public record Capability(double ratio, double missesOneIn, String text) {
     private static final double ROOM = 1.33;
 
     private static final double JUST = 1;
+    private static final double SOMETIMES = 0.67;
+    private static final double NEARLY_ALL = 1.5;
     private static final double NEVER = 100_000;
 
     static Capability of(BatchFigure figure, ControlLimits limits, Aim aim) {
@@ -29,6 +31,19 @@ public record Capability(double ratio, double missesOneIn, String text) {
         double ratio = Math.min(above, below) / SPREADS;
         double oneIn = Math.min(NEVER, 1 / Math.max(misses, 1 / NEVER));
         return new Capability(ratio, oneIn, text(figure, ratio, oneIn, limits, aim));
+    }
+
+    /** What a chart says of its figure: how well the tolerance is held, and how often chance alone calls. */
+    public static String said(ControlChart chart, Aim aim) {
+        if (chart.limits().isEmpty()) {
+            return chart.points().size() < ControlLimits.FEWEST
+                    ? "Limits come with " + ControlLimits.FEWEST + " batches; there are "
+                            + chart.points().size() + "."
+                    : "All values are the same: there is no spread to make limits of.";
+        }
+        ControlLimits l = chart.limits().get();
+        String chance = "Limits from " + l.n() + " batches: chance alone calls about 1 in " + l.falseAlarmOneIn() + ".";
+        return of(chart.figure(), l, aim).text() + " " + chance;
     }
 
     private static String text(BatchFigure figure, double ratio, double oneIn, ControlLimits limits, Aim aim) {
@@ -46,7 +61,11 @@ public record Capability(double ratio, double missesOneIn, String text) {
         if (ratio >= JUST) {
             return "Just holds its tolerance. " + why + ": about 1 batch in " + round(oneIn) + " would miss it.";
         }
-        return "Does not hold its tolerance. " + why + ": about 1 batch in " + round(oneIn) + " misses it.";
+        String misses = oneIn < NEARLY_ALL
+                ? "nearly every batch misses it."
+                : "about 1 batch in " + round(oneIn) + " misses it.";
+        return (ratio >= SOMETIMES ? "Misses its tolerance now and then. " : "Does not hold its tolerance. ") + why
+                + ": " + misses;
     }
 
     private static String round(double oneIn) {

@@ -1,6 +1,7 @@
 package barrowmist.core.decision.batch;
 
 import barrowmist.core.plan.Aim;
+import barrowmist.core.trace.Pattern;
 import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
@@ -39,6 +40,18 @@ public record Profile(Map<BatchFigure, Aim> aims) {
             out.add(new Held(figure, aim, value, off, value.isPresent() && aim.reachedBy(value.getAsDouble())));
         });
         return out;
+    }
+
+    /** The aim, no wider than up to where this lab has learned that a cup tastes of something. */
+    public static Aim asTheCupAllows(BatchFigure figure, Aim aim, List<Pattern> learned) {
+        double tolerance = aim.tolerance();
+        for (Pattern p : learned) {
+            double room = p.above() ? p.threshold() - aim.value() : aim.value() - p.threshold();
+            if (p.metric().equals(figure.code()) && room > 0) {
+                tolerance = Math.min(tolerance, room);
+            }
+        }
+        return new Aim(aim.value(), tolerance);
     }
 
     /** A control chart of each figure that is asked for. */

@@ -2,40 +2,24 @@ package barrowmist.core.green.csv;
 
 import barrowmist.core.green.Defect;
 import barrowmist.core.green.Inspection;
-import java.io.IOException;
-import java.io.UncheckedIOException;
+import barrowmist.core.units.CsvTable;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Objects;
 import java.util.OptionalDouble;
-import org.apache.commons.csv.CSVFormat;
-import org.apache.commons.csv.CSVPrinter;
 import org.jspecify.annotations.Nullable;
 
 /** Writes lots and inspections as a table that {@link GreenReader} reads back. */
 public final class GreenWriter {
 
-    private static final String FORMULA_STARTS = "=+-@\t\r";
-
     private GreenWriter() {}
 
     /** All rows under one header. */
     public static String write(List<GreenRow> rows) {
-        StringBuilder out = new StringBuilder();
-        CSVFormat format = CSVFormat.RFC4180
-                .builder()
-                .setHeader(GreenColumns.all().toArray(String[]::new))
-                .get();
-        try (CSVPrinter printer = new CSVPrinter(out, format)) {
-            for (GreenRow row : rows) {
-                printer.printRecord(cells(row));
-            }
-        } catch (IOException e) {
-            throw new UncheckedIOException("A string buffer does not fail", e);
-        }
-        return out.toString();
+        return CsvTable.write(
+                GreenColumns.all(), rows.stream().map(GreenWriter::cells).toList());
     }
 
     private static List<String> cells(GreenRow row) {
@@ -75,13 +59,8 @@ public final class GreenWriter {
         return cells;
     }
 
-    /** A text that a spreadsheet would take for a formula is marked as text. */
     private static String text(@Nullable String value) {
-        if (value == null) {
-            return "";
-        }
-        boolean formula = !value.isEmpty() && FORMULA_STARTS.indexOf(value.charAt(0)) >= 0;
-        return formula ? "'" + value : value;
+        return value == null ? "" : value;
     }
 
     /** A figure or day that may have been left out. */

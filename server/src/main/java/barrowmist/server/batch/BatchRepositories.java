@@ -1,0 +1,38 @@
+package barrowmist.server.batch;
+
+import java.util.Collection;
+import java.util.List;
+import org.springframework.data.jpa.repository.JpaRepository;
+import org.springframework.data.jpa.repository.Modifying;
+import org.springframework.data.jpa.repository.Query;
+
+/** Profiles in the database. */
+interface ProfileRepository extends JpaRepository<ProfileEntity, Long> {
+
+    List<ProfileEntity> findAllByOrderByNameAscVersionNoDesc();
+
+    boolean existsByPlanId(long planId);
+
+    List<ProfileEntity> findAllByPlanIdOrderByApprovedAt(long planId);
+}
+
+/** Tables of batch tasters in the database. */
+interface TasteRepository extends JpaRepository<TasteEntity, Long> {
+
+    List<TasteEntity> findAllByProfileIdOrderByIdDesc(long profileId);
+}
+
+/** What was let go, in the database. */
+interface ReleaseRepository extends JpaRepository<ReleaseEntity, Long> {}
+
+/** Bags in the database. */
+interface BagRepository extends JpaRepository<BagEntity, Long> {
+
+    @Modifying
+    @Query("delete from BagEntity b where b.roastId = :roastId")
+    void forget(long roastId);
+
+    List<BagEntity> findAllByRoastIdInOrderById(Collection<Long> roastIds);
+
+    List<BagEntity> findAllByBagIgnoreCaseOrderById(String bag);
+}

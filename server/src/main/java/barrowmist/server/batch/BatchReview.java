@@ -1,0 +1,106 @@
+package barrowmist.server.batch;
+
+import barrowmist.core.decision.batch.BatchFigure;
+import barrowmist.core.decision.batch.Capability;
+import barrowmist.core.decision.batch.ControlChart;
+import barrowmist.core.decision.batch.ControlLimits;
+import barrowmist.core.decision.batch.Profile;
+import barrowmist.core.decision.batch.WhatChanged;
+import barrowmist.core.plan.Aim;
+import barrowmist.server.batch.BatchGathering.Gathered;
+import barrowmist.server.batch.BatchViews.BatchFigureView;
+import barrowmist.server.batch.BatchViews.ChartPoint;
+import barrowmist.server.batch.BatchViews.ChartView;
+import barrowmist.server.batch.BatchViews.ProfileBatch;
+import barrowmist.server.batch.BatchViews.ProfileBatches;
+import barrowmist.server.batch.BatchViews.SignalView;
+import barrowmist.server.web.Optionals;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.Optional;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Every batch of a profile against it, and the control charts that they make. */
+@Service
+@Transactional(readOnly = true)
+public class BatchReview {
+
+    private final ProfileService profiles;
+    private final BatchGathering gathering;
+    private final BagRepository bags;
+
+    BatchReview(ProfileService profiles, BatchGathering gathering, BagRepository bags) {
+        this.profiles = profiles;
+        this.gathering = gathering;
+        this.bags = bags;
+    }
+
+    /**
+     * Every batch against the profile.
+     *
+     * @param further whether runs and trends are signals too
+     */
+    public ProfileBatches batches(long id, boolean further) {
+        ProfileEntity p = profiles.one(id);
+        Profile profile = p.profile();
+        List<Gathered> all = gathering.of(p);
+        Map<Long, List<String>> packed = Bags.byRoast(bags.findAllByRoastIdInOrderById(
+                all.stream().map(g -> g.roast().roastId()).toList()));
+        List<ProfileBatch> views = new ArrayList<>();
+        for (Gathered g : all) {
+            views.add(new ProfileBatch(
+                    g.roast().roastId(),
+                    g.roast().title(),
+                    g.roast().roastedAt(),
+                    g.roast().roastedBy(),
+                    figures(profile, g),
+                    g.release().map(ReleaseEntity::released).orElse(null),
+                    g.release().map(ReleaseEntity::reason).orElse(null),
+                    packed.getOrDefault(g.roast().roastId(), List.of())));
+        }
+        var batches = all.stream().map(Gathered::batch).toList();
+        List<ChartView> charts = profile.charts(batches, further).stream()
+                .map(c -> chart(c, Objects.requireNonNull(profile.aims().get(c.figure())), WhatChanged.of(c, batches)))
+                .toList();
+        return new ProfileBatches(views, charts, BatchGathering.outturn(all));
+    }
+
+    static List<BatchFigureView> figures(Profile profile, Gathered of) {
+        return profile.of(of.batch()).stream()
+                .map(h -> new BatchFigureView(
+                        h.figure().code(),
+                        Optionals.orNull(h.value()),
+                        h.aim().value(),
+                        h.aim().tolerance(),
+                        h.within()))
+                .toList();
+    }
+
+    private static ChartView chart(ControlChart c, Aim aim, List<String> changed) {
+        BatchFigure f = c.figure();
+        Optional<ControlLimits> l = c.limits();
+        return new ChartView(
+                f.code(),
+                f.label(),
+                f.unit(),
+                aim.value(),
+                aim.tolerance(),
+                l.map(ControlLimits::centre).orElse(null),
+                l.map(ControlLimits::lower).orElse(null),
+                l.map(ControlLimits::upper).orElse(null),
+                l.map(ControlLimits::n).orElse(0),
+                c.points().stream()
+                        .map(p -> new ChartPoint(p.roastId(), p.value(), p.mean()))
+                        .toList(),
+                c.signals().stream()
+                        .map(s -> new SignalView(
+                                s.roastId(), s.rule().code(), s.rule().label()))
+                        .toList(),
+                c.driftsNow().isPresent(),
+                Capability.said(c, aim),
+                changed);
+    }
+}

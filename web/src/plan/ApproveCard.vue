@@ -1,0 +1,46 @@
+<script setup lang="ts">
+import { ref } from 'vue'
+import { useRouter } from 'vue-router'
+import { answer, api, type Failure } from '@/shared/api/client'
+import { useLoad } from '@/shared/api/useLoad'
+
+/** Makes a plan that roasts as it should the profile that every batch is held to. */
+const props = defineProps<{ planId: number }>()
+const router = useRouter()
+const profiles = useLoad(() => answer(api.GET('/api/profiles')))
+const failure = ref<Failure>()
+const sending = ref(false)
+
+async function approve() {
+  if (sending.value) {
+    return
+  }
+  sending.value = true
+  const made = await answer(api.POST('/api/profiles', { body: { planId: props.planId } }))
+  sending.value = false
+  failure.value = made.failure
+  if (made.data) {
+    await router.push(`/decision/profiles/${made.data.id}`)
+  }
+}
+</script>
+
+<template>
+  <section class="card">
+    <h2>In production</h2>
+    <template v-for="p in profiles.data.value ?? []" :key="p.id">
+      <p v-if="p.planId === planId">
+        <router-link :to="`/decision/profiles/${p.id}`">{{ p.name }}, version {{ p.version }}</router-link
+        >: {{ p.outturn }}
+      </p>
+    </template>
+    <v-btn
+      v-if="!profiles.data.value?.some((p) => p.planId === planId)"
+      variant="outlined"
+      :loading="sending"
+      @click="approve"
+      >Approve for production</v-btn
+    >
+    <p v-if="failure" class="ember" role="alert">{{ failure.message }}</p>
+  </section>
+</template>
