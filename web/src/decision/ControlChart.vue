@@ -20,23 +20,17 @@ const DOTTED = 400
 
 const range = computed(() => {
   const c = props.chart
-  const all = c.points.map((p) => p.value).concat([c.target - c.tolerance, c.target + c.tolerance])
-  if (c.lower !== undefined && c.upper !== undefined) {
-    all.push(c.lower, c.upper)
-  }
-  let low = Infinity
-  let high = -Infinity
-  for (const v of all) {
-    low = Math.min(low, v)
-    high = Math.max(high, v)
-  }
-  const room = (high - low || 1) * 0.06
+  const low = Math.min(c.target - c.tolerance, c.lower ?? Infinity)
+  const high = Math.max(c.target + c.tolerance, c.upper ?? -Infinity)
+  const room = (high - low || 1) * 0.25
+  // what lies further off is drawn at the edge with its value: one such batch would press all others flat
   return { low: low - room, high: high + room }
 })
 const x = (i: number) =>
   LEFT + (i / Math.max(1, props.chart.points.length - 1)) * (width.value - LEFT - RIGHT)
+const inside = (at: number) => Math.max(TOP, Math.min(HEIGHT - BOTTOM, at))
 const y = (v: number) =>
-  TOP + (1 - (v - range.value.low) / (range.value.high - range.value.low)) * (HEIGHT - TOP - BOTTOM)
+  inside(TOP + (1 - (v - range.value.low) / (range.value.high - range.value.low)) * (HEIGHT - TOP - BOTTOM))
 const path = (of: (p: Schemas['ChartPoint']) => number) =>
   props.chart.points.map((p, i) => `${i ? 'L' : 'M'}${x(i).toFixed(1)} ${y(of(p)).toFixed(1)}`).join('')
 const signalled = computed(() => {
@@ -46,6 +40,7 @@ const signalled = computed(() => {
   }
   return out
 })
+const beyond = (v: number) => v > range.value.high || v < range.value.low
 const dots = computed(() =>
   props.chart.points
     .map((p, i) => ({ ...p, i, why: signalled.value.get(p.roastId) }))
@@ -96,6 +91,9 @@ const lines = computed(() => {
       <a v-for="d in dots" :key="d.roastId" :href="`/roast/${d.roastId}`">
         <title>{{ titles[d.roastId] }}: {{ shown(d.value) }}{{ d.why ? ` – ${d.why}` : '' }}</title>
         <circle :class="{ signal: d.why }" :cx="x(d.i)" :cy="y(d.value)" :r="d.why ? 5 : 2.6" />
+        <text v-if="beyond(d.value)" :x="x(d.i) + 9" :y="y(d.value) + 4" class="tabular">
+          {{ shown(d.value) }}
+        </text>
       </a>
     </svg>
   </div>

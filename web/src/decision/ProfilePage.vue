@@ -4,7 +4,7 @@ import { useRoute, useRouter } from 'vue-router'
 import { answer, api, type Failure } from '@/shared/api/client'
 import { useLoad } from '@/shared/api/useLoad'
 import PageState from '@/shared/components/PageState.vue'
-import { day } from '@/shared/format/text'
+import { capital, day } from '@/shared/format/text'
 import { usePreferences } from '@/shared/preferences'
 import { batchFigure } from './batchFigures'
 import BatchList from './BatchList.vue'
@@ -100,12 +100,12 @@ async function next() {
       />
       <section v-for="c in charts" :key="c.name" class="card chart">
         <h2>
-          {{ c.label }}
+          {{ capital(c.label) }}
           <span class="quiet">
             {{ batchFigure(c.target, c.unit, preferences.units) }} ±
             {{ batchFigure(c.tolerance, c.unit, preferences.units, true) }}
           </span>
-          <span v-if="c.driftsNow" class="ember">drifts</span>
+          <span v-if="c.driftsNow" class="ember drifts">drifts</span>
         </h2>
         <ControlChart :chart="c" :titles="titles" />
         <p class="quiet">{{ c.text }}</p>
@@ -128,6 +128,9 @@ async function next() {
 <style scoped>
 .chart {
   margin-top: 12px;
+}
+.drifts {
+  margin-left: 12px;
 }
 .chart p {
   margin: 2px 0;

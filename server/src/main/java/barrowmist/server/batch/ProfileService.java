@@ -73,7 +73,7 @@ public class ProfileService {
                     p.name() + ", version " + p.versionNo() + ", was replaced already: go on from the newest.",
                     Map.of());
         });
-        Optional<RoastEntity> reference = reference(plan.id(), entry.referenceId());
+        Optional<RoastEntity> reference = reference(plan, entry.referenceId());
         Profile profile = entry.figures() == null ? targets.of(plan, reference) : ProfileAims.entered(entry.figures());
         ProfileEntity saved = profiles.save(new ProfileEntity(
                 name(entry, before, plan),
@@ -105,16 +105,18 @@ public class ProfileService {
     }
 
     /** The roast that batches are tasted beside: the one named, else the newest of the plan that was accepted. */
-    private Optional<RoastEntity> reference(long planId, @Nullable Long roastId) {
-        List<RoastEntity> all = roasts.ofPlan(planId);
+    private Optional<RoastEntity> reference(PlanEntity plan, @Nullable Long roastId) {
         if (roastId == null) {
-            return all.stream().filter(RoastEntity::accepted).reduce((a, b) -> b);
+            return roasts.ofPlan(plan.id()).stream()
+                    .filter(RoastEntity::accepted)
+                    .reduce((a, b) -> b);
         }
-        return Optional.of(all.stream()
-                .filter(r -> r.id() == roastId)
-                .findFirst()
-                .orElseThrow(
-                        () -> new InputProblems("referenceId", "Roast " + roastId + " did not follow plan " + planId)));
+        RoastEntity named = each.get(roastId);
+        if (named.machine().id() != plan.machine().id()) {
+            throw new InputProblems(
+                    "referenceId", named.title() + " was roasted on another roaster: a profile holds for one");
+        }
+        return Optional.of(named);
     }
 
     ProfileEntity one(long id) {

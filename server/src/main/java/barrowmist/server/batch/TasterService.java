@@ -4,7 +4,6 @@ import barrowmist.core.cupping.CuppingSheet;
 import barrowmist.core.decision.DecisionRules;
 import barrowmist.core.decision.ScoreDifference;
 import barrowmist.core.trace.Finding;
-import barrowmist.core.trace.Finding.Standing;
 import barrowmist.server.access.Member;
 import barrowmist.server.batch.BatchGathering.Gathered;
 import barrowmist.server.batch.BatchViews.TastedBatch;
@@ -137,9 +136,7 @@ public class TasterService {
     }
 
     private TastedBatch batch(Gathered g, List<Double> scores, List<Double> approved) {
-        Optional<Finding> found = traces.traced(g.batch().roastId()).findings().stream()
-                .findFirst()
-                .filter(f -> f.standing() == Standing.SUPPORTED || f.standing() == Standing.UNEXPLAINED);
+        Optional<Finding> found = traces.spoken(g.batch().roastId());
         if (scores.isEmpty() || approved.isEmpty()) {
             return new TastedBatch(
                     g.batch().roastId(), g.roast().title(), null, "Not scored beside the approved roast.");

@@ -69,6 +69,31 @@ public class CuppedSheets implements CuppedRoasts {
         return out;
     }
 
+    /** A finished sheet with who wrote it, and at which table. */
+    public record ToldSheet(long roastId, long cuppingId, Instant cuppedAt, String cupper, CuppingSheet sheet) {}
+
+    /** Every finished sheet of a lot, oldest first; of a table that is not revealed, none. */
+    public List<ToldSheet> toldOfLot(long lotId) {
+        return toldSheets(sheets.toldOfLot(lotId));
+    }
+
+    /** The same of one roast. */
+    public List<ToldSheet> toldOfRoast(long roastId) {
+        return toldSheets(sheets.toldOfRoast(roastId));
+    }
+
+    private List<ToldSheet> toldSheets(List<SheetEntity> told) {
+        return told.stream()
+                .filter(s -> s.roastId() != null && s.sheet().finalScore().isPresent())
+                .map(s -> new ToldSheet(
+                        Objects.requireNonNull(s.roastId()),
+                        s.cupping().id(),
+                        s.cupping().cuppedAt(),
+                        s.cupper(),
+                        words.spoken(List.of(s.sheet())).get(0)))
+                .toList();
+    }
+
     /** Finished sheets of one table, by the roast they are of; empty until it is revealed. */
     public Map<Long, List<CuppingSheet>> toldOfTable(long cuppingId) {
         Map<Long, List<CuppingSheet>> out = new LinkedHashMap<>();

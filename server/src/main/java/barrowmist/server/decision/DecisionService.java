@@ -61,7 +61,7 @@ public class DecisionService {
     }
 
     @Transactional(readOnly = true)
-    DecisionView of(long lotId) {
+    public DecisionView of(long lotId) {
         LotEntity lot = lots.get(lotId);
         Proposal proposal = Proposals.of(gathering.of(lotId), RULES);
         List<DecidedView> history = decisions.findAllByLotIdOrderByIdDesc(lotId).stream()

@@ -10,12 +10,12 @@ import java.util.List;
 import org.jspecify.annotations.Nullable;
 
 /** Decisions on the wire. */
-final class DecisionViews {
+public final class DecisionViews {
 
     private DecisionViews() {}
 
     /** A decision as it is entered: outcome and reason are wanted. */
-    record DecisionEntry(
+    public record DecisionEntry(
             @Schema(allowableValues = {"buy", "reject", "claim", "roast-again", "hold", "undecided"}) @Nullable
             String outcome,
 
@@ -28,7 +28,7 @@ final class DecisionViews {
             @Nullable LocalDate dueOn) {}
 
     /** One thing that speaks for or against a lot. */
-    record ReasonView(
+    public record ReasonView(
             @Schema(allowableValues = {"for", "against"}) String says,
             String text,
 
@@ -42,7 +42,7 @@ final class DecisionViews {
     }
 
     /** What the program would do, and why; never a verdict. */
-    record ProposalView(String outcome, String label, List<ReasonView> reasons) {
+    public record ProposalView(String outcome, String label, List<ReasonView> reasons) {
 
         static ProposalView of(Proposal p) {
             return new ProposalView(
@@ -53,7 +53,7 @@ final class DecisionViews {
     }
 
     /** What was decided, by whom, when and why, and what the program proposed then. */
-    record DecidedView(
+    public record DecidedView(
             String outcome,
             String label,
             @Nullable String use,
@@ -84,7 +84,7 @@ final class DecisionViews {
      * @param missing what is not known yet, with the quickest way to it, a sentence each
      * @param history all that was decided, the one that holds first
      */
-    record DecisionView(
+    public record DecisionView(
             long lotId,
             String lotName,
             String outcome,
@@ -96,7 +96,7 @@ final class DecisionViews {
             List<DecidedView> history) {}
 
     /** A lot in the list of what is to be decided. */
-    record DueLot(
+    public record DueLot(
             long lotId,
             String lotName,
             String supplier,

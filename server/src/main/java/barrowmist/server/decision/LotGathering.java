@@ -103,9 +103,7 @@ class LotGathering {
                 .boxed()
                 .toList();
         Optional<String> held = verdicts.held(roast.id());
-        Optional<Finding> said = traces.traced(roast.id()).findings().stream()
-                .findFirst()
-                .filter(f -> f.standing() == Standing.SUPPORTED || f.standing() == Standing.UNEXPLAINED);
+        Optional<Finding> said = traces.spoken(roast.id());
         return new CuppedRoast(
                 "Roast " + roast.numberInLot(),
                 roast.greenSample().stage(),

@@ -112,7 +112,7 @@ class DemoProduction {
         }
         roasts.accept(ids.get(1), true);
         long profile = profiles.approve(new ProfileEntry(
-                plan, "Espresso base", FIGURES, null, null, "As cupped in spring: round, cocoa, no ash"));
+                plan, "Espresso base", FIGURES, null, ids.get(1), "As cupped in spring: round, cocoa, no ash"));
         profiles.followed(profile, ids);
         for (int i = 0; i < BATCHES; i++) {
             releases.keep(ids.get(i), release(i));

@@ -170,7 +170,7 @@ public class GreenSampleService {
 
     /** Each stage held against the one before it. */
     @Transactional(readOnly = true)
-    List<StagesView> stages(long lotId) {
+    public List<StagesView> stages(long lotId) {
         lots.get(lotId);
         List<GreenSampleEntity> all = samples.findAllByLotIdOrderById(lotId).stream()
                 .sorted(Comparator.comparing(GreenSampleEntity::stage))

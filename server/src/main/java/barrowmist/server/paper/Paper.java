@@ -35,6 +35,7 @@ public final class Paper {
         try (ByteArrayOutputStream out = new ByteArrayOutputStream()) {
             PdfRendererBuilder page = new PdfRendererBuilder();
             page.useFastMode();
+            page.useObjectDrawerFactory(Drawing.drawers());
             page.useFont(() -> resource(FONT), FONT_NAME);
             page.withHtmlContent(filled(template, model), "");
             page.toStream(out);

@@ -12,7 +12,7 @@ import org.springframework.transaction.annotation.Transactional;
 /** Keeps photographs of roasted samples. */
 @Service
 @KeptInTurn
-class PhotoService {
+public class PhotoService {
 
     private static final int MOST_PHOTOS = 12;
 
@@ -27,7 +27,7 @@ class PhotoService {
     }
 
     @Transactional(readOnly = true)
-    List<Long> ofRoast(long roastId) {
+    public List<Long> ofRoast(long roastId) {
         return photos.ofRoast(roastId);
     }
 
@@ -41,10 +41,10 @@ class PhotoService {
     }
 
     /** A photograph as it was kept. */
-    record Kept(String type, byte[] content) {}
+    public record Kept(String type, byte[] content) {}
 
     @Transactional(readOnly = true)
-    Kept get(long id) {
+    public Kept get(long id) {
         PhotoEntity photo = photos.findById(id).orElseThrow(() -> new NotFound("photograph", id));
         return new Kept(photo.contentType(), photo.content());
     }

@@ -42,8 +42,19 @@ public record Capability(double ratio, double missesOneIn, String text) {
                     : "All values are the same: there is no spread to make limits of.";
         }
         ControlLimits l = chart.limits().get();
+        String drifted = chart.driftsNow().isEmpty() ? "" : drifted(chart, l);
         String chance = "Limits from " + l.n() + " batches: chance alone calls about 1 in " + l.falseAlarmOneIn() + ".";
-        return of(chart.figure(), l, aim).text() + " " + chance;
+        return of(chart.figure(), l, aim).text() + " " + drifted + chance;
+    }
+
+    private static String drifted(ControlChart chart, ControlLimits l) {
+        double mean = chart.points().get(chart.points().size() - 1).mean();
+        return String.format(
+                Locale.ROOT,
+                "Since then it has drifted: the weighted mean lies %.1f %s %s. ",
+                Math.abs(mean - l.centre()),
+                chart.figure().unit(),
+                mean > l.centre() ? "higher" : "lower");
     }
 
     private static String text(BatchFigure figure, double ratio, double oneIn, ControlLimits limits, Aim aim) {

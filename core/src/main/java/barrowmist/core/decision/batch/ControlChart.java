@@ -69,11 +69,12 @@ public record ControlChart(
                         .limit(ControlLimits.FIRST)
                         .toList());
         Optional<ControlLimits> limits = ControlLimits.of(usual);
-        double[] means = MovingMean.DEFAULT.means(
-                values, limits.map(ControlLimits::centre).orElse(values.length == 0 ? 0 : values[0]));
+        double mean = limits.map(ControlLimits::centre).orElse(values.length == 0 ? 0 : values[0]);
         List<Point> points = new ArrayList<>();
         for (int i = 0; i < values.length; i++) {
-            points.add(new Point(measured.get(i).roastId(), values[i], means[i]));
+            // what was held back has its cause already: it tells of no drift
+            mean = measured.get(i).held() ? mean : MovingMean.DEFAULT.next(mean, values[i]);
+            points.add(new Point(measured.get(i).roastId(), values[i], mean));
         }
         List<Signal> signals = limits.map(l -> signals(points, l, further)).orElse(List.of());
         return new ControlChart(figure, List.copyOf(points), limits, signals);

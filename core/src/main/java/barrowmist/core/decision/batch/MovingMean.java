@@ -17,10 +17,14 @@ public record MovingMean(double weight, double spreads) {
         double[] out = new double[values.length];
         double mean = centre;
         for (int i = 0; i < values.length; i++) {
-            mean = weight * values[i] + (1 - weight) * mean;
+            mean = next(mean, values[i]);
             out[i] = mean;
         }
         return out;
+    }
+
+    double next(double mean, double value) {
+        return weight * value + (1 - weight) * mean;
     }
 
     /**
