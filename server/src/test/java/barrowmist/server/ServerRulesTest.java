@@ -53,6 +53,7 @@ class ServerRulesTest {
             "past",
             "decision",
             "batch",
+            "report",
             "label",
             "today",
             "demo");

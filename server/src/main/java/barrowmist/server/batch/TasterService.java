@@ -3,7 +3,7 @@ package barrowmist.server.batch;
 import barrowmist.core.cupping.CuppingSheet;
 import barrowmist.core.decision.DecisionRules;
 import barrowmist.core.decision.ScoreDifference;
-import barrowmist.core.trace.Finding;
+import barrowmist.core.trace.Cause;
 import barrowmist.server.access.Member;
 import barrowmist.server.batch.BatchGathering.Gathered;
 import barrowmist.server.batch.BatchViews.TastedBatch;
@@ -11,7 +11,7 @@ import barrowmist.server.batch.BatchViews.TastedTable;
 import barrowmist.server.cupping.CuppedSheets;
 import barrowmist.server.cupping.CuppingService;
 import barrowmist.server.cupping.TableEntries.CuppingEntry;
-import barrowmist.server.trace.TraceService;
+import barrowmist.server.trace.SpokenCauses;
 import barrowmist.server.web.Conflict;
 import barrowmist.server.web.InputProblems;
 import barrowmist.server.web.KeptInTurn;
@@ -42,7 +42,7 @@ public class TasterService {
     private final TasteRepository tastes;
     private final CuppingService tables;
     private final CuppedSheets sheets;
-    private final TraceService traces;
+    private final SpokenCauses causes;
     private final Clock clock;
 
     TasterService(
@@ -51,14 +51,14 @@ public class TasterService {
             TasteRepository tastes,
             CuppingService tables,
             CuppedSheets sheets,
-            TraceService traces,
+            SpokenCauses causes,
             Clock clock) {
         this.profiles = profiles;
         this.gathering = gathering;
         this.tastes = tastes;
         this.tables = tables;
         this.sheets = sheets;
-        this.traces = traces;
+        this.causes = causes;
         this.clock = clock;
     }
 
@@ -136,14 +136,14 @@ public class TasterService {
     }
 
     private TastedBatch batch(Gathered g, List<Double> scores, List<Double> approved) {
-        Optional<Finding> found = traces.spoken(g.batch().roastId());
+        Optional<Cause> found = causes.of(g.batch().roastId()).cause();
         if (scores.isEmpty() || approved.isEmpty()) {
             return new TastedBatch(
                     g.batch().roastId(), g.roast().title(), null, "Not scored beside the approved roast.");
         }
         ScoreDifference d = ScoreDifference.of(approved, scores, DecisionRules.DEFAULTS);
         String by = String.format(Locale.ROOT, "%.2f beside %.2f of the approved roast", d.after(), d.before());
-        String text = found.map(f -> by + "; the cup speaks of " + f.cause().label() + ": open its trace.")
+        String text = found.map(f -> by + "; the cup speaks of " + f.label() + ": open its trace.")
                 .orElse(by + (d.worse() ? ": worse." : ": passes."));
         return new TastedBatch(g.batch().roastId(), g.roast().title(), found.isEmpty() && !d.worse(), text);
     }

@@ -5,17 +5,14 @@ import barrowmist.core.decision.LotEvidence;
 import barrowmist.core.decision.LotEvidence.CuppedRoast;
 import barrowmist.core.green.GreenFacts;
 import barrowmist.core.green.GreenJudgement;
-import barrowmist.core.trace.Cause;
-import barrowmist.core.trace.Finding;
-import barrowmist.core.trace.Finding.Standing;
 import barrowmist.server.cupping.CuppedSheets;
 import barrowmist.server.green.GreenSampleEntity;
 import barrowmist.server.green.GreenSampleService;
 import barrowmist.server.green.GreenVerdicts;
 import barrowmist.server.roast.RoastEntity;
 import barrowmist.server.roast.RoastLists;
-import barrowmist.server.trace.TraceService;
-import barrowmist.server.trace.VerdictService;
+import barrowmist.server.trace.SpokenCauses;
+import barrowmist.server.trace.SpokenCauses.Spoken;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -34,22 +31,19 @@ class LotGathering {
     private final GreenVerdicts green;
     private final RoastLists roasts;
     private final CuppedSheets sheets;
-    private final TraceService traces;
-    private final VerdictService verdicts;
+    private final SpokenCauses causes;
 
     LotGathering(
             GreenSampleService samples,
             GreenVerdicts green,
             RoastLists roasts,
             CuppedSheets sheets,
-            TraceService traces,
-            VerdictService verdicts) {
+            SpokenCauses causes) {
         this.samples = samples;
         this.green = green;
         this.roasts = roasts;
         this.sheets = sheets;
-        this.traces = traces;
-        this.verdicts = verdicts;
+        this.causes = causes;
     }
 
     LotEvidence of(long lotId) {
@@ -95,21 +89,14 @@ class LotGathering {
                 .toList();
     }
 
-    /** By the lead's verdict where there is one, else by a finding that the cup speaks for; traced now, not as last kept. */
     private CuppedRoast roast(RoastEntity roast, List<CuppingSheet> of) {
         List<Double> scores = of.stream()
                 .map(CuppingSheet::finalScore)
                 .flatMapToDouble(OptionalDouble::stream)
                 .boxed()
                 .toList();
-        Optional<String> held = verdicts.held(roast.id());
-        Optional<Finding> said = traces.spoken(roast.id());
+        Spoken spoken = causes.of(roast.id());
         return new CuppedRoast(
-                "Roast " + roast.numberInLot(),
-                roast.greenSample().stage(),
-                scores,
-                held.isPresent() ? held.flatMap(Cause::parse) : said.map(Finding::cause),
-                held.isPresent()
-                        || said.filter(f -> f.standing() == Standing.SUPPORTED).isPresent());
+                "Roast " + roast.numberInLot(), roast.greenSample().stage(), scores, spoken.cause(), spoken.borneOut());
     }
 }

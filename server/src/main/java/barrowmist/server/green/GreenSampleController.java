@@ -26,9 +26,11 @@ import org.springframework.web.bind.annotation.RestController;
 class GreenSampleController {
 
     private final GreenSampleService samples;
+    private final GreenVerdicts verdicts;
     private final GreenLimitsService limits;
 
-    GreenSampleController(GreenSampleService samples, GreenLimitsService limits) {
+    GreenSampleController(GreenSampleService samples, GreenVerdicts verdicts, GreenLimitsService limits) {
+        this.verdicts = verdicts;
         this.samples = samples;
         this.limits = limits;
     }
@@ -51,7 +53,7 @@ class GreenSampleController {
 
     @GetMapping("/lots/{lotId}/stages")
     List<StagesView> stages(@PathVariable long lotId) {
-        return samples.stages(lotId);
+        return verdicts.stages(lotId);
     }
 
     @GetMapping("/green-samples/{id}/inspection")

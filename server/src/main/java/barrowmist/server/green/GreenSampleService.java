@@ -5,7 +5,6 @@ import barrowmist.core.green.GreenFacts;
 import barrowmist.core.green.GreenJudgement;
 import barrowmist.core.green.Inspection;
 import barrowmist.core.green.SampleStage;
-import barrowmist.core.green.StageComparison;
 import barrowmist.server.green.GreenViews.DefectView;
 import barrowmist.server.green.GreenViews.GradeView;
 import barrowmist.server.green.GreenViews.GreenSampleEntry;
@@ -14,15 +13,12 @@ import barrowmist.server.green.GreenViews.InspectionEntry;
 import barrowmist.server.green.GreenViews.InspectionView;
 import barrowmist.server.green.GreenViews.JudgementView;
 import barrowmist.server.green.GreenViews.ScreensView;
-import barrowmist.server.green.GreenViews.StageFigureView;
-import barrowmist.server.green.GreenViews.StagesView;
 import barrowmist.server.web.Conflict;
 import barrowmist.server.web.InputProblems;
 import barrowmist.server.web.KeptInTurn;
 import barrowmist.server.web.NotFound;
 import java.time.Clock;
 import java.time.LocalDate;
-import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
@@ -87,11 +83,17 @@ public class GreenSampleService {
 
     @Transactional(readOnly = true)
     List<GreenSampleView> ofLot(long lotId) {
-        lots.get(lotId);
         Map<Long, Long> roasts = lots.roastsOfSamples();
+        return stagesOf(lotId).stream()
+                .map(s -> view(s, roasts.getOrDefault(s.id(), 0L)))
+                .toList();
+    }
+
+    /** By stage. */
+    public List<GreenSampleEntity> stagesOf(long lotId) {
+        lots.get(lotId);
         return samples.findAllByLotIdOrderById(lotId).stream()
                 .sorted(Comparator.comparing(GreenSampleEntity::stage))
-                .map(s -> view(s, roasts.getOrDefault(s.id(), 0L)))
                 .toList();
     }
 
@@ -166,27 +168,6 @@ public class GreenSampleService {
                 facts.densityGPerL(),
                 count == null ? null : count.grade().name().label(),
                 GreenJudgement.stops(s.inspection()));
-    }
-
-    /** Each stage held against the one before it. */
-    @Transactional(readOnly = true)
-    public List<StagesView> stages(long lotId) {
-        lots.get(lotId);
-        List<GreenSampleEntity> all = samples.findAllByLotIdOrderById(lotId).stream()
-                .sorted(Comparator.comparing(GreenSampleEntity::stage))
-                .toList();
-        List<StagesView> out = new ArrayList<>();
-        for (int i = 1; i < all.size(); i++) {
-            GreenSampleEntity a = all.get(i - 1);
-            GreenSampleEntity b = all.get(i);
-            out.add(new StagesView(
-                    a.stage().label(),
-                    b.stage().label(),
-                    StageComparison.of(a.inspection(), b.inspection()).stream()
-                            .map(StageFigureView::of)
-                            .toList()));
-        }
-        return out;
     }
 
     /** What is known of the coffee of a sample, judged by the lab's own limits. */

@@ -4,9 +4,11 @@ import barrowmist.core.green.DefectCount;
 import barrowmist.core.green.Grade;
 import barrowmist.core.green.GreenJudgement;
 import barrowmist.core.green.StageComparison;
+import barrowmist.server.green.GreenViews.StageFigureView;
+import barrowmist.server.green.GreenViews.StagesView;
 import java.time.Clock;
 import java.time.LocalDate;
-import java.util.Comparator;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import org.springframework.stereotype.Service;
@@ -17,12 +19,12 @@ import org.springframework.transaction.annotation.Transactional;
 @Transactional(readOnly = true)
 public class GreenVerdicts {
 
-    private final GreenSampleRepository samples;
+    private final GreenSampleService samples;
     private final GreenLimitsService limits;
     private final QuakerCounts quakers;
     private final Clock clock;
 
-    GreenVerdicts(GreenSampleRepository samples, GreenLimitsService limits, QuakerCounts quakers, Clock clock) {
+    GreenVerdicts(GreenSampleService samples, GreenLimitsService limits, QuakerCounts quakers, Clock clock) {
         this.samples = samples;
         this.limits = limits;
         this.quakers = quakers;
@@ -43,13 +45,28 @@ public class GreenVerdicts {
 
     /** The newest stage of a lot held against the one before it; empty where there is one. */
     public List<StageComparison> newestAgainstBefore(long lotId) {
-        List<GreenSampleEntity> all = samples.findAllByLotIdOrderById(lotId).stream()
-                .sorted(Comparator.comparing(GreenSampleEntity::stage))
-                .toList();
+        List<GreenSampleEntity> all = samples.stagesOf(lotId);
         return all.size() < 2
                 ? List.of()
                 : StageComparison.of(
                         all.get(all.size() - 2).inspection(),
                         all.get(all.size() - 1).inspection());
+    }
+
+    /** Each stage held against the one before it. */
+    public List<StagesView> stages(long lotId) {
+        List<GreenSampleEntity> all = samples.stagesOf(lotId);
+        List<StagesView> out = new ArrayList<>();
+        for (int i = 1; i < all.size(); i++) {
+            GreenSampleEntity a = all.get(i - 1);
+            GreenSampleEntity b = all.get(i);
+            out.add(new StagesView(
+                    a.stage().label(),
+                    b.stage().label(),
+                    StageComparison.of(a.inspection(), b.inspection()).stream()
+                            .map(StageFigureView::of)
+                            .toList()));
+        }
+        return out;
     }
 }

@@ -63,7 +63,7 @@ public class LotService {
     }
 
     @Transactional(readOnly = true)
-    LotView view(long id) {
+    public LotView view(long id) {
         return get(id).view(roasts().getOrDefault(id, 0L), newest(samples.findAllByLotIdOrderById(id)));
     }
 

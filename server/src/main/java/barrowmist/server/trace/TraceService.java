@@ -8,8 +8,6 @@ import barrowmist.core.roast.EventKind;
 import barrowmist.core.roast.RoastEvents;
 import barrowmist.core.trace.Cause;
 import barrowmist.core.trace.CupFacts;
-import barrowmist.core.trace.Finding;
-import barrowmist.core.trace.Finding.Standing;
 import barrowmist.core.trace.TraceEngine;
 import barrowmist.core.trace.TraceInput;
 import barrowmist.core.trace.Traced;
@@ -152,14 +150,6 @@ public class TraceService {
                 .map(f -> new Summary(
                         f.cause().code(), f.standing().code(), f.probability(), traced.sound(), score, cup, words))
                 .orElseGet(() -> new Summary(null, null, 0, traced.sound(), score, cup, words)));
-    }
-
-    /** What the cup of a roast is held to come from, as far as the cup itself speaks for it; traced now, not as last kept. */
-    @Transactional(readOnly = true)
-    public Optional<Finding> spoken(long roastId) {
-        return traced(roastId).findings().stream()
-                .findFirst()
-                .filter(f -> f.standing() == Standing.SUPPORTED || f.standing() == Standing.UNEXPLAINED);
     }
 
     private static OptionalDouble meanScore(Cupped cupped) {

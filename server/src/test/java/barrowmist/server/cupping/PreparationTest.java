@@ -6,22 +6,17 @@ import static org.assertj.core.api.Assertions.within;
 import barrowmist.core.roast.KnownLog;
 import barrowmist.server.Lab;
 import barrowmist.server.LabTest;
-import java.io.IOException;
+import barrowmist.server.PrintedPages;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
 import java.util.TreeSet;
-import org.apache.pdfbox.Loader;
-import org.apache.pdfbox.pdmodel.PDDocument;
-import org.apache.pdfbox.pdmodel.PDPage;
-import org.apache.pdfbox.text.PDFTextStripper;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.test.web.servlet.MockMvc;
-import org.springframework.test.web.servlet.request.MockMvcRequestBuilders;
 import tools.jackson.databind.JsonNode;
 
 /** What stands around a table: who prepares it, the key put away, and paper. */
@@ -51,33 +46,8 @@ class PreparationTest {
                 {"samples":[{"roastId":%d},{"roastId":%d,"treatment":"quakers <out> & away"}]%s}""".formatted(first, second, more)).id();
     }
 
-    /** Text of a page; each page must have some, and every font must be embedded. */
-    private String text(String path) throws Exception {
-        byte[] pdf = mvc.perform(MockMvcRequestBuilders.get(path))
-                .andReturn()
-                .getResponse()
-                .getContentAsByteArray();
-        try (PDDocument document = Loader.loadPDF(pdf)) {
-            PDFTextStripper stripper = new PDFTextStripper();
-            for (int page = 1; page <= document.getNumberOfPages(); page++) {
-                stripper.setStartPage(page);
-                stripper.setEndPage(page);
-                // its number alone is no page
-                assertThat(stripper.getText(document).replaceAll("\\d+ / \\d+", ""))
-                        .as("page " + page)
-                        .isNotBlank();
-                fontsAreEmbedded(document.getPage(page - 1));
-            }
-            return new PDFTextStripper().getText(document);
-        }
-    }
-
-    private static void fontsAreEmbedded(PDPage page) throws IOException {
-        for (var name : page.getResources().getFontNames()) {
-            assertThat(page.getResources().getFont(name).isEmbedded())
-                    .as(name.toString())
-                    .isTrue();
-        }
+    private String text(String path) {
+        return PrintedPages.text(lab.bytes(path));
     }
 
     @Test

@@ -1,0 +1,69 @@
+package barrowmist.server.report;
+
+import barrowmist.server.decision.DecisionViews.DecisionView;
+import barrowmist.server.green.GreenViews.StagesView;
+import barrowmist.server.green.LotView;
+import java.time.Instant;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+
+/** Reports on the wire. */
+public final class ReportViews {
+
+    private ReportViews() {}
+
+    /** A word, and in how many of how many cups it was found. */
+    public record WordCups(String word, int cups, int ofCups) {}
+
+    /** What one cupper at one table gave. */
+    public record ScoreAtTable(long cuppingId, Instant cuppedAt, String cupper, String stage, double score) {}
+
+    /**
+     * The scores of a lot.
+     *
+     * @param sd of single sheets about the mean; left out with fewer than two
+     */
+    public record ScoresView(
+            int sheets,
+            int tables,
+            int cuppers,
+            @Nullable Double mean,
+            @Nullable Double sd,
+            List<ScoreAtTable> each) {}
+
+    /** A figure by its name, as it is written. */
+    public record NamedFigure(String name, String text) {}
+
+    /**
+     * A roast of a lot.
+     *
+     * @param cause what its cup is held to come from; left out for nothing
+     * @param held whether the lead said so; else it is the program's finding
+     */
+    public record ReportedRoast(
+            long roastId,
+            String title,
+            String stage,
+            String machineName,
+            Instant roastedAt,
+            List<NamedFigure> figures,
+            List<String> faults,
+            @Nullable Double score,
+            List<WordCups> words,
+            @Nullable String cause,
+            boolean held,
+            List<Long> photos) {}
+
+    /** What was measured of one stage, against the lab's limits. */
+    public record MeasuredStage(String stage, @Nullable String grade, List<String> said) {}
+
+    /** All that is told of a lot. */
+    public record LotReport(
+            LotView lot,
+            DecisionView decision,
+            ScoresView scores,
+            List<WordCups> words,
+            List<MeasuredStage> measured,
+            List<StagesView> stages,
+            List<ReportedRoast> roasts) {}
+}
