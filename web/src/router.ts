@@ -117,6 +117,11 @@ export const router = createRouter({
       meta: { title: 'Profile' },
     },
     {
+      path: '/decision/suppliers/:name',
+      component: () => import('@/decision/SupplierPage.vue'),
+      meta: { title: 'Supplier' },
+    },
+    {
       path: '/decision/bags',
       component: () => import('@/decision/BagsPage.vue'),
       meta: { title: 'Which bags?' },

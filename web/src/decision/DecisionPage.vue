@@ -6,6 +6,7 @@ import PageState from '@/shared/components/PageState.vue'
 import SourceShape from '@/shared/components/SourceShape.vue'
 import { day, moment } from '@/shared/format/text'
 import DecisionForm from './DecisionForm.vue'
+import LotKnown from './LotKnown.vue'
 
 /** What speaks for and against a lot, what the program would do, and what was decided. */
 const id = Number(useRoute().params.id)
@@ -68,6 +69,7 @@ const decision = useLoad(() => answer(api.GET('/api/lots/{id}/decision', { param
           </ul>
         </section>
       </div>
+      <LotKnown :lot-id="id" />
     </template>
   </PageState>
 </template>

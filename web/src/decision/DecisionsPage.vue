@@ -3,13 +3,11 @@ import { answer, api, type Schemas } from '@/shared/api/client'
 import { useLoad } from '@/shared/api/useLoad'
 import PageState from '@/shared/components/PageState.vue'
 import { day, isoDay } from '@/shared/format/text'
-import { ENDS } from './outcomes'
 
 /** Every lot with what was decided on it: what is due comes first. */
 const lots = useLoad(() => answer(api.GET('/api/decisions')))
 const today = isoDay(new Date())
-const open = (l: Schemas['DueLot']) => !ENDS.includes(l.outcome)
-const over = (l: Schemas['DueLot']) => open(l) && l.dueOn !== undefined && l.dueOn < today
+const over = (l: Schemas['DueLot']) => l.open && l.dueOn !== undefined && l.dueOn < today
 </script>
 
 <template>
@@ -18,6 +16,8 @@ const over = (l: Schemas['DueLot']) => open(l) && l.dueOn !== undefined && l.due
     <span class="quiet">buy, reject, claim, roast again or hold: what is due comes first</span>
     <span class="spacer" />
     <v-btn variant="outlined" to="/decision/profiles">Profiles and batches</v-btn>
+    <v-btn variant="outlined" to="/decision/questions">Questions</v-btn>
+    <v-btn variant="text" href="/api/decisions/calendar.ics">To your calendar</v-btn>
   </div>
   <PageState
     :loading="lots.loading.value"
@@ -43,8 +43,12 @@ const over = (l: Schemas['DueLot']) => open(l) && l.dueOn !== undefined && l.due
             <td>
               <router-link :to="`/decision/${l.lotId}`">{{ l.lotName }}</router-link>
             </td>
-            <td>{{ l.supplier }}</td>
-            <td :class="{ ember: over(l) }">{{ open(l) && l.dueOn ? day(l.dueOn) : '' }}</td>
+            <td>
+              <router-link :to="`/decision/suppliers/${encodeURIComponent(l.supplier)}`">{{
+                l.supplier
+              }}</router-link>
+            </td>
+            <td :class="{ ember: over(l) }">{{ l.open && l.dueOn ? day(l.dueOn) : '' }}</td>
             <td>
               <b v-if="l.outcome !== 'undecided'">{{ l.label }}</b>
             </td>

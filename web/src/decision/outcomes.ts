@@ -7,6 +7,3 @@ export const OUTCOMES = [
   { value: 'hold', title: 'hold it' },
   { value: 'undecided', title: 'not decided' },
 ]
-
-/** Nobody has to come back to these. */
-export const ENDS = ['buy', 'reject', 'claim']

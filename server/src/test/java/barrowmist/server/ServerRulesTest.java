@@ -54,6 +54,7 @@ class ServerRulesTest {
             "decision",
             "batch",
             "report",
+            "supplier",
             "label",
             "today",
             "demo");

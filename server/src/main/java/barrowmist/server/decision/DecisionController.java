@@ -3,6 +3,7 @@ package barrowmist.server.decision;
 import barrowmist.server.decision.DecisionViews.DecisionEntry;
 import barrowmist.server.decision.DecisionViews.DecisionView;
 import barrowmist.server.decision.DecisionViews.DueLot;
+import java.time.Clock;
 import java.time.LocalDate;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
@@ -17,8 +18,12 @@ import org.springframework.web.bind.annotation.RestController;
 class DecisionController {
 
     private final DecisionService decisions;
+    private final DueLots due;
+    private final Clock clock;
 
-    DecisionController(DecisionService decisions) {
+    DecisionController(DecisionService decisions, DueLots due, Clock clock) {
+        this.due = due;
+        this.clock = clock;
         this.decisions = decisions;
     }
 
@@ -37,6 +42,12 @@ class DecisionController {
     /** Lots with their decisions, those that are due first. */
     @GetMapping("/api/decisions")
     List<DueLot> due(@RequestParam(required = false) @Nullable LocalDate dueBefore) {
-        return decisions.due(dueBefore);
+        return due.due(dueBefore);
+    }
+
+    /** When which lot is to be decided, for a calendar. */
+    @GetMapping(value = "/api/decisions/calendar.ics", produces = "text/calendar;charset=UTF-8")
+    String calendar() {
+        return DueCalendar.of(due.waiting(LocalDate.MAX), clock);
     }
 }

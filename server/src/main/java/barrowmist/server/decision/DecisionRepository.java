@@ -1,7 +1,10 @@
 package barrowmist.server.decision;
 
+import java.time.LocalDate;
+import java.util.Collection;
 import java.util.List;
 import java.util.Set;
+import org.jspecify.annotations.Nullable;
 import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.data.jpa.repository.Query;
 
@@ -14,6 +17,18 @@ interface DecisionRepository extends JpaRepository<DecisionEntity, Long> {
     /** The one that holds of each lot. */
     @Query("select d from DecisionEntity d where d.id in (select max(e.id) from DecisionEntity e group by e.lotId)")
     List<DecisionEntity> holding();
+
+    /** A lot that waits; the day is left out where nobody set one. */
+    record Open(
+            long lotId,
+            String lotName,
+            LocalDate arrivalDate,
+            @Nullable LocalDate dueOn) {}
+
+    @Query("select new barrowmist.server.decision.DecisionRepository$Open(l.id, l.name, l.arrivalDate, d.dueOn)"
+            + " from LotEntity l left join DecisionEntity d on d.id = (select max(e.id) from DecisionEntity e"
+            + " where e.lotId = l.id) where d.id is null or d.outcome not in :endings")
+    List<Open> open(Collection<String> endings);
 
     /** Lots of which a roast that counts stood on a table. */
     @Query("select distinct r.lot.id from RoastEntity r join SheetEntity s on s.roastId = r.id"

@@ -9,24 +9,15 @@ import barrowmist.server.access.Member;
 import barrowmist.server.decision.DecisionViews.DecidedView;
 import barrowmist.server.decision.DecisionViews.DecisionEntry;
 import barrowmist.server.decision.DecisionViews.DecisionView;
-import barrowmist.server.decision.DecisionViews.DueLot;
 import barrowmist.server.decision.DecisionViews.ProposalView;
-import barrowmist.server.green.GreenSampleService;
-import barrowmist.server.green.GreenViews.GreenSampleView;
 import barrowmist.server.green.LotEntity;
 import barrowmist.server.green.LotService;
-import barrowmist.server.green.LotView;
 import barrowmist.server.web.InputProblems;
 import barrowmist.server.web.KeptInTurn;
 import java.time.Clock;
 import java.time.LocalDate;
-import java.util.ArrayList;
 import java.util.Arrays;
-import java.util.Comparator;
 import java.util.List;
-import java.util.Map;
-import java.util.Set;
-import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
@@ -44,19 +35,12 @@ public class DecisionService {
     private final DecisionRepository decisions;
     private final LotGathering gathering;
     private final LotService lots;
-    private final GreenSampleService samples;
     private final Clock clock;
 
-    DecisionService(
-            DecisionRepository decisions,
-            LotGathering gathering,
-            LotService lots,
-            GreenSampleService samples,
-            Clock clock) {
+    DecisionService(DecisionRepository decisions, LotGathering gathering, LotService lots, Clock clock) {
         this.decisions = decisions;
         this.gathering = gathering;
         this.lots = lots;
-        this.samples = samples;
         this.clock = clock;
     }
 
@@ -74,14 +58,10 @@ public class DecisionService {
                 held == null ? Outcome.UNDECIDED.code() : held.outcome(),
                 held == null ? null : held.use(),
                 held == null ? null : held.reason(),
-                held == null ? usuallyDue(lot.arrivalDate()) : held.dueOn(),
+                held == null ? DueLots.usually(lot.arrivalDate()) : held.dueOn(),
                 ProposalView.of(proposal),
                 gathering.missing(lotId),
                 history);
-    }
-
-    private static LocalDate usuallyDue(LocalDate arrival) {
-        return arrival.plusDays(RULES.daysToDecide());
     }
 
     /** @throws InputProblems if the outcome is none, or there is no word why */
@@ -116,52 +96,5 @@ public class DecisionService {
 
     private static String allowed() {
         return Arrays.stream(Outcome.values()).map(Outcome::code).collect(Collectors.joining(", "));
-    }
-
-    /**
-     * Lots, those that are due first; what is decided for good comes last.
-     *
-     * @param before only those that are due before this day, and not decided for good
-     */
-    @Transactional(readOnly = true)
-    public List<DueLot> due(@Nullable LocalDate before) {
-        Map<Long, DecisionEntity> held =
-                decisions.holding().stream().collect(Collectors.toMap(DecisionEntity::lotId, Function.identity()));
-        Map<Long, List<GreenSampleView>> green =
-                samples.list().stream().collect(Collectors.groupingBy(GreenSampleView::lotId));
-        Set<Long> tasted = decisions.tasted();
-        return lots.list().stream()
-                .map(lot -> due(lot, held.get(lot.id()), green.getOrDefault(lot.id(), List.of()), tasted))
-                .filter(d -> before == null
-                        || open(d) && d.dueOn() != null && d.dueOn().isBefore(before))
-                .sorted(Comparator.comparing((DueLot d) -> !open(d))
-                        .thenComparing(d -> d.dueOn() == null ? LocalDate.MAX : d.dueOn()))
-                .toList();
-    }
-
-    private static boolean open(DueLot d) {
-        return Outcome.parse(d.outcome()).filter(Outcome::ends).isEmpty();
-    }
-
-    private static DueLot due(
-            LotView lot, @Nullable DecisionEntity held, List<GreenSampleView> green, Set<Long> tasted) {
-        String outcome = held == null ? Outcome.UNDECIDED.code() : held.outcome();
-        List<String> missing = new ArrayList<>();
-        if (green.stream().noneMatch(GreenSampleView::inspected)) {
-            missing.add("not inspected");
-        }
-        if (lot.roasts() == 0) {
-            missing.add("not roasted");
-        } else if (!tasted.contains(lot.id())) {
-            missing.add("not cupped");
-        }
-        return new DueLot(
-                lot.id(),
-                lot.name(),
-                lot.supplier(),
-                outcome,
-                DecisionViews.labelOf(outcome),
-                held == null ? usuallyDue(lot.arrivalDate()) : held.dueOn(),
-                missing);
     }
 }

@@ -95,14 +95,20 @@ public final class DecisionViews {
             List<String> missing,
             List<DecidedView> history) {}
 
-    /** A lot in the list of what is to be decided. */
+    /**
+     * A lot in the list of what is to be decided.
+     *
+     * @param open whether somebody has to come back to it
+     */
     public record DueLot(
             long lotId,
             String lotName,
             String supplier,
             String outcome,
             String label,
+            boolean open,
             @Nullable LocalDate dueOn,
+            @Nullable Instant decidedAt,
             List<String> missing) {}
 
     static String labelOf(String outcome) {

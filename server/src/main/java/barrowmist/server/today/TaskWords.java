@@ -1,9 +1,13 @@
 package barrowmist.server.today;
 
 import barrowmist.core.trace.Finding;
+import barrowmist.server.decision.DueLots.Waiting;
+import barrowmist.server.green.GreenViews.GreenSampleView;
 import barrowmist.server.roast.RoastLists.Begun;
+import barrowmist.server.today.TodayService.Recent;
 import barrowmist.server.today.TodayView.TaskView;
 import barrowmist.server.trace.TraceViews.TraceRow;
+import java.time.LocalDate;
 import java.util.List;
 import java.util.Locale;
 import java.util.function.Function;
@@ -13,6 +17,9 @@ import java.util.stream.Collectors;
 final class TaskWords {
 
     private static final int NAMED = 3;
+
+    /** So many lots that are due stand by themselves. */
+    private static final int DUE = 4;
 
     private TaskWords() {}
 
@@ -37,6 +44,30 @@ final class TaskWords {
         return roasts.size() == 1 ? page + "/" + roasts.get(0).id() : page;
     }
 
+    /** What recent roasts still wait for. */
+    static void after(List<TaskView> tasks, Recent recent) {
+        waiting(tasks, "cupping", "Cup", recent.uncupped(), Begun::name, "/cupping");
+        waiting(
+                tasks,
+                "sample",
+                "Weigh, read and count",
+                recent.unmeasured(),
+                Begun::name,
+                one(recent.unmeasured(), "/sample"));
+        waiting(
+                tasks,
+                "roast",
+                "Mark missing events of",
+                recent.unmarked(),
+                Begun::name,
+                one(recent.unmarked(), "/roast"));
+    }
+
+    /** To plan the one sample that waits, or to choose which. */
+    static String planLink(List<GreenSampleView> unplanned) {
+        return unplanned.size() == 1 ? "/plan/new?sample=" + unplanned.get(0).id() : "/plan/new";
+    }
+
     /** The first few by name. */
     static <T> String names(List<T> what, Function<T, String> name) {
         String more = what.size() > NAMED ? "; and " + (what.size() - NAMED) + " more" : "";
@@ -47,9 +78,27 @@ final class TaskWords {
     static <T> void waiting(
             List<TaskView> tasks, String station, String verb, List<T> what, Function<T, String> name, String link) {
         if (!what.isEmpty()) {
-            String things = station.equals("green") ? "lot" : station.equals("roast") ? "roast" : "sample";
+            String things = station.equals("green") || station.equals("decision")
+                    ? "lot"
+                    : station.equals("roast") ? "roast" : "sample";
             String title = verb + " " + what.size() + " " + things + (what.size() == 1 ? "" : "s");
             tasks.add(TaskView.atItsStation(station, title, names(what, name), link));
         }
+    }
+
+    /** Lots to be decided within a week: what is over says so. */
+    static void lots(List<TaskView> tasks, List<Waiting> due, LocalDate today) {
+        due.stream()
+                .filter(w -> !w.dueOn().isAfter(today))
+                .limit(DUE)
+                .forEach(w -> tasks.add(TaskView.toDecide(
+                        "decision",
+                        "Decide on " + w.lotName(),
+                        w.dueOn().isBefore(today) ? "was due on " + w.dueOn() : "due today",
+                        "/decision/" + w.lotId(),
+                        "",
+                        false)));
+        List<Waiting> later = due.stream().filter(w -> w.dueOn().isAfter(today)).toList();
+        waiting(tasks, "decision", "Decide this week on", later, Waiting::lotName, "/decision");
     }
 }

@@ -5,6 +5,8 @@ import barrowmist.server.cupping.CuppedSheets;
 import barrowmist.server.cupping.CuppingViews.SheetView;
 import barrowmist.server.day.DayService;
 import barrowmist.server.day.DayViews.SlotView;
+import barrowmist.server.decision.DueLots;
+import barrowmist.server.decision.DueLots.Waiting;
 import barrowmist.server.green.GreenSampleService;
 import barrowmist.server.green.GreenViews.GreenSampleView;
 import barrowmist.server.green.LotService;
@@ -38,6 +40,7 @@ class TodayService {
     /** A roast that is older waits for nobody: it came with a history that was imported (house default). */
     private static final int CURRENT_DAYS = 14;
 
+    private static final int A_WEEK = 8;
     private static final int DECIDED = 4;
 
     private final LotService lots;
@@ -48,6 +51,7 @@ class TodayService {
     private final GreenSampleService greenSamples;
     private final PlanService plans;
     private final DayService days;
+    private final DueLots lotsDue;
     private final TableTimes tables;
     private final Clock clock;
 
@@ -60,11 +64,13 @@ class TodayService {
             GreenSampleService greenSamples,
             PlanService plans,
             DayService days,
+            DueLots lotsDue,
             TableTimes tables,
             Clock clock) {
         this.greenSamples = greenSamples;
         this.plans = plans;
         this.days = days;
+        this.lotsDue = lotsDue;
         this.tables = tables;
         this.clock = clock;
         this.lots = lots;
@@ -75,7 +81,7 @@ class TodayService {
     }
 
     /** What was roasted lately and still waits for something. */
-    private record Recent(List<Begun> unmarked, List<Begun> unmeasured, List<Begun> uncupped) {}
+    record Recent(List<Begun> unmarked, List<Begun> unmeasured, List<Begun> uncupped) {}
 
     TodayView today() {
         Recent recent = recent();
@@ -87,9 +93,12 @@ class TodayService {
         int open = (int) traces.countWaiting();
 
         List<TaskView> tasks = new ArrayList<>(clockTasks(toRoast));
+        LocalDate today = LocalDate.now(clock);
+        List<Waiting> due = lotsDue.waiting(today.plusDays(A_WEEK));
         decide(tasks, open, halfFilled);
-        after(tasks, recent);
-        TaskWords.waiting(tasks, "plan", "Plan", unplanned, GreenSampleView::lotName, planLink(unplanned));
+        TaskWords.lots(tasks, due, today);
+        TaskWords.after(tasks, recent);
+        TaskWords.waiting(tasks, "plan", "Plan", unplanned, GreenSampleView::lotName, TaskWords.planLink(unplanned));
         TaskWords.waiting(tasks, "green", "Roast a first sample of", unroasted, LotView::name, "/green");
 
         Map<String, Integer> waiting = new LinkedHashMap<>();
@@ -99,26 +108,8 @@ class TodayService {
         waiting.put("sample", recent.unmeasured.size());
         waiting.put("cupping", recent.uncupped.size() + halfFilled.size());
         waiting.put("trace", open);
+        waiting.put("decision", due.size());
         return new TodayView(waiting, tasks);
-    }
-
-    /** What recent roasts still wait for. */
-    private static void after(List<TaskView> tasks, Recent recent) {
-        TaskWords.waiting(tasks, "cupping", "Cup", recent.uncupped, Begun::name, "/cupping");
-        TaskWords.waiting(
-                tasks,
-                "sample",
-                "Weigh, read and count",
-                recent.unmeasured,
-                Begun::name,
-                TaskWords.one(recent.unmeasured, "/sample"));
-        TaskWords.waiting(
-                tasks,
-                "roast",
-                "Mark missing events of",
-                recent.unmarked,
-                Begun::name,
-                TaskWords.one(recent.unmarked, "/roast"));
     }
 
     private Recent recent() {
@@ -190,9 +181,5 @@ class TodayService {
         return days.view(LocalDate.now(clock)).slots().stream()
                 .filter(s -> s.roastId() == null)
                 .toList();
-    }
-
-    private static String planLink(List<GreenSampleView> unplanned) {
-        return unplanned.size() == 1 ? "/plan/new?sample=" + unplanned.get(0).id() : "/plan/new";
     }
 }

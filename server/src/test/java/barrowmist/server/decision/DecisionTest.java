@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import barrowmist.core.roast.KnownLog;
 import barrowmist.server.Lab;
 import barrowmist.server.LabTest;
+import java.time.LocalDate;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.test.web.servlet.MockMvc;
@@ -120,5 +121,29 @@ class DecisionTest {
             }
         }
         return false;
+    }
+
+    @Test
+    void whatIsDueStandsOnTodayAndInACalendar() {
+        LocalDate arrived = LocalDate.now().minusDays(12);
+        String due = "DTSTART;VALUE=DATE:" + arrived.plusDays(10).toString().replace("-", "");
+        long over = lot("Overdue Hill", 11, arrived.toString());
+        long later = lot("Later Hill", 11, "2026-01-02");
+        long history = lot("History Hill", 11, "2021-01-02");
+        assertThat(lab.put(
+                                "/api/lots/" + later + "/decision",
+                                "{\"outcome\":\"hold\",\"reason\":\"waits\",\"dueOn\":\"2027-05-06\"}")
+                        .status())
+                .isEqualTo(200);
+        JsonNode today = lab.get("/api/today").body();
+        assertThat(today.at("/waiting/decision").asInt()).isPositive();
+        String calendar = lab.text("/api/decisions/calendar.ics");
+        assertThat(calendar)
+                .contains("UID:decide-" + over + "@barrowmist", "SUMMARY:Decide on Overdue Hill")
+                .contains(due)
+                .doesNotContain("decide-" + history + "@")
+                .contains("DTSTART;VALUE=DATE:20270506");
+        lab.put("/api/lots/" + over + "/decision", "{\"outcome\":\"reject\",\"reason\":\"too late\"}");
+        assertThat(lab.text("/api/decisions/calendar.ics")).doesNotContain("decide-" + over + "@");
     }
 }

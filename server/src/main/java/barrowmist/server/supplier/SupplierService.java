@@ -1,0 +1,194 @@
+package barrowmist.server.supplier;
+
+import barrowmist.core.decision.DecisionRules;
+import barrowmist.core.decision.Outcome;
+import barrowmist.core.decision.ScoreDifference;
+import barrowmist.core.decision.SupplierRecord;
+import barrowmist.core.decision.SupplierRecord.Compared;
+import barrowmist.core.green.SampleStage;
+import barrowmist.server.cupping.CuppedSheets;
+import barrowmist.server.cupping.CuppedSheets.ToldSheet;
+import barrowmist.server.decision.DecisionViews.DueLot;
+import barrowmist.server.decision.DueLots;
+import barrowmist.server.green.GreenVerdicts;
+import barrowmist.server.green.GreenViews.StageFigureView;
+import barrowmist.server.green.GreenViews.StagesView;
+import barrowmist.server.green.LotService;
+import barrowmist.server.green.LotView;
+import barrowmist.server.roast.RoastEntity;
+import barrowmist.server.roast.RoastLists;
+import barrowmist.server.supplier.SupplierViews.ComparedFigure;
+import barrowmist.server.supplier.SupplierViews.OverallFigure;
+import barrowmist.server.supplier.SupplierViews.SupplierLot;
+import barrowmist.server.supplier.SupplierViews.SupplierRow;
+import barrowmist.server.supplier.SupplierViews.SupplierView;
+import barrowmist.server.web.NotFound;
+import java.time.Clock;
+import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.OptionalDouble;
+import java.util.TreeMap;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** A supplier over time. What is blind stays so: only told sheets are read. */
+@Service
+@Transactional(readOnly = true)
+public class SupplierService {
+
+    private final LotService lots;
+    private final GreenVerdicts green;
+    private final DueLots decisions;
+    private final RoastLists roasts;
+    private final CuppedSheets sheets;
+    private final Clock clock;
+
+    SupplierService(
+            LotService lots,
+            GreenVerdicts green,
+            DueLots decisions,
+            RoastLists roasts,
+            CuppedSheets sheets,
+            Clock clock) {
+        this.lots = lots;
+        this.green = green;
+        this.decisions = decisions;
+        this.roasts = roasts;
+        this.sheets = sheets;
+        this.clock = clock;
+    }
+
+    /** By name. */
+    List<SupplierRow> list() {
+        Map<String, List<DueLot>> by = decisions.due(null).stream()
+                .collect(Collectors.groupingBy(DueLot::supplier, TreeMap::new, Collectors.toList()));
+        return by.entrySet().stream()
+                .map(e -> new SupplierRow(
+                        e.getKey(),
+                        e.getValue().size(),
+                        count(e.getValue(), Outcome.BUY),
+                        count(e.getValue(), Outcome.REJECT),
+                        count(e.getValue(), Outcome.CLAIM),
+                        (int) e.getValue().stream().filter(DueLot::open).count()))
+                .toList();
+    }
+
+    private static int count(List<DueLot> of, Outcome outcome) {
+        return (int) of.stream().filter(l -> l.outcome().equals(outcome.code())).count();
+    }
+
+    /** @throws NotFound if no lot is of this supplier */
+    SupplierView of(String supplier) {
+        List<LotView> own = own(supplier);
+        Map<Long, DueLot> decided =
+                decisions.due(null).stream().collect(Collectors.toMap(DueLot::lotId, Function.identity()));
+        List<ComparedFigure> compared = comparison(supplier);
+        List<SupplierLot> views = own.stream()
+                .map(l -> lot(l, Objects.requireNonNull(decided.get(l.id()))))
+                .toList();
+        OptionalDouble days = views.stream()
+                .map(SupplierLot::daysToDecide)
+                .filter(Objects::nonNull)
+                .mapToLong(Long::longValue)
+                .average();
+        return new SupplierView(
+                own.get(0).supplier(),
+                views,
+                days.isPresent() ? days.getAsDouble() : null,
+                SupplierRecord.overall(compared.stream()
+                                .map(c ->
+                                        new Compared(c.lotId(), c.figure(), c.unit(), c.before(), c.after(), c.sure()))
+                                .toList())
+                        .stream()
+                        .map(o -> new OverallFigure(o.figure(), o.lots(), o.mean(), o.text()))
+                        .toList(),
+                compared);
+    }
+
+    private List<LotView> own(String supplier) {
+        List<LotView> own = lots.list().stream()
+                .filter(l -> l.supplier().equalsIgnoreCase(supplier.strip()))
+                .sorted(Comparator.comparing(LotView::arrivalDate).reversed())
+                .toList();
+        if (own.isEmpty()) {
+            throw new NotFound("supplier", supplier);
+        }
+        return own;
+    }
+
+    private SupplierLot lot(LotView lot, DueLot decided) {
+        OptionalDouble score = sheets.toldOfLot(lot.id()).stream()
+                .mapToDouble(s -> s.sheet().finalScore().orElseThrow())
+                .average();
+        Long days = decided.decidedAt() == null || decided.open()
+                ? null
+                : ChronoUnit.DAYS.between(lot.arrivalDate(), LocalDate.ofInstant(decided.decidedAt(), clock.getZone()));
+        return new SupplierLot(
+                lot.id(),
+                lot.name(),
+                lot.arrivalDate(),
+                lot.kg(),
+                decided.outcome(),
+                decided.label(),
+                score.isPresent() ? score.getAsDouble() : null,
+                days);
+    }
+
+    /** Each figure of each lot that was measured before it came and after, the newest lot first. */
+    List<ComparedFigure> comparison(String supplier) {
+        List<ComparedFigure> out = new ArrayList<>();
+        for (LotView lot : own(supplier)) {
+            scores(lot, out);
+            green.stages(lot.id()).stream()
+                    .filter(s -> s.later().equals(SampleStage.ARRIVAL.label()))
+                    .forEach(s -> measured(lot, s, out));
+        }
+        return out;
+    }
+
+    private static void measured(LotView lot, StagesView stages, List<ComparedFigure> out) {
+        for (StageFigureView f : stages.figures()) {
+            if (f.earlier().isPresent() && f.later().isPresent()) {
+                double before = f.earlier().getAsDouble();
+                double after = f.later().getAsDouble();
+                out.add(new ComparedFigure(
+                        lot.id(),
+                        lot.name(),
+                        f.figure(),
+                        f.unit(),
+                        before,
+                        after,
+                        after - before,
+                        f.verdict().equals("differs")));
+            }
+        }
+    }
+
+    private void scores(LotView lot, List<ComparedFigure> out) {
+        Map<Long, SampleStage> stage = roasts.tastedOfLot(lot.id()).stream()
+                .collect(Collectors.toMap(RoastEntity::id, r -> r.greenSample().stage()));
+        Map<SampleStage, List<Double>> scores = sheets.toldOfLot(lot.id()).stream()
+                .filter(s -> stage.containsKey(s.roastId()))
+                .collect(Collectors.groupingBy(
+                        s -> Objects.requireNonNull(stage.get(s.roastId())),
+                        Collectors.mapping(SupplierService::score, Collectors.toList())));
+        List<Double> before = scores.getOrDefault(SampleStage.PRE_SHIPMENT, List.of());
+        List<Double> after = scores.getOrDefault(SampleStage.ARRIVAL, List.of());
+        if (!before.isEmpty() && !after.isEmpty()) {
+            ScoreDifference d = ScoreDifference.of(before, after, DecisionRules.DEFAULTS);
+            out.add(new ComparedFigure(
+                    lot.id(), lot.name(), "Score", "", d.before(), d.after(), d.difference(), d.sure()));
+        }
+    }
+
+    private static double score(ToldSheet s) {
+        return s.sheet().finalScore().orElseThrow();
+    }
+}
