@@ -55,6 +55,7 @@ class ServerRulesTest {
             "batch",
             "report",
             "supplier",
+            "question",
             "label",
             "today",
             "demo");

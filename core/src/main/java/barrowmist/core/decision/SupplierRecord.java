@@ -39,7 +39,13 @@ public final class SupplierRecord {
      * @param p of no difference at all, two sides; not a number with fewer than two lots
      * @param text a sentence
      */
-    public record Overall(String figure, int lots, double mean, double p, String text) {}
+    public record Overall(String figure, int lots, double mean, double p, String text) {
+
+        /** Whether it is more than chance. */
+        public boolean sure() {
+            return p < BY_CHANCE;
+        }
+    }
 
     /** Each figure that at least one lot has at both stages, in the order in which it is met. */
     public static List<Overall> overall(List<Compared> all) {

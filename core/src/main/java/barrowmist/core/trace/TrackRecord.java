@@ -1,10 +1,10 @@
 package barrowmist.core.trace;
 
+import barrowmist.core.check.ShareInterval;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import org.hipparchus.distribution.continuous.BetaDistribution;
 
 /**
  * How often the program was right: what it said with which odds, and what was judged or proven since.
@@ -15,8 +15,6 @@ import org.hipparchus.distribution.continuous.BetaDistribution;
 public record TrackRecord(Map<String, Tally> byCause, List<Band> byOdds) {
 
     private static final int BANDS = 10;
-    private static final double TAIL = 0.025;
-
     /**
      * One answer that was given, and whether it was so.
      *
@@ -66,16 +64,13 @@ public record TrackRecord(Map<String, Tally> byCause, List<Band> byOdds) {
     private static Band band(int i, List<Said> in) {
         int right = (int) in.stream().filter(Said::so).count();
         double mean = in.stream().mapToDouble(Said::odds).average().orElseThrow();
+        ShareInterval true95 = ShareInterval.of(right, in.size());
         return new Band(
                 (double) i / BANDS,
                 (i + 1.0) / BANDS,
                 mean,
                 new Tally(right, in.size()),
-                right == 0 ? 0 : quantile(right, in.size() - right + 1, TAIL),
-                right == in.size() ? 1 : quantile(right + 1, in.size() - right, 1 - TAIL));
-    }
-
-    private static double quantile(double a, double b, double p) {
-        return new BetaDistribution(a, b).inverseCumulativeProbability(p);
+                true95.lower(),
+                true95.upper());
     }
 }

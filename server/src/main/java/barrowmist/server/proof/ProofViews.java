@@ -7,7 +7,7 @@ import java.util.List;
 import org.jspecify.annotations.Nullable;
 
 /** Proofs on the wire. */
-final class ProofViews {
+public final class ProofViews {
 
     private ProofViews() {}
 
@@ -27,7 +27,7 @@ final class ProofViews {
      * @param certainty of the outcome, 0 to 1: that fewer cups have the fault; where it is worse, that more have it or another
      * @param shown the counts in a sentence
      */
-    record ProofView(
+    public record ProofView(
             long cuppingId,
             long beforeId,
             int beforeNumber,

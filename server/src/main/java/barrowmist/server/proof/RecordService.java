@@ -66,6 +66,12 @@ public class RecordService {
                 views(all, roastsOf(all)));
     }
 
+    /** What was put to the proof, the newest first. */
+    public List<ProofView> newest() {
+        List<ProofEntity> all = proofs.findAllByOrderByIdDesc(PageRequest.of(0, MOST));
+        return views(all, roastsOf(all));
+    }
+
     /** The whole record; roasts that are out of the count are out of this one. */
     RecordView record() {
         List<ProofEntity> all = proofs.findAllByOrderByIdDesc(PageRequest.of(0, MOST));

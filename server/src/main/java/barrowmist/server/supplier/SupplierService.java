@@ -1,22 +1,14 @@
 package barrowmist.server.supplier;
 
-import barrowmist.core.decision.DecisionRules;
 import barrowmist.core.decision.Outcome;
-import barrowmist.core.decision.ScoreDifference;
 import barrowmist.core.decision.SupplierRecord;
 import barrowmist.core.decision.SupplierRecord.Compared;
-import barrowmist.core.green.SampleStage;
+import barrowmist.core.decision.SupplierRecord.Overall;
 import barrowmist.server.cupping.CuppedSheets;
-import barrowmist.server.cupping.CuppedSheets.ToldSheet;
 import barrowmist.server.decision.DecisionViews.DueLot;
 import barrowmist.server.decision.DueLots;
-import barrowmist.server.green.GreenVerdicts;
-import barrowmist.server.green.GreenViews.StageFigureView;
-import barrowmist.server.green.GreenViews.StagesView;
 import barrowmist.server.green.LotService;
 import barrowmist.server.green.LotView;
-import barrowmist.server.roast.RoastEntity;
-import barrowmist.server.roast.RoastLists;
 import barrowmist.server.supplier.SupplierViews.ComparedFigure;
 import barrowmist.server.supplier.SupplierViews.OverallFigure;
 import barrowmist.server.supplier.SupplierViews.SupplierLot;
@@ -26,7 +18,6 @@ import barrowmist.server.web.NotFound;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
-import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
@@ -44,23 +35,15 @@ import org.springframework.transaction.annotation.Transactional;
 public class SupplierService {
 
     private final LotService lots;
-    private final GreenVerdicts green;
+    private final StagesCompared stages;
     private final DueLots decisions;
-    private final RoastLists roasts;
     private final CuppedSheets sheets;
     private final Clock clock;
 
-    SupplierService(
-            LotService lots,
-            GreenVerdicts green,
-            DueLots decisions,
-            RoastLists roasts,
-            CuppedSheets sheets,
-            Clock clock) {
+    SupplierService(LotService lots, StagesCompared stages, DueLots decisions, CuppedSheets sheets, Clock clock) {
         this.lots = lots;
-        this.green = green;
+        this.stages = stages;
         this.decisions = decisions;
-        this.roasts = roasts;
         this.sheets = sheets;
         this.clock = clock;
     }
@@ -112,6 +95,22 @@ public class SupplierService {
                 compared);
     }
 
+    private static List<Overall> overall(List<ComparedFigure> compared) {
+        return SupplierRecord.overall(compared.stream()
+                .map(c -> new Compared(c.lotId(), c.figure(), c.unit(), c.before(), c.after(), c.sure()))
+                .toList());
+    }
+
+    /** A figure over all lots of a supplier. */
+    public record Told(String supplier, Overall overall) {}
+
+    /** Each figure of each supplier of whom a lot has both stages. */
+    public List<Told> overall() {
+        return list().stream()
+                .flatMap(r -> overall(comparison(r.name())).stream().map(o -> new Told(r.name(), o)))
+                .toList();
+    }
+
     private List<LotView> own(String supplier) {
         List<LotView> own = lots.list().stream()
                 .filter(l -> l.supplier().equalsIgnoreCase(supplier.strip()))
@@ -143,52 +142,6 @@ public class SupplierService {
 
     /** Each figure of each lot that was measured before it came and after, the newest lot first. */
     List<ComparedFigure> comparison(String supplier) {
-        List<ComparedFigure> out = new ArrayList<>();
-        for (LotView lot : own(supplier)) {
-            scores(lot, out);
-            green.stages(lot.id()).stream()
-                    .filter(s -> s.later().equals(SampleStage.ARRIVAL.label()))
-                    .forEach(s -> measured(lot, s, out));
-        }
-        return out;
-    }
-
-    private static void measured(LotView lot, StagesView stages, List<ComparedFigure> out) {
-        for (StageFigureView f : stages.figures()) {
-            if (f.earlier().isPresent() && f.later().isPresent()) {
-                double before = f.earlier().getAsDouble();
-                double after = f.later().getAsDouble();
-                out.add(new ComparedFigure(
-                        lot.id(),
-                        lot.name(),
-                        f.figure(),
-                        f.unit(),
-                        before,
-                        after,
-                        after - before,
-                        f.verdict().equals("differs")));
-            }
-        }
-    }
-
-    private void scores(LotView lot, List<ComparedFigure> out) {
-        Map<Long, SampleStage> stage = roasts.tastedOfLot(lot.id()).stream()
-                .collect(Collectors.toMap(RoastEntity::id, r -> r.greenSample().stage()));
-        Map<SampleStage, List<Double>> scores = sheets.toldOfLot(lot.id()).stream()
-                .filter(s -> stage.containsKey(s.roastId()))
-                .collect(Collectors.groupingBy(
-                        s -> Objects.requireNonNull(stage.get(s.roastId())),
-                        Collectors.mapping(SupplierService::score, Collectors.toList())));
-        List<Double> before = scores.getOrDefault(SampleStage.PRE_SHIPMENT, List.of());
-        List<Double> after = scores.getOrDefault(SampleStage.ARRIVAL, List.of());
-        if (!before.isEmpty() && !after.isEmpty()) {
-            ScoreDifference d = ScoreDifference.of(before, after, DecisionRules.DEFAULTS);
-            out.add(new ComparedFigure(
-                    lot.id(), lot.name(), "Score", "", d.before(), d.after(), d.difference(), d.sure()));
-        }
-    }
-
-    private static double score(ToldSheet s) {
-        return s.sheet().finalScore().orElseThrow();
+        return own(supplier).stream().flatMap(l -> stages.of(l).stream()).toList();
     }
 }

@@ -1,0 +1,83 @@
+package barrowmist.server.supplier;
+
+import barrowmist.core.decision.DecisionRules;
+import barrowmist.core.decision.ScoreDifference;
+import barrowmist.core.green.SampleStage;
+import barrowmist.server.cupping.CuppedSheets;
+import barrowmist.server.cupping.CuppedSheets.ToldSheet;
+import barrowmist.server.green.GreenVerdicts;
+import barrowmist.server.green.GreenViews.StageFigureView;
+import barrowmist.server.green.GreenViews.StagesView;
+import barrowmist.server.green.LotView;
+import barrowmist.server.roast.RoastEntity;
+import barrowmist.server.roast.RoastLists;
+import barrowmist.server.supplier.SupplierViews.ComparedFigure;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.stream.Collectors;
+import org.springframework.stereotype.Component;
+
+/** One lot on arrival against the sample that was sent before: cup and green. */
+@Component
+class StagesCompared {
+
+    private final GreenVerdicts green;
+    private final RoastLists roasts;
+    private final CuppedSheets sheets;
+
+    StagesCompared(GreenVerdicts green, RoastLists roasts, CuppedSheets sheets) {
+        this.green = green;
+        this.roasts = roasts;
+        this.sheets = sheets;
+    }
+
+    List<ComparedFigure> of(LotView lot) {
+        List<ComparedFigure> out = new ArrayList<>();
+        scores(lot, out);
+        green.stages(lot.id()).stream()
+                .filter(s -> s.later().equals(SampleStage.ARRIVAL.label()))
+                .forEach(s -> measured(lot, s, out));
+        return out;
+    }
+
+    private static void measured(LotView lot, StagesView stages, List<ComparedFigure> out) {
+        for (StageFigureView f : stages.figures()) {
+            if (f.earlier().isPresent() && f.later().isPresent()) {
+                double before = f.earlier().getAsDouble();
+                double after = f.later().getAsDouble();
+                out.add(new ComparedFigure(
+                        lot.id(),
+                        lot.name(),
+                        f.figure(),
+                        f.unit(),
+                        before,
+                        after,
+                        after - before,
+                        f.verdict().equals("differs")));
+            }
+        }
+    }
+
+    private void scores(LotView lot, List<ComparedFigure> out) {
+        Map<Long, SampleStage> stage = roasts.tastedOfLot(lot.id()).stream()
+                .collect(Collectors.toMap(RoastEntity::id, r -> r.greenSample().stage()));
+        Map<SampleStage, List<Double>> scores = sheets.toldOfLot(lot.id()).stream()
+                .filter(s -> stage.containsKey(s.roastId()))
+                .collect(Collectors.groupingBy(
+                        s -> Objects.requireNonNull(stage.get(s.roastId())),
+                        Collectors.mapping(StagesCompared::score, Collectors.toList())));
+        List<Double> before = scores.getOrDefault(SampleStage.PRE_SHIPMENT, List.of());
+        List<Double> after = scores.getOrDefault(SampleStage.ARRIVAL, List.of());
+        if (!before.isEmpty() && !after.isEmpty()) {
+            ScoreDifference d = ScoreDifference.of(before, after, DecisionRules.DEFAULTS);
+            out.add(new ComparedFigure(
+                    lot.id(), lot.name(), "Score", "", d.before(), d.after(), d.difference(), d.sure()));
+        }
+    }
+
+    private static double score(ToldSheet s) {
+        return s.sheet().finalScore().orElseThrow();
+    }
+}
