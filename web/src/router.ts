@@ -122,6 +122,11 @@ export const router = createRouter({
       meta: { title: 'Supplier' },
     },
     {
+      path: '/decision/questions',
+      component: () => import('@/decision/QuestionsPage.vue'),
+      meta: { title: 'Questions' },
+    },
+    {
       path: '/decision/bags',
       component: () => import('@/decision/BagsPage.vue'),
       meta: { title: 'Which bags?' },

@@ -56,7 +56,7 @@ const file = (kind: string) =>
                 {{ plural(r.scores.cuppers, 'cupper') }}
               </p>
               <p v-for="s in r.scores.each" :key="`${s.cuppingId} ${s.cupper} ${s.score}`" class="each">
-                <router-link :to="`/cupping/${s.cuppingId}`">Table {{ s.cuppingId }}</router-link>
+                <router-link class="plain" :to="`/cupping/${s.cuppingId}`">Table {{ s.cuppingId }}</router-link>
                 <span>{{ s.cupper }}, {{ day(s.cuppedAt) }}, {{ s.stage }}</span>
                 <span class="tabular">{{ two(s.score) }}</span>
               </p>
@@ -107,7 +107,7 @@ const file = (kind: string) =>
             <tbody>
               <tr v-for="t in r.roasts" :key="t.roastId">
                 <td>
-                  <router-link :to="`/trace/${t.roastId}`">{{ t.title }}</router-link>
+                  <router-link class="plain" :to="`/trace/${t.roastId}`">{{ t.title }}</router-link>
                 </td>
                 <td>{{ t.faults.join('; ') || 'no fault' }}</td>
                 <td class="num">{{ t.score === undefined ? '' : two(t.score) }}</td>

@@ -42,11 +42,11 @@ async function lay() {
     >
     <p v-if="failure" class="ember" role="alert">{{ failure.message }}</p>
     <div v-for="t in tables.data.value ?? []" :key="t.cuppingId" class="table">
-      <router-link :to="`/cupping/${t.cuppingId}`">Table {{ t.cuppingId }}</router-link>
+      <router-link class="plain" :to="`/cupping/${t.cuppingId}`">Table {{ t.cuppingId }}</router-link>
       <span class="quiet">{{ t.laidBy }}, {{ moment(t.laidAt) }}</span>
       <p v-if="!t.batches.length" class="quiet">Not revealed yet.</p>
       <p v-for="b in t.batches" :key="b.roastId">
-        <router-link :to="b.passes === false ? `/trace/${b.roastId}` : `/roast/${b.roastId}`">{{
+        <router-link class="plain" :to="b.passes === false ? `/trace/${b.roastId}` : `/roast/${b.roastId}`">{{
           b.title
         }}</router-link>
         {{ b.text }}

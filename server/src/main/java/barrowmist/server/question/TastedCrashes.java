@@ -2,25 +2,37 @@ package barrowmist.server.question;
 
 import barrowmist.core.check.ShareInterval;
 import barrowmist.core.trace.Cause;
+import barrowmist.server.cupping.CuppedSheets;
 import barrowmist.server.question.QuestionRepository.Faulty;
 import barrowmist.server.question.QuestionViews.AnswerRow;
 import barrowmist.server.question.QuestionViews.AnswerView;
 import barrowmist.server.question.QuestionViews.Asked;
+import barrowmist.server.trace.SpokenCauses;
 import java.time.Clock;
 import java.time.ZoneId;
 import java.util.List;
 import java.util.Locale;
 import java.util.Objects;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import org.springframework.data.domain.PageRequest;
 import org.springframework.stereotype.Component;
 
 /** Which crashes were tasted: of those that were cupped, how many are held to be baked. */
 @Component
 class TastedCrashes implements Question {
 
+    /** So many of the newest are answered for. */
+    private static final int MOST = 500;
+
     private final QuestionRepository roasts;
+    private final CuppedSheets sheets;
+    private final SpokenCauses causes;
     private final Clock clock;
 
-    TastedCrashes(QuestionRepository roasts, Clock clock) {
+    TastedCrashes(QuestionRepository roasts, CuppedSheets sheets, SpokenCauses causes, Clock clock) {
+        this.sheets = sheets;
+        this.causes = causes;
         this.roasts = roasts;
         this.clock = clock;
     }
@@ -43,31 +55,41 @@ class TastedCrashes implements Question {
     @Override
     public AnswerView answer(Asked asked) {
         ZoneId zone = clock.getZone();
-        List<Faulty> all = roasts
+        List<Tasted> all = roasts
                 .withFault(
                         "%crash%",
                         asked.from().atStartOfDay(zone).toInstant(),
                         asked.to().plusDays(1).atStartOfDay(zone).toInstant(),
-                        asked.machineId())
+                        asked.machineId(),
+                        PageRequest.of(0, MOST))
                 .stream()
                 .filter(f -> asked.supplier() == null || f.supplier().equals(asked.supplier()))
                 .filter(f -> asked.process() == null || f.process().label().equals(asked.process()))
                 .filter(f -> asked.person() == null || Objects.equals(f.person(), asked.person()))
+                .map(this::tasted)
                 .toList();
-        List<Faulty> cupped = all.stream().filter(f -> f.score() != null).toList();
-        int tasted = (int) cupped.stream().filter(TastedCrashes::baked).count();
+        List<Tasted> cupped = all.stream().filter(t -> t.score().isPresent()).toList();
+        int tasted = (int) cupped.stream()
+                .filter(t -> t.cause().filter(c -> c == Cause.BAKED).isPresent())
+                .count();
         return new AnswerView(
                 id(),
                 text(),
                 said(all.size(), cupped.size(), tasted),
                 sure(tasted, cupped.size()),
                 List.of("Roast", "Roasted", "Roaster", "Of the curve", "Score", "Held to be"),
-                all.stream().map(f -> row(f, zone)).toList(),
+                all.stream().map(t -> row(t, zone)).toList(),
                 List.of());
     }
 
-    private static boolean baked(Faulty f) {
-        return Cause.BAKED.code().equals(f.cause());
+    /** Such a roast with what its cup says; without a score where it was not cupped, or its table is not revealed. */
+    private record Tasted(Faulty roast, OptionalDouble score, Optional<Cause> cause) {}
+
+    private Tasted tasted(Faulty f) {
+        OptionalDouble score = sheets.toldOfRoast(f.roastId()).stream()
+                .mapToDouble(s -> s.sheet().finalScore().orElseThrow())
+                .average();
+        return new Tasted(f, score, score.isPresent() ? causes.of(f.roastId()).cause() : Optional.empty());
     }
 
     private static String said(int all, int cupped, int tasted) {
@@ -91,17 +113,18 @@ class TastedCrashes implements Question {
                 cupped);
     }
 
-    private static AnswerRow row(Faulty f, ZoneId zone) {
+    private static AnswerRow row(Tasted t, ZoneId zone) {
+        Faulty f = t.roast();
         return new AnswerRow(
-                (f.score() == null ? "/roast/" : "/trace/") + f.roastId(),
+                (t.score().isEmpty() ? "/roast/" : "/trace/") + f.roastId(),
                 List.of(
                         f.lotName() + ", roast " + f.number(),
                         f.roastedAt().atZone(zone).toLocalDate().toString(),
                         f.machine(),
                         f.faults().replace(",", ", "),
-                        f.score() == null ? "not cupped" : String.format(Locale.ROOT, "%.2f", f.score()),
-                        f.cause() == null
-                                ? ""
-                                : Cause.parse(f.cause()).map(Cause::label).orElse(f.cause())));
+                        t.score().isEmpty()
+                                ? "not cupped"
+                                : String.format(Locale.ROOT, "%.2f", t.score().getAsDouble()),
+                        t.cause().map(Cause::label).orElse("")));
     }
 }
