@@ -51,6 +51,7 @@ class ServerRulesTest {
             "trace",
             "proof",
             "past",
+            "store",
             "decision",
             "batch",
             "report",

@@ -37,7 +37,7 @@ final class RoleRules {
             // preparing a table: laying it, pouring, breaking
             change("/api/(table-warnings|cuppings(/\\d+/clock/.*)?)", LEAD, ROASTER),
             change("/api/roasts/\\d+/trace/.*", LEAD),
-            change("/api/lots/\\d+/decision", LEAD),
+            change("/api/lots/\\d+/(decision|contract)", LEAD),
             change(
                     "/api/(days|desks|green-samples|instruments|lots|lots\\.csv|notices|photos|plans|roasts)(/.*)?",
                     LEAD,

@@ -1,6 +1,7 @@
 package barrowmist.server.cupping;
 
 import barrowmist.core.cupping.CuppingSheet;
+import barrowmist.core.cupping.Drink.Serving;
 import barrowmist.server.cupping.CuppingViews.SheetView;
 import barrowmist.server.rest.CuppedRoasts;
 import java.time.Instant;
@@ -12,6 +13,7 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.Set;
 import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 import org.springframework.data.domain.PageRequest;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -70,7 +72,8 @@ public class CuppedSheets implements CuppedRoasts {
     }
 
     /** A finished sheet with who wrote it, and at which table. */
-    public record ToldSheet(long roastId, long cuppingId, Instant cuppedAt, String cupper, CuppingSheet sheet) {}
+    public record ToldSheet(
+            long roastId, long cuppingId, Instant cuppedAt, String cupper, Serving serving, CuppingSheet sheet) {}
 
     /** Every finished sheet of a lot, oldest first; of a table that is not revealed, none. */
     public List<ToldSheet> toldOfLot(long lotId) {
@@ -90,8 +93,13 @@ public class CuppedSheets implements CuppedRoasts {
                         s.cupping().id(),
                         s.cupping().cuppedAt(),
                         s.cupper(),
+                        serving(s.cupping().protocol()),
                         words.spoken(List.of(s.sheet())).get(0)))
                 .toList();
+    }
+
+    private static Serving serving(@Nullable Preparation how) {
+        return how == null ? Serving.BLACK : how.served();
     }
 
     /** Finished sheets of one table, by the roast they are of; empty until it is revealed. */

@@ -117,7 +117,7 @@ public record Preparation(
                 new TableTiming(Optionals.of(breakS), Optionals.of(tasteC), Optionals.of(tasteS)));
     }
 
-    private Drink.Serving served() {
+    Drink.Serving served() {
         return serving == null
                 ? Drink.Serving.BLACK
                 : Codes.parse(Drink.Serving.class, serving)

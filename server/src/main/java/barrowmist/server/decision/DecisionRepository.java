@@ -22,12 +22,14 @@ interface DecisionRepository extends JpaRepository<DecisionEntity, Long> {
     record Open(
             long lotId,
             String lotName,
+            String supplier,
             LocalDate arrivalDate,
             @Nullable LocalDate dueOn) {}
 
-    @Query("select new barrowmist.server.decision.DecisionRepository$Open(l.id, l.name, l.arrivalDate, d.dueOn)"
-            + " from LotEntity l left join DecisionEntity d on d.id = (select max(e.id) from DecisionEntity e"
-            + " where e.lotId = l.id) where d.id is null or d.outcome not in :endings")
+    @Query(
+            "select new barrowmist.server.decision.DecisionRepository$Open(l.id, l.name, l.supplier, l.arrivalDate, d.dueOn)"
+                    + " from LotEntity l left join DecisionEntity d on d.id = (select max(e.id) from DecisionEntity e"
+                    + " where e.lotId = l.id) where d.id is null or d.outcome not in :endings")
     List<Open> open(Collection<String> endings);
 
     /** Lots of which a roast that counts stood on a table. */

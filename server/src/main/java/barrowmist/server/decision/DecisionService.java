@@ -12,6 +12,7 @@ import barrowmist.server.decision.DecisionViews.DecisionView;
 import barrowmist.server.decision.DecisionViews.ProposalView;
 import barrowmist.server.green.LotEntity;
 import barrowmist.server.green.LotService;
+import barrowmist.server.store.ContractService;
 import barrowmist.server.web.InputProblems;
 import barrowmist.server.web.KeptInTurn;
 import java.time.Clock;
@@ -35,19 +36,27 @@ public class DecisionService {
     private final DecisionRepository decisions;
     private final LotGathering gathering;
     private final LotService lots;
+    private final ContractService contracts;
     private final Clock clock;
 
-    DecisionService(DecisionRepository decisions, LotGathering gathering, LotService lots, Clock clock) {
+    DecisionService(
+            DecisionRepository decisions,
+            LotGathering gathering,
+            LotService lots,
+            ContractService contracts,
+            Clock clock) {
         this.decisions = decisions;
         this.gathering = gathering;
         this.lots = lots;
+        this.contracts = contracts;
         this.clock = clock;
     }
 
     @Transactional(readOnly = true)
     public DecisionView of(long lotId) {
         LotEntity lot = lots.get(lotId);
-        Proposal proposal = Proposals.of(gathering.of(lotId), RULES);
+        DecisionRules rules = contracts.of(lot).rules(RULES);
+        Proposal proposal = Proposals.of(gathering.of(lotId), rules);
         List<DecidedView> history = decisions.findAllByLotIdOrderByIdDesc(lotId).stream()
                 .map(DecidedView::of)
                 .toList();
@@ -58,7 +67,7 @@ public class DecisionService {
                 held == null ? Outcome.UNDECIDED.code() : held.outcome(),
                 held == null ? null : held.use(),
                 held == null ? null : held.reason(),
-                held == null ? DueLots.usually(lot.arrivalDate()) : held.dueOn(),
+                held == null ? lot.arrivalDate().plusDays(rules.daysToDecide()) : held.dueOn(),
                 ProposalView.of(proposal),
                 gathering.missing(lotId),
                 history);
@@ -89,7 +98,8 @@ public class DecisionService {
 
     /** Keeps a decision, with what the program would have done. */
     public void decide(long lotId, Outcome outcome, @Nullable String use, String reason, @Nullable LocalDate dueOn) {
-        String proposed = Proposals.of(gathering.of(lotId), RULES).outcome().code();
+        DecisionRules rules = contracts.of(lots.get(lotId)).rules(RULES);
+        String proposed = Proposals.of(gathering.of(lotId), rules).outcome().code();
         String who = Member.nameOfCaller();
         decisions.save(new DecisionEntity(lotId, outcome.code(), use, reason, dueOn, proposed, who, clock.instant()));
     }

@@ -1,12 +1,16 @@
 package barrowmist.server.decision;
 
+import barrowmist.core.decision.Contract;
 import barrowmist.core.decision.DecisionRules;
 import barrowmist.core.decision.Outcome;
+import barrowmist.server.decision.DecisionRepository.Open;
 import barrowmist.server.decision.DecisionViews.DueLot;
 import barrowmist.server.green.GreenSampleService;
 import barrowmist.server.green.GreenViews.GreenSampleView;
 import barrowmist.server.green.LotService;
 import barrowmist.server.green.LotView;
+import barrowmist.server.store.ContractService;
+import barrowmist.server.store.ContractService.Every;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.ArrayList;
@@ -31,9 +35,16 @@ public class DueLots {
     private final DecisionRepository decisions;
     private final LotService lots;
     private final GreenSampleService samples;
+    private final ContractService contracts;
     private final Clock clock;
 
-    DueLots(DecisionRepository decisions, LotService lots, GreenSampleService samples, Clock clock) {
+    DueLots(
+            DecisionRepository decisions,
+            LotService lots,
+            GreenSampleService samples,
+            ContractService contracts,
+            Clock clock) {
+        this.contracts = contracts;
         this.clock = clock;
         this.decisions = decisions;
         this.lots = lots;
@@ -41,12 +52,22 @@ public class DueLots {
     }
 
     /** When a lot is to be decided that nobody has set a day for. */
-    static LocalDate usually(LocalDate arrival) {
-        return arrival.plusDays(DecisionRules.DEFAULTS.daysToDecide());
+    private static LocalDate usually(LocalDate arrival, Contract contract) {
+        return arrival.plusDays(contract.rules(DecisionRules.DEFAULTS).daysToDecide());
     }
 
-    /** A lot that waits, with its day. */
-    public record Waiting(long lotId, String lotName, LocalDate dueOn) {}
+    private static Waiting waiting(Open o, Contract agreed) {
+        return o.dueOn() == null
+                ? new Waiting(o.lotId(), o.lotName(), usually(o.arrivalDate(), agreed), false)
+                : new Waiting(o.lotId(), o.lotName(), o.dueOn(), true);
+    }
+
+    /**
+     * A lot that waits, with its day.
+     *
+     * @param set whether somebody set that day
+     */
+    public record Waiting(long lotId, String lotName, LocalDate dueOn, boolean set) {}
 
     /**
      * Lots that wait and are due before a day, the most urgent first; by their names alone. One that nobody set a day for and that
@@ -54,9 +75,10 @@ public class DueLots {
      */
     public List<Waiting> waiting(LocalDate before) {
         LocalDate history = LocalDate.now(clock).minusDays(HISTORY_DAYS);
+        Every agreed = contracts.every();
         return decisions.open(endings()).stream()
-                .filter(o -> o.dueOn() != null || usually(o.arrivalDate()).isAfter(history))
-                .map(o -> new Waiting(o.lotId(), o.lotName(), o.dueOn() == null ? usually(o.arrivalDate()) : o.dueOn()))
+                .map(o -> waiting(o, agreed.of(o.lotId(), o.supplier())))
+                .filter(w -> w.set() || w.dueOn().isAfter(history))
                 .filter(w -> w.dueOn().isBefore(before))
                 .sorted(Comparator.comparing(Waiting::dueOn))
                 .toList();
@@ -80,8 +102,9 @@ public class DueLots {
         Map<Long, List<GreenSampleView>> green =
                 samples.list().stream().collect(Collectors.groupingBy(GreenSampleView::lotId));
         Set<Long> tasted = decisions.tasted();
+        Every agreed = contracts.every();
         return lots.list().stream()
-                .map(lot -> due(lot, held.get(lot.id()), green.getOrDefault(lot.id(), List.of()), tasted))
+                .map(lot -> due(lot, held.get(lot.id()), green.getOrDefault(lot.id(), List.of()), tasted, agreed))
                 .filter(d -> before == null
                         || d.open() && d.dueOn() != null && d.dueOn().isBefore(before))
                 .sorted(Comparator.comparing((DueLot d) -> !d.open())
@@ -90,7 +113,7 @@ public class DueLots {
     }
 
     private static DueLot due(
-            LotView lot, @Nullable DecisionEntity held, List<GreenSampleView> green, Set<Long> tasted) {
+            LotView lot, @Nullable DecisionEntity held, List<GreenSampleView> green, Set<Long> tasted, Every agreed) {
         String outcome = held == null ? Outcome.UNDECIDED.code() : held.outcome();
         List<String> missing = new ArrayList<>();
         if (green.stream().noneMatch(GreenSampleView::inspected)) {
@@ -108,7 +131,7 @@ public class DueLots {
                 outcome,
                 DecisionViews.labelOf(outcome),
                 Outcome.parse(outcome).filter(Outcome::ends).isEmpty(),
-                held == null ? usually(lot.arrivalDate()) : held.dueOn(),
+                held == null ? usually(lot.arrivalDate(), agreed.of(lot.id(), lot.supplier())) : held.dueOn(),
                 held == null ? null : held.decidedAt(),
                 missing);
     }

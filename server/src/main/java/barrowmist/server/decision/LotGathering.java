@@ -11,6 +11,7 @@ import barrowmist.server.green.GreenSampleService;
 import barrowmist.server.green.GreenVerdicts;
 import barrowmist.server.roast.RoastEntity;
 import barrowmist.server.roast.RoastLists;
+import barrowmist.server.store.ContractService;
 import barrowmist.server.trace.SpokenCauses;
 import barrowmist.server.trace.SpokenCauses.Spoken;
 import java.util.ArrayList;
@@ -32,18 +33,21 @@ class LotGathering {
     private final RoastLists roasts;
     private final CuppedSheets sheets;
     private final SpokenCauses causes;
+    private final ContractService contracts;
 
     LotGathering(
             GreenSampleService samples,
             GreenVerdicts green,
             RoastLists roasts,
             CuppedSheets sheets,
-            SpokenCauses causes) {
+            SpokenCauses causes,
+            ContractService contracts) {
         this.samples = samples;
         this.green = green;
         this.roasts = roasts;
         this.sheets = sheets;
         this.causes = causes;
+        this.contracts = contracts;
     }
 
     LotEvidence of(long lotId) {
@@ -53,7 +57,8 @@ class LotGathering {
 
     /** What was inspected; a moisture that stands with the lot alone counts as well. */
     private List<GreenJudgement> measured(GreenSampleEntity sample) {
-        List<GreenJudgement> out = new ArrayList<>(green.judged(sample));
+        List<GreenJudgement> out = new ArrayList<>(contracts.of(sample.lot()).against(sample.inspection()));
+        out.addAll(green.judged(sample));
         GreenFacts facts = samples.facts(sample);
         boolean measured = out.stream().anyMatch(j -> j.field().equals(MOISTURE));
         if (!measured && facts.moisturePct().isPresent() && (facts.moist() || facts.dry())) {

@@ -114,7 +114,7 @@ public class GreenSampleEntity {
         return stage;
     }
 
-    LocalDate receivedOn() {
+    public LocalDate receivedOn() {
         return receivedOn;
     }
 

@@ -104,6 +104,11 @@ public class LotEntity {
         return origin;
     }
 
+    /** Kilos that came. */
+    public double kg() {
+        return kg;
+    }
+
     public long id() {
         return Objects.requireNonNull(id);
     }

@@ -1,5 +1,6 @@
 package barrowmist.server.report;
 
+import barrowmist.core.decision.Uses;
 import barrowmist.core.green.Grade;
 import barrowmist.core.green.GreenJudgement;
 import barrowmist.core.roast.RoastAnalysis;
@@ -15,6 +16,7 @@ import barrowmist.server.green.LotService;
 import barrowmist.server.report.ReportViews.LotReport;
 import barrowmist.server.report.ReportViews.MeasuredStage;
 import barrowmist.server.report.ReportViews.ReportedRoast;
+import barrowmist.server.report.ReportViews.SuggestedUse;
 import barrowmist.server.report.ReportViews.WordCups;
 import barrowmist.server.roast.RoastEntity;
 import barrowmist.server.roast.RoastLists;
@@ -25,6 +27,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import java.util.Set;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -46,6 +49,7 @@ public class LotReports {
     private final CuppedSheets sheets;
     private final RoastTelling telling;
     private final ReportPages pages;
+    private final ClaimPage claims;
 
     LotReports(
             LotService lots,
@@ -56,7 +60,8 @@ public class LotReports {
             RoastService roasts,
             CuppedSheets sheets,
             RoastTelling telling,
-            ReportPages pages) {
+            ReportPages pages,
+            ClaimPage claims) {
         this.lots = lots;
         this.decisions = decisions;
         this.samples = samples;
@@ -66,6 +71,7 @@ public class LotReports {
         this.sheets = sheets;
         this.telling = telling;
         this.pages = pages;
+        this.claims = claims;
     }
 
     /** A roast with its curve. */
@@ -80,6 +86,12 @@ public class LotReports {
 
     byte[] page(long lotId, Wording wording) {
         return pages.lot(gathered(lotId, wording), wording);
+    }
+
+    /** The facts for the supplier. */
+    byte[] claim(long lotId, Wording wording) {
+        Gathered g = gathered(lotId, wording);
+        return claims.of(g.report(), g.roasts());
     }
 
     private Gathered gathered(long lotId, Wording wording) {
@@ -105,10 +117,25 @@ public class LotReports {
                 decisions.of(lotId),
                 CupTelling.scores(told, stage),
                 CupTelling.words(told),
+                uses(told, roastsTold),
                 samples.stagesOf(lotId).stream().map(this::measured).toList(),
                 green.stages(lotId),
                 roastsTold.stream().map(Told::roast).toList());
         return new Gathered(report, roastsTold);
+    }
+
+    /** By the cups that nothing is held against: a fault of a roast says nothing of what the lot is good for. */
+    private static List<SuggestedUse> uses(List<ToldSheet> told, List<Told> of) {
+        Set<Long> faulty = of.stream()
+                .map(Told::roast)
+                .filter(r -> r.cause() != null)
+                .map(ReportedRoast::roastId)
+                .collect(Collectors.toSet());
+        List<ToldSheet> clean =
+                told.stream().filter(s -> !faulty.contains(s.roastId())).toList();
+        return Uses.of(CupTelling.profile(clean)).stream()
+                .map(u -> new SuggestedUse(u.role(), u.text(), u.schoolId()))
+                .toList();
     }
 
     private MeasuredStage measured(GreenSampleEntity sample) {

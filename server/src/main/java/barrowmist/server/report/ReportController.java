@@ -34,6 +34,12 @@ class ReportController {
         return Paper.answer("lot-" + id, lots.page(id, new Wording(fahrenheit, false)));
     }
 
+    /** The facts for the supplier, against what was agreed and what was shown before. */
+    @GetMapping(value = "/api/lots/{id}/claim.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
+    ResponseEntity<byte[]> claim(@PathVariable long id, @RequestParam(defaultValue = "false") boolean fahrenheit) {
+        return Paper.answer("claim-" + id, lots.claim(id, new Wording(fahrenheit, false)));
+    }
+
     /** Its roasts as a table. */
     @GetMapping(value = "/api/lots/{id}/report.csv", produces = "text/csv;charset=UTF-8")
     String csv(@PathVariable long id, @RequestParam(defaultValue = "false") boolean fahrenheit) {

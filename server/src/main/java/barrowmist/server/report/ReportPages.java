@@ -142,7 +142,7 @@ class ReportPages {
         return out;
     }
 
-    private static StageTable stages(StagesView s) {
+    static StageTable stages(StagesView s) {
         return new StageTable(
                 s.earlier(),
                 s.later(),

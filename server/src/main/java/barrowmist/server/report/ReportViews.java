@@ -57,12 +57,24 @@ public final class ReportViews {
     /** What was measured of one stage, against the lab's limits. */
     public record MeasuredStage(String stage, @Nullable String grade, List<String> said) {}
 
-    /** All that is told of a lot. */
+    /**
+     * A use that the cup suggests.
+     *
+     * @param schoolId of the style that a plan for it begins with
+     */
+    public record SuggestedUse(String role, String text, String schoolId) {}
+
+    /**
+     * All that is told of a lot.
+     *
+     * @param uses by its clean cups; empty where a fault stands in all of them
+     */
     public record LotReport(
             LotView lot,
             DecisionView decision,
             ScoresView scores,
             List<WordCups> words,
+            List<SuggestedUse> uses,
             List<MeasuredStage> measured,
             List<StagesView> stages,
             List<ReportedRoast> roasts) {}

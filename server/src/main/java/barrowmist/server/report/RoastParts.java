@@ -56,7 +56,7 @@ class RoastParts {
     }
 
     /** A photograph within the page itself. */
-    private String photo(long id) {
+    String photo(long id) {
         PhotoService.Kept kept = photos.get(id);
         return "data:" + kept.type() + ";base64," + Base64.getEncoder().encodeToString(kept.content());
     }

@@ -17,6 +17,7 @@ import barrowmist.server.roast.RoastEntity;
 import barrowmist.server.roast.RoastLists;
 import barrowmist.server.roast.RoastLists.Begun;
 import barrowmist.server.sample.SampleService;
+import barrowmist.server.store.StoreService;
 import barrowmist.server.today.TodayView.TaskView;
 import barrowmist.server.trace.KeptFindings;
 import java.time.Clock;
@@ -52,6 +53,7 @@ class TodayService {
     private final PlanService plans;
     private final DayService days;
     private final DueLots lotsDue;
+    private final StoreService store;
     private final TableTimes tables;
     private final Clock clock;
 
@@ -65,12 +67,14 @@ class TodayService {
             PlanService plans,
             DayService days,
             DueLots lotsDue,
+            StoreService store,
             TableTimes tables,
             Clock clock) {
         this.greenSamples = greenSamples;
         this.plans = plans;
         this.days = days;
         this.lotsDue = lotsDue;
+        this.store = store;
         this.tables = tables;
         this.clock = clock;
         this.lots = lots;
@@ -100,6 +104,7 @@ class TodayService {
         TaskWords.after(tasks, recent);
         TaskWords.waiting(tasks, "plan", "Plan", unplanned, GreenSampleView::lotName, TaskWords.planLink(unplanned));
         TaskWords.waiting(tasks, "green", "Roast a first sample of", unroasted, LotView::name, "/green");
+        TaskWords.waiting(tasks, "green", "Measure again", store.due(), StoreService.Due::name, "/green");
 
         Map<String, Integer> waiting = new LinkedHashMap<>();
         waiting.put("green", unroasted.size());

@@ -1,0 +1,120 @@
+package barrowmist.core.decision;
+
+import barrowmist.core.check.Checks;
+import barrowmist.core.check.FieldProblem;
+import barrowmist.core.green.GreenJudgement;
+import barrowmist.core.green.GreenJudgement.Verdict;
+import barrowmist.core.green.Inspection;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.OptionalDouble;
+import java.util.OptionalInt;
+
+/**
+ * What was agreed with a supplier; each point may be left out, and then the house's own limits hold.
+ *
+ * @param scoreFloor least final score, points
+ * @param mostMoisturePct most moisture, per cent
+ * @param mostCategory1 most full defects of category 1 in 350 g
+ * @param mostCategory2 most full defects of category 2 in 350 g
+ * @param mostBelowScreenPct most below the contracted screen, per cent
+ * @param daysToApprove from the arrival, until which it is approved or refused
+ */
+public record Contract(
+        OptionalDouble scoreFloor,
+        OptionalDouble mostMoisturePct,
+        OptionalInt mostCategory1,
+        OptionalInt mostCategory2,
+        OptionalDouble mostBelowScreenPct,
+        OptionalInt daysToApprove) {
+
+    public static final Contract NONE = new Contract(
+            OptionalDouble.empty(),
+            OptionalDouble.empty(),
+            OptionalInt.empty(),
+            OptionalInt.empty(),
+            OptionalDouble.empty(),
+            OptionalInt.empty());
+
+    /** The name of its judgements. */
+    public static final String FIELD = "contract";
+
+    private static final int MOST_DEFECTS = 500;
+    private static final int MOST_DAYS = 365;
+
+    /** Every problem of it, by its names on the wire. */
+    public List<FieldProblem> problems() {
+        return new Checks()
+                .range("scoreFloor", "Score floor", scoreFloor, 0, 100, "points")
+                .range("mostMoisturePct", "Moisture", mostMoisturePct, 1, 30, "%")
+                .range("mostCategory1", "Defects of category 1", whole(mostCategory1), 0, MOST_DEFECTS, "")
+                .range("mostCategory2", "Defects of category 2", whole(mostCategory2), 0, MOST_DEFECTS, "")
+                .range("mostBelowScreenPct", "Below the screen", mostBelowScreenPct, 0, 100, "%")
+                .range("daysToApprove", "Days to approve", whole(daysToApprove), 0, MOST_DAYS, "days")
+                .problems();
+    }
+
+    private static OptionalDouble whole(OptionalInt value) {
+        return value.isPresent() ? OptionalDouble.of(value.getAsInt()) : OptionalDouble.empty();
+    }
+
+    /** The same with what this leaves out taken from another. */
+    public Contract or(Contract other) {
+        return new Contract(
+                scoreFloor.isPresent() ? scoreFloor : other.scoreFloor,
+                mostMoisturePct.isPresent() ? mostMoisturePct : other.mostMoisturePct,
+                mostCategory1.isPresent() ? mostCategory1 : other.mostCategory1,
+                mostCategory2.isPresent() ? mostCategory2 : other.mostCategory2,
+                mostBelowScreenPct.isPresent() ? mostBelowScreenPct : other.mostBelowScreenPct,
+                daysToApprove.isPresent() ? daysToApprove : other.daysToApprove);
+    }
+
+    /** The house's rules, as far as the contract does not say otherwise. */
+    public DecisionRules rules(DecisionRules house) {
+        return new DecisionRules(
+                scoreFloor.orElse(house.scoreFloor()),
+                house.sheetSd(),
+                house.sureSpreads(),
+                house.wholeLotShare(),
+                daysToApprove.orElse(house.daysToDecide()));
+    }
+
+    /** What was measured against it, point by point; what was not measured, or not agreed, is not there. */
+    public List<GreenJudgement> against(Inspection measured) {
+        List<GreenJudgement> out = new ArrayList<>();
+        point("moisture", "%", mostMoisturePct, measured.moisturePct(), out);
+        var defects = measured.defectCount(OptionalInt.empty());
+        defects.ifPresent(d -> {
+            point("full defects of category 1", "", whole(mostCategory1), OptionalDouble.of(d.fullDefects(1)), out);
+            point("full defects of category 2", "", whole(mostCategory2), OptionalDouble.of(d.fullDefects(2)), out);
+        });
+        OptionalDouble below =
+                measured.screens().isPresent() ? measured.screens().get().belowContractPct() : OptionalDouble.empty();
+        point("below the screen", "%", mostBelowScreenPct, below, out);
+        return out;
+    }
+
+    private static void point(
+            String name, String unit, OptionalDouble most, OptionalDouble found, List<GreenJudgement> out) {
+        if (most.isEmpty() || found.isEmpty()) {
+            return;
+        }
+        boolean within = found.getAsDouble() <= most.getAsDouble() + ROUNDING;
+        String text = String.format(
+                Locale.ROOT,
+                "Contract, %s: at most %s%s, found %s%s.",
+                name,
+                number(most.getAsDouble()),
+                unit.isEmpty() ? "" : " " + unit,
+                number(found.getAsDouble()),
+                unit.isEmpty() ? "" : " " + unit);
+        out.add(new GreenJudgement(FIELD, within ? Verdict.GOOD : Verdict.OUT, text));
+    }
+
+    private static final double ROUNDING = 1e-9;
+
+    private static String number(double value) {
+        return String.format(Locale.ROOT, value == Math.rint(value) ? "%.0f" : "%.1f", value);
+    }
+}

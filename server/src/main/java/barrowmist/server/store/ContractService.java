@@ -1,0 +1,114 @@
+package barrowmist.server.store;
+
+import barrowmist.core.decision.Contract;
+import barrowmist.server.access.Member;
+import barrowmist.server.green.LotEntity;
+import barrowmist.server.green.LotService;
+import barrowmist.server.store.StoreViews.ContractTerms;
+import barrowmist.server.store.StoreViews.ContractView;
+import barrowmist.server.web.InputProblems;
+import barrowmist.server.web.KeptInTurn;
+import java.time.Clock;
+import java.util.HashMap;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** What was agreed for a lot: its own points, else its supplier's; without any, the house's limits hold. */
+@Service
+@KeptInTurn
+public class ContractService {
+
+    private static final int LONGEST_NAME = 200;
+
+    private final ContractRepository contracts;
+    private final LotService lots;
+    private final Clock clock;
+
+    ContractService(ContractRepository contracts, LotService lots, Clock clock) {
+        this.contracts = contracts;
+        this.lots = lots;
+        this.clock = clock;
+    }
+
+    @Transactional(readOnly = true)
+    ContractView view(long lotId) {
+        Contract own = own(lotId);
+        Contract theirs = ofSupplier(lots.get(lotId).supplier());
+        return new ContractView(
+                lotId, ContractTerms.of(own), ContractTerms.of(theirs), ContractTerms.of(own.or(theirs)));
+    }
+
+    /** What holds for a lot. */
+    @Transactional(readOnly = true)
+    public Contract of(LotEntity lot) {
+        return own(lot.id()).or(ofSupplier(lot.supplier()));
+    }
+
+    /** What holds for each lot, by its number and its supplier; for those who need many. */
+    @Transactional(readOnly = true)
+    public Every every() {
+        Map<Long, Contract> lotsOwn = new HashMap<>();
+        Map<String, Contract> theirs = new HashMap<>();
+        for (ContractEntity c : contracts.findAll()) {
+            Optional.ofNullable(c.lotId())
+                    .ifPresent(id -> lotsOwn.put(id, c.terms().contract()));
+            Optional.ofNullable(c.supplier())
+                    .ifPresent(s -> theirs.put(key(s), c.terms().contract()));
+        }
+        return new Every(lotsOwn, theirs);
+    }
+
+    /** All contracts. */
+    public record Every(Map<Long, Contract> lots, Map<String, Contract> suppliers) {
+
+        public Contract of(long lotId, String supplier) {
+            return lots.getOrDefault(lotId, Contract.NONE).or(suppliers.getOrDefault(key(supplier), Contract.NONE));
+        }
+    }
+
+    private static String key(String supplier) {
+        return supplier.toLowerCase(Locale.ROOT);
+    }
+
+    private Contract own(long lotId) {
+        return contracts.findByLotId(lotId).map(c -> c.terms().contract()).orElse(Contract.NONE);
+    }
+
+    private Contract ofSupplier(String supplier) {
+        return contracts
+                .findBySupplierIgnoreCase(supplier)
+                .map(c -> c.terms().contract())
+                .orElse(Contract.NONE);
+    }
+
+    @Transactional(readOnly = true)
+    ContractTerms supplier(String name) {
+        return ContractTerms.of(ofSupplier(name));
+    }
+
+    /** @throws InputProblems if a point is out of its range */
+    ContractView keep(long lotId, ContractTerms terms) {
+        lots.get(lotId);
+        keep(contracts.findByLotId(lotId).orElseGet(() -> new ContractEntity(lotId, null)), terms);
+        return view(lotId);
+    }
+
+    /** @throws InputProblems if a point is out of its range, or the name is none */
+    public ContractTerms keep(String supplier, ContractTerms terms) {
+        String name = supplier.strip();
+        if (name.isEmpty() || name.length() > LONGEST_NAME) {
+            throw new InputProblems("supplier", "A supplier has a name of 1 to " + LONGEST_NAME + " characters");
+        }
+        keep(contracts.findBySupplierIgnoreCase(name).orElseGet(() -> new ContractEntity(null, name)), terms);
+        return terms;
+    }
+
+    private void keep(ContractEntity contract, ContractTerms terms) {
+        InputProblems.refuseIfAny(terms.contract().problems());
+        contract.keep(terms, Member.nameOfCaller(), clock.instant());
+        contracts.saveAndFlush(contract);
+    }
+}

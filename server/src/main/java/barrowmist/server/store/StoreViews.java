@@ -1,0 +1,121 @@
+package barrowmist.server.store;
+
+import barrowmist.core.decision.Contract;
+import barrowmist.server.web.Optionals;
+import io.swagger.v3.oas.annotations.media.Schema;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.OptionalInt;
+import org.jspecify.annotations.Nullable;
+
+/** The store and contracts on the wire. */
+public final class StoreViews {
+
+    private StoreViews() {}
+
+    /**
+     * What else is known of a lot; each may be left out.
+     *
+     * @param bags how many came
+     * @param price for a kilo
+     * @param soldKg sold green, or gone otherwise than through a roaster
+     * @param storageC of the store, °C
+     * @param storageRhPct relative humidity of the store, per cent
+     */
+    public record StoreEntry(
+            @Nullable Long version,
+            @Nullable String farm,
+            @Nullable String variety,
+            @Nullable String processDetail,
+            @Nullable Integer bags,
+            @Nullable Double price,
+            @Schema(example = "EUR") @Nullable String currency,
+            @Nullable Double soldKg,
+            @Nullable Double storageC,
+            @Nullable Double storageRhPct) {
+
+        static final StoreEntry NONE = new StoreEntry(null, null, null, null, null, null, null, null, null, null);
+    }
+
+    /** A lot measured again. */
+    public record CheckEntry(
+            @Nullable LocalDate on,
+            @Nullable Double moisturePct,
+            @Nullable Double waterActivity,
+            @Nullable String smell,
+            @Nullable Double storageC,
+            @Nullable Double storageRhPct) {}
+
+    /** The same with who did it. */
+    public record CheckView(long id, CheckEntry check, String by) {}
+
+    /** Bags to be drawn from; as many as is usual when {@code count} is left out. */
+    public record DrawEntry(
+            @Nullable Integer bags, @Nullable Integer count) {}
+
+    /** Bags that a sample was drawn from. */
+    public record DrawView(LocalDate on, int ofBags, List<Integer> bags, String by) {}
+
+    /**
+     * A lot in the store.
+     *
+     * @param kgLeft what came, less what was roasted and what was sold
+     * @param keeps how it keeps, a sentence
+     * @param nextCheckOn when it is to be measured again
+     */
+    public record StoreView(
+            long lotId,
+            StoreEntry details,
+            long version,
+            double arrivedKg,
+            double roastedKg,
+            double kgLeft,
+            List<CheckView> checks,
+            String keeps,
+            LocalDate nextCheckOn,
+            boolean checkDue,
+            List<DrawView> draws) {}
+
+    /** What was agreed; each point may be left out, and then the house's own limits hold. */
+    public record ContractTerms(
+            @Nullable Double scoreFloor,
+            @Nullable Double mostMoisturePct,
+            @Nullable Integer mostCategory1,
+            @Nullable Integer mostCategory2,
+            @Nullable Double mostBelowScreenPct,
+            @Nullable Integer daysToApprove) {
+
+        public Contract contract() {
+            return new Contract(
+                    Optionals.of(scoreFloor),
+                    Optionals.of(mostMoisturePct),
+                    of(mostCategory1),
+                    of(mostCategory2),
+                    Optionals.of(mostBelowScreenPct),
+                    of(daysToApprove));
+        }
+
+        private static OptionalInt of(@Nullable Integer value) {
+            return value == null ? OptionalInt.empty() : OptionalInt.of(value);
+        }
+
+        static ContractTerms of(Contract c) {
+            return new ContractTerms(
+                    Optionals.orNull(c.scoreFloor()),
+                    Optionals.orNull(c.mostMoisturePct()),
+                    Optionals.orNull(c.mostCategory1()),
+                    Optionals.orNull(c.mostCategory2()),
+                    Optionals.orNull(c.mostBelowScreenPct()),
+                    Optionals.orNull(c.daysToApprove()));
+        }
+    }
+
+    /**
+     * The contract of a lot.
+     *
+     * @param own of this lot
+     * @param supplier what every lot of its supplier begins with
+     * @param holds both together: the lot's own points first
+     */
+    public record ContractView(long lotId, ContractTerms own, ContractTerms supplier, ContractTerms holds) {}
+}
