@@ -6,6 +6,7 @@ import PageState from '@/shared/components/PageState.vue'
 import SourceShape from '@/shared/components/SourceShape.vue'
 import { day, moment } from '@/shared/format/text'
 import DecisionForm from './DecisionForm.vue'
+import LotContract from './LotContract.vue'
 import LotKnown from './LotKnown.vue'
 
 /** What speaks for and against a lot, what the program would do, and what was decided. */
@@ -49,6 +50,7 @@ const decision = useLoad(() => answer(api.GET('/api/lots/{id}/decision', { param
             <h3 class="label">Not known yet</h3>
             <p v-for="m in decision.data.value.missing" :key="m">{{ m }}</p>
           </template>
+          <LotContract :lot-id="id" @kept="decision.reload" />
           <p class="quiet">
             A proposal by the house's rules: contracts and the law where you buy come before it.
           </p>

@@ -5,6 +5,7 @@ import { useLoad } from '@/shared/api/useLoad'
 import PageState from '@/shared/components/PageState.vue'
 import { day, plural } from '@/shared/format/text'
 import { usePreferences } from '@/shared/preferences'
+import SortedTable from './SortedTable.vue'
 
 /** All that is known of a lot, gathered: its cups over tables and cuppers, its stages side by side, its roasts. */
 const props = defineProps<{ lotId: number }>()
@@ -20,6 +21,8 @@ const report = useLoad(
   () => [props.lotId, fahrenheit.value],
 )
 const r = computed(() => report.data.value)
+/** The newest roast in which single beans are to blame. */
+const sortable = computed(() => r.value?.roasts.filter((t) => t.cause === 'quakers').at(-1)?.roastId)
 const two = (n: number) => n.toFixed(2)
 const file = (kind: string) =>
   `/api/lots/${props.lotId}/report${kind}${fahrenheit.value ? '?fahrenheit=true' : ''}`
@@ -31,6 +34,7 @@ const file = (kind: string) =>
       <h2 class="label">What is known</h2>
       <span class="spacer" />
       <v-btn variant="outlined" :href="file('.pdf')" target="_blank">Report, PDF</v-btn>
+      <v-btn variant="outlined" :href="`/api/lots/${lotId}/claim.pdf`" target="_blank">Claim, PDF</v-btn>
       <v-btn variant="text" :href="file('.csv')">CSV</v-btn>
       <v-btn variant="text" :href="file('')" target="_blank">JSON</v-btn>
     </div>
@@ -56,7 +60,9 @@ const file = (kind: string) =>
                 {{ plural(r.scores.cuppers, 'cupper') }}
               </p>
               <p v-for="s in r.scores.each" :key="`${s.cuppingId} ${s.cupper} ${s.score}`" class="each">
-                <router-link class="plain" :to="`/cupping/${s.cuppingId}`">Table {{ s.cuppingId }}</router-link>
+                <router-link class="plain" :to="`/cupping/${s.cuppingId}`"
+                  >Table {{ s.cuppingId }}</router-link
+                >
                 <span>{{ s.cupper }}, {{ day(s.cuppedAt) }}, {{ s.stage }}</span>
                 <span class="tabular">{{ two(s.score) }}</span>
               </p>
@@ -93,6 +99,16 @@ const file = (kind: string) =>
             </table>
           </div>
         </div>
+        <div v-if="r.uses.length" class="uses">
+          <h3>What to do with it, by its cup</h3>
+          <p v-for="u in r.uses" :key="u.role">
+            <b>{{ u.role }}</b> {{ u.text }}
+            <router-link class="plain" :to="`/plan/new?lot=${lotId}&school=${u.schoolId}`"
+              >Begin such a plan</router-link
+            >
+          </p>
+        </div>
+        <SortedTable v-if="sortable" :roast-id="sortable" />
         <div v-if="r.roasts.length" class="table-scroll">
           <table class="plain">
             <thead>
@@ -148,6 +164,9 @@ const file = (kind: string) =>
   grid-template-columns: repeat(2, minmax(0, 1fr));
   gap: 20px;
   margin-bottom: 12px;
+}
+.uses p {
+  margin: 3px 0;
 }
 .each {
   display: grid;

@@ -85,7 +85,9 @@ async function next() {
       </div>
       <p v-if="profile.data.value.replacedBy" class="ember">
         A newer version took its place:
-        <router-link class="plain" :to="`/decision/profiles/${profile.data.value.replacedBy}`">open it</router-link>.
+        <router-link class="plain" :to="`/decision/profiles/${profile.data.value.replacedBy}`"
+          >open it</router-link
+        >.
       </p>
       <p v-if="profile.data.value.note">{{ profile.data.value.note }}</p>
       <p>

@@ -7,6 +7,7 @@ import PageState from '@/shared/components/PageState.vue'
 import RoastTable from '@/roast/RoastTable.vue'
 import { day, plural } from '@/shared/format/text'
 import LotForm from './LotForm.vue'
+import LotStore from './LotStore.vue'
 import SamplesPanel from './SamplesPanel.vue'
 
 const id = Number(useRoute().params.id)
@@ -82,6 +83,7 @@ const facts = computed(() => {
         </div>
       </dl>
       <p class="quiet whose">Moisture, density and screen: {{ whose }}.</p>
+      <LotStore :lot-id="id" />
       <SamplesPanel :lot-id="id" />
       <h2 class="mt-6 mb-2">{{ plural(roasts.data.value?.length ?? 0, 'roast') }}</h2>
       <PageState

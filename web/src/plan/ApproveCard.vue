@@ -30,7 +30,8 @@ async function approve() {
     <h2>In production</h2>
     <template v-for="p in profiles.data.value ?? []" :key="p.id">
       <p v-if="p.planId === planId">
-        <router-link class="plain" :to="`/decision/profiles/${p.id}`">{{ p.name }}, version {{ p.version }}</router-link
+        <router-link class="plain" :to="`/decision/profiles/${p.id}`"
+          >{{ p.name }}, version {{ p.version }}</router-link
         >: {{ p.outturn }}
       </p>
     </template>

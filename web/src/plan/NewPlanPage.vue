@@ -17,7 +17,7 @@ const schools = useLoad(() => answer(api.GET('/api/schools')))
 const roasts = useLoad(() => answer(api.GET('/api/roasts')))
 const sampleId = ref<number | undefined>(route.query.sample ? Number(route.query.sample) : undefined)
 const machineId = ref<number>()
-const schoolId = ref<string | null>(null)
+const schoolId = ref<string | null>(route.query.school ? String(route.query.school) : null)
 const templateId = ref<number | null>(null)
 const greenG = ref<number>()
 const failure = ref<Failure>()
@@ -34,7 +34,11 @@ const templates = computed(() =>
     .map((r) => ({ value: r.id, title: `${roastName(r)}, ${moment(r.roastedAt)}` })),
 )
 const chosen = computed(() => samples.data.value?.find((s) => s.id === sampleId.value))
-watch(samples.data, (all) => (sampleId.value ??= all?.[0]?.id))
+watch(samples.data, (all) => {
+  const lot = Number(route.query.lot)
+  // of a lot, the stage that was received last
+  sampleId.value ??= (all?.filter((s) => s.lotId === lot).at(-1) ?? all?.[0])?.id
+})
 
 async function begin() {
   working.value = true

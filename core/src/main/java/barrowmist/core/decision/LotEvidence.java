@@ -7,6 +7,7 @@ import barrowmist.core.green.StageComparison;
 import barrowmist.core.trace.Cause;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalInt;
 
 /**
  * All that is known of a lot.
@@ -15,9 +16,25 @@ import java.util.Optional;
  * @param grade by its defect count; empty where none was counted
  * @param stages the newest sample held against the one before it; empty where there is one
  * @param roasts its cupped roasts, oldest first
+ * @param quakersPer100g the most that were picked from one roast of it; empty where none were counted
+ * @param kg kilos of it
  */
 public record LotEvidence(
-        List<GreenJudgement> measured, Optional<Grade> grade, List<StageComparison> stages, List<CuppedRoast> roasts) {
+        List<GreenJudgement> measured,
+        Optional<Grade> grade,
+        List<StageComparison> stages,
+        List<CuppedRoast> roasts,
+        OptionalInt quakersPer100g,
+        double kg) {
+
+    /** Without a count of quakers. */
+    public LotEvidence(
+            List<GreenJudgement> measured,
+            Optional<Grade> grade,
+            List<StageComparison> stages,
+            List<CuppedRoast> roasts) {
+        this(measured, grade, stages, roasts, OptionalInt.empty(), 0);
+    }
 
     /**
      * A cupped roast.

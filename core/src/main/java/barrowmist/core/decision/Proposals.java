@@ -131,8 +131,24 @@ public final class Proposals {
         reasons.add(0, Reason.bad(Source.CUP, "Quakers in %d of %d cupped roasts.".formatted(quakers.size(), of)));
         reasons.add(Reason.good(
                 Source.CUP,
-                "Single beans can be sorted out: sort a sample by hand, and cup it blind beside the unsorted."));
+                "Single beans can be sorted out: sort a sample by hand, and cup it blind beside the unsorted."
+                        + sortingCosts()));
         return Optional.of(Outcome.HOLD);
+    }
+
+    /** About what a bean weighs once it is roasted, g (common practice, no published source). */
+    private static final double BEAN_G = 0.13;
+
+    private static final double OF_G = 100;
+
+    private String sortingCosts() {
+        if (lot.quakersPer100g().isEmpty() || lot.quakersPer100g().getAsInt() == 0 || lot.kg() <= 0) {
+            return "";
+        }
+        int counted = lot.quakersPer100g().getAsInt();
+        double kg = lot.kg() * counted * BEAN_G / OF_G;
+        return String.format(
+                Locale.ROOT, " It would cost about %.1f of %.0f kg (%d picked from 100 g).", kg, lot.kg(), counted);
     }
 
     private List<CuppedRoast> with(Set<Cause> causes) {

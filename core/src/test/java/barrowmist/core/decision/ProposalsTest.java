@@ -133,4 +133,18 @@ class ProposalsTest {
         assertThat(Proposals.of(lot(GOOD, clean(80.75)), DecisionRules.DEFAULTS).outcome())
                 .isEqualTo(Outcome.HOLD);
     }
+
+    @Test
+    void sortingIsSaidWithWhatItCosts() {
+        LotEvidence lot = new LotEvidence(
+                List.of(GOOD),
+                Optional.empty(),
+                List.of(),
+                List.of(clean(84), faulty(Cause.QUAKERS, 81)),
+                java.util.OptionalInt.of(6),
+                60);
+        // six beans of 0.13 g in 100 g are 0.78 %, of 60 kg 0.47
+        assertThat(Proposals.of(lot, DecisionRules.DEFAULTS).reasons())
+                .anyMatch(r -> r.text().contains("about 0.5 of 60 kg (6 picked from 100 g)"));
+    }
 }

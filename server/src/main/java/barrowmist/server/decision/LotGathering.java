@@ -9,6 +9,7 @@ import barrowmist.server.cupping.CuppedSheets;
 import barrowmist.server.green.GreenSampleEntity;
 import barrowmist.server.green.GreenSampleService;
 import barrowmist.server.green.GreenVerdicts;
+import barrowmist.server.green.QuakerCounts;
 import barrowmist.server.roast.RoastEntity;
 import barrowmist.server.roast.RoastLists;
 import barrowmist.server.store.ContractService;
@@ -34,6 +35,7 @@ class LotGathering {
     private final CuppedSheets sheets;
     private final SpokenCauses causes;
     private final ContractService contracts;
+    private final QuakerCounts quakers;
 
     LotGathering(
             GreenSampleService samples,
@@ -41,18 +43,26 @@ class LotGathering {
             RoastLists roasts,
             CuppedSheets sheets,
             SpokenCauses causes,
-            ContractService contracts) {
+            ContractService contracts,
+            QuakerCounts quakers) {
         this.samples = samples;
         this.green = green;
         this.roasts = roasts;
         this.sheets = sheets;
         this.causes = causes;
         this.contracts = contracts;
+        this.quakers = quakers;
     }
 
     LotEvidence of(long lotId) {
         GreenSampleEntity sample = samples.ofLot(lotId, Optional.empty());
-        return new LotEvidence(measured(sample), green.grade(sample), green.newestAgainstBefore(lotId), cupped(lotId));
+        return new LotEvidence(
+                measured(sample),
+                green.grade(sample),
+                green.newestAgainstBefore(lotId),
+                cupped(lotId),
+                quakers.ofGreenSample(sample.id()),
+                sample.lot().kg());
     }
 
     /** What was inspected; a moisture that stands with the lot alone counts as well. */
