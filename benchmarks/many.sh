@@ -1,4 +1,4 @@
-# Shared by benchmarks/roast-list, benchmarks/pages and benchmarks/learned: a server on data of its own, filled with many generated roasts.
+# Shared by benchmarks/roast-list, benchmarks/pages, benchmarks/learned and benchmarks/decisions: a server on data of its own, filled with many generated roasts.
 
 cd "$(dirname "${BASH_SOURCE[0]}")/.."
 . bin/lib.sh
@@ -70,6 +70,20 @@ drop table many;
 drop table events;
 drop table tables;
 drop table traces;
+SQL
+  [ -z "${lots:-}" ] || cat >>"$BARROWMIST_DATA/many.sql" <<SQL
+create table more as select l.*, l.id as source, x from lot l, system_range(1, $lots) x
+  where x <= $lots / (select count(*) from lot) + 1 limit $lots;
+update more set id = 100000 + rownum(), name = name || ' ' || x;
+create table samples as select s.*, m.id as of_lot from green_sample s join more m on m.source = s.lot_id;
+update samples set id = 100000 + rownum(), lot_id = of_lot;
+alter table samples drop column of_lot;
+alter table more drop column source;
+alter table more drop column x;
+insert into lot select * from more;
+insert into green_sample select * from samples;
+drop table more;
+drop table samples;
 SQL
   java -cp "$h2" org.h2.tools.RunScript \
     -url "jdbc:h2:file:$(echo "$BARROWMIST_DATA"/*.mv.db | sed 's/\.mv\.db$//')" -user sa \

@@ -127,6 +127,11 @@ export const router = createRouter({
       meta: { title: 'Questions' },
     },
     {
+      path: '/decision/blend',
+      component: () => import('@/decision/BlendPage.vue'),
+      meta: { title: 'Blend' },
+    },
+    {
       path: '/decision/bags',
       component: () => import('@/decision/BagsPage.vue'),
       meta: { title: 'Which bags?' },

@@ -71,7 +71,7 @@ const lines = computed(() => {
       v-if="width > 0 && chart.points.length"
       :width="width"
       :height="HEIGHT"
-      role="img"
+      role="group"
       :aria-label="`${chart.label} of ${chart.points.length} batches. ${chart.text}`"
     >
       <rect

@@ -17,6 +17,7 @@ const over = (l: Schemas['DueLot']) => l.open && l.dueOn !== undefined && l.dueO
     <span class="spacer" />
     <v-btn variant="outlined" to="/decision/profiles">Profiles and batches</v-btn>
     <v-btn variant="outlined" to="/decision/questions">Questions</v-btn>
+    <v-btn variant="text" to="/decision/blend">Blend</v-btn>
     <v-btn variant="text" href="/api/decisions/calendar.ics">To your calendar</v-btn>
   </div>
   <PageState

@@ -81,7 +81,7 @@ async function keep() {
                 ? ''
                 : `${contract.data.value.supplier[p.field]} with this supplier`
             "
-            :problem="problemAt(failure, p.field)?.[0]"
+            :problem="problemAt(failure, p.field)"
           />
           <p v-if="failure && !failure.problems.length" class="ember" role="alert">{{ failure.message }}</p>
           <v-btn type="submit" color="primary" :loading="sending">Keep the contract</v-btn>

@@ -60,6 +60,7 @@ it('lists what is due first, marked where it is over', async () => {
     supplier: 'T',
     outcome,
     label: outcome,
+    open: outcome === 'undecided',
     dueOn,
     missing: ['not cupped'],
   })

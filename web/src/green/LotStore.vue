@@ -4,7 +4,7 @@ import { answer, api, problemAt, type Failure, type Schemas } from '@/shared/api
 import { useLoad } from '@/shared/api/useLoad'
 import NumberField from '@/shared/components/NumberField.vue'
 import PageState from '@/shared/components/PageState.vue'
-import { day, one } from '@/shared/format/text'
+import LotStoreFacts from './LotStoreFacts.vue'
 
 /** A lot while it lies in the store: what is left, how it keeps, which bags a sample is drawn from. */
 const props = defineProps<{ lotId: number }>()
@@ -18,7 +18,7 @@ const check = ref<Schemas['CheckEntry']>({})
 const draw = ref<Schemas['DrawEntry']>({})
 const failure = ref<Failure>()
 const sending = ref(false)
-const problem = (field: string) => problemAt(failure.value, field)?.[0]
+const problem = (field: string) => problemAt(failure.value, field)
 watch(store.data, (s) => {
   if (s && open.value !== 'details') {
     details.value = { ...s.details }
@@ -82,48 +82,7 @@ const drawBags = () =>
       @retry="store.reload"
     >
       <template v-if="store.data.value">
-        <p>
-          <b class="tabular" :class="{ ember: store.data.value.kgLeft < 0 }"
-            >{{ one(store.data.value.kgLeft) }} kg</b
-          >
-          left of {{ one(store.data.value.arrivedKg) }} kg ({{ one(store.data.value.roastedKg) }} kg
-          roasted<template v-if="store.data.value.details.soldKg"
-            >, {{ one(store.data.value.details.soldKg) }} kg sold</template
-          >). {{ store.data.value.keeps }}
-          <span :class="store.data.value.checkDue ? 'ember' : 'quiet'"
-            >{{ store.data.value.checkDue ? 'Measure it again: it was due on' : 'Measure it again on' }}
-            {{ day(store.data.value.nextCheckOn) }}.</span
-          >
-        </p>
-        <p v-if="store.data.value.details.farm || store.data.value.details.variety" class="quiet">
-          {{
-            [
-              store.data.value.details.farm,
-              store.data.value.details.variety,
-              store.data.value.details.processDetail,
-            ]
-              .filter(Boolean)
-              .join(' · ')
-          }}
-        </p>
-        <p v-for="d in store.data.value.draws.slice(0, 3)" :key="`${d.on} ${d.bags}`">
-          Drawn on {{ day(d.on) }} by {{ d.by }}, of {{ d.ofBags }} bags:
-          <b class="tabular">{{ d.bags.join(', ') }}</b>
-        </p>
-        <p v-for="c in store.data.value.checks.slice(-4)" :key="c.id" class="quiet">
-          {{ c.check.on ? day(c.check.on) : '' }} {{ c.by }}:
-          <template v-if="c.check.moisturePct !== undefined"
-            >moisture {{ one(c.check.moisturePct) }} %
-          </template>
-          <template v-if="c.check.waterActivity !== undefined"
-            >water activity {{ c.check.waterActivity.toFixed(2) }}
-          </template>
-          <template v-if="c.check.smell">smells {{ c.check.smell }} </template>
-          <template v-if="c.check.storageC !== undefined">store {{ one(c.check.storageC) }} °C </template>
-          <template v-if="c.check.storageRhPct !== undefined"
-            >{{ one(c.check.storageRhPct) }} % humidity</template
-          >
-        </p>
+        <LotStoreFacts :store="store.data.value" />
         <form v-if="open === 'details'" class="fields" @submit.prevent="keep">
           <v-text-field v-model="details.farm" label="Farm" />
           <v-text-field v-model="details.variety" label="Variety" />

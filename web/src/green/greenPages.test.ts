@@ -242,7 +242,9 @@ it('shows the newest roasts of a lot with a long history, and all of them when a
       ? []
       : path.endsWith('/roasts')
         ? Array.from({ length: 60 }, (_, i) => roast(i + 1))
-        : { ...lot, arrivalDate: '2026-01-05' },
+        : path.endsWith('/store')
+          ? undefined
+          : { ...lot, arrivalDate: '2026-01-05' },
   }))
   const page = mountApp(LotPage)
   await flushPromises()

@@ -26,6 +26,21 @@ export interface Reply {
   body?: unknown
 }
 
+/** A lot in the store of which nothing is known: its page asks for it whatever is tested. */
+const EMPTY_STORE = {
+  lotId: 0,
+  details: {},
+  version: 0,
+  arrivedKg: 60,
+  roastedKg: 0,
+  kgLeft: 60,
+  checks: [],
+  keeps: '',
+  nextCheckOn: '2026-04-01',
+  checkDue: false,
+  draws: [],
+}
+
 /** Stands in for the server: answers each call by its method and path, and remembers what was sent. */
 export function stubServer(replies: (method: string, path: string, body: unknown) => Reply | 'unreachable') {
   const sent: { method: string; path: string; body: unknown }[] = []
@@ -40,7 +55,8 @@ export function stubServer(replies: (method: string, path: string, body: unknown
       throw new TypeError('Failed to fetch')
     }
     // what a roast can be made for is asked for by several cards
-    const otherwise = url.pathname === '/api/roast-aims' ? [] : {}
+    const otherwise =
+      url.pathname === '/api/roast-aims' ? [] : url.pathname.endsWith('/store') ? EMPTY_STORE : {}
     return new Response(JSON.stringify(reply.body ?? otherwise), {
       status: reply.status ?? 200,
       headers: { 'Content-Type': 'application/json' },

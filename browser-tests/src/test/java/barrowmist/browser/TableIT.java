@@ -94,7 +94,7 @@ class TableIT {
                 .isVisible();
         assertThat(wall.getByText("1 of 3 scored")).isVisible();
         assertThat(wall.locator("[aria-label='Clock of the table'] .time")).isVisible();
-        picture(wall, "wall");
+
         assertThat(say).hasText(Pattern.compile("crust"));
 
         ines.button("Reveal…").click();

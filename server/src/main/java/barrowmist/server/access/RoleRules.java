@@ -31,7 +31,7 @@ final class RoleRules {
             change("/api/session(/.*)?", LEAD, ROASTER, CUPPER, READER),
             change("/api/cuppings/join", LEAD, ROASTER, CUPPER, READER),
             // sums that keep nothing
-            change("/api/(batches|plans/(prediction|search|translation|drop))", LEAD, ROASTER, CUPPER, READER),
+            change("/api/(batches|blends|plans/(prediction|search|translation|drop))", LEAD, ROASTER, CUPPER, READER),
             // a cupper's are kept under the cupper's own name, whoever is named
             change("/api/cuppings/\\d+/(sheets(/\\d+)?|answers|rankings|guesses)", LEAD, CUPPER),
             // preparing a table: laying it, pouring, breaking

@@ -137,7 +137,7 @@ class BatchController {
 
     /** Which batches went into a bucket or a bag. */
     @GetMapping("/api/bags")
-    List<PackedView> bag(@RequestParam String bag) {
+    List<PackedView> bag(@RequestParam(defaultValue = "") String bag) {
         return releases.intoBag(bag);
     }
 

@@ -2,11 +2,15 @@ package barrowmist.server.report;
 
 import barrowmist.core.units.Wording;
 import barrowmist.server.paper.Paper;
+import barrowmist.server.report.ReportViews.BlendEntry;
+import barrowmist.server.report.ReportViews.BlendView;
 import barrowmist.server.report.ReportViews.LotReport;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 
@@ -16,8 +20,10 @@ class ReportController {
 
     private final LotReports lots;
     private final RoastReports roasts;
+    private final BlendService blends;
 
-    ReportController(LotReports lots, RoastReports roasts) {
+    ReportController(LotReports lots, RoastReports roasts, BlendService blends) {
+        this.blends = blends;
         this.lots = lots;
         this.roasts = roasts;
     }
@@ -56,5 +62,11 @@ class ReportController {
     @GetMapping(value = "/api/cuppings/{id}/report.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
     ResponseEntity<byte[]> table(@PathVariable long id, @RequestParam(defaultValue = "false") boolean fahrenheit) {
         return Paper.answer("table-" + id, roasts.table(id, new Wording(fahrenheit, false)));
+    }
+
+    /** What the parts of a blend suggest; keeps nothing. */
+    @PostMapping("/api/blends")
+    BlendView blend(@RequestBody BlendEntry entry) {
+        return blends.of(entry);
     }
 }

@@ -8,6 +8,7 @@ import barrowmist.server.today.TodayService.Recent;
 import barrowmist.server.today.TodayView.TaskView;
 import barrowmist.server.trace.TraceViews.TraceRow;
 import java.time.LocalDate;
+import java.time.format.DateTimeFormatter;
 import java.util.List;
 import java.util.Locale;
 import java.util.function.Function;
@@ -17,6 +18,7 @@ import java.util.stream.Collectors;
 final class TaskWords {
 
     private static final int NAMED = 3;
+    private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMM", Locale.ENGLISH);
 
     /** So many lots that are due stand by themselves. */
     private static final int DUE = 4;
@@ -93,11 +95,11 @@ final class TaskWords {
                 .limit(DUE)
                 .forEach(w -> tasks.add(TaskView.toDecide(
                         "decision",
-                        "Decide on " + w.lotName(),
-                        w.dueOn().isBefore(today) ? "was due on " + w.dueOn() : "due today",
+                        "Decide: buy, reject, claim, roast again or hold",
+                        w.lotName(),
                         "/decision/" + w.lotId(),
-                        "",
-                        false)));
+                        "due " + DAY.format(w.dueOn()),
+                        w.dueOn().isBefore(today))));
         List<Waiting> later = due.stream().filter(w -> w.dueOn().isAfter(today)).toList();
         waiting(tasks, "decision", "Decide this week on", later, Waiting::lotName, "/decision");
     }

@@ -45,7 +45,9 @@ interface RoastTraceRepository extends JpaRepository<RoastTraceEntity, Long> {
             + " where r.discardedReason is null and not r.settled and t.standing in :said")
     long countWaiting(Collection<String> said);
 
-    @Query("select t from RoastTraceEntity t where t.stale or t.rulesVersion <> :rules order by t.roastId desc")
+    /** What was cupped comes first: batches of production, which wait for no cup, do not stand before it. */
+    @Query("select t from RoastTraceEntity t where t.stale or t.rulesVersion <> :rules order by case when exists"
+            + " (select s.id from SheetEntity s where s.roastId = t.roastId) then 0 else 1 end, t.roastId desc")
     List<RoastTraceEntity> stale(int rules, Pageable page);
 
     /** A cupped roast, and what its cup is called: by the lead where there is a verdict, else by its words alone. */

@@ -72,6 +72,9 @@ class DemoLabTest {
     void theReferenceIsLearnedForWashedAndForNaturals() {
         int learned = 0;
         for (JsonNode roast : lab.get("/api/roasts").body()) {
+            if (!roast.get("machineName").asString().equals("Drum 1")) {
+                continue;
+            }
             JsonNode charge = lab.get("/api/roasts/" + roast.get("id").asLong() + "/analysis")
                     .body()
                     .get("reference")

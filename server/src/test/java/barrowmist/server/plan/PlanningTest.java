@@ -135,7 +135,7 @@ class PlanningTest extends PlanningLab {
 
     @Test
     void aRoasterWithoutAModelSaysSo() {
-        long machine = lab.post("/api/machines", "{\"name\":\"Drum 2\",\"drumCapacityG\":500}")
+        long machine = lab.post("/api/machines", "{\"name\":\"Drum without a model\",\"drumCapacityG\":500}")
                 .id();
         JsonNode plan = lab.post(
                         "/api/plans",
@@ -149,7 +149,7 @@ class PlanningTest extends PlanningLab {
                         plan.get("content").toString());
         JsonNode prediction = lab.post("/api/plans/prediction", body).body();
         assertThat(prediction.get("available").asBoolean()).isFalse();
-        assertThat(prediction.get("doubts").get(0).asString()).startsWith("Drum 2 has no model yet");
+        assertThat(prediction.get("doubts").get(0).asString()).startsWith("Drum without a model has no model yet");
         assertThat(lab.post("/api/plans/search", body).status()).isEqualTo(409);
         assertThat(lab.post("/api/machines/" + machine + "/model", "")
                         .body()
