@@ -27,7 +27,7 @@ async function decide() {
     return
   }
   sending.value = true
-  const body = { ...form.value, dueOn: form.value.dueOn || undefined }
+  const body = { ...form.value, dueOn: form.value.dueOn || undefined, version: props.decision.version }
   const result = await answer(
     api.PUT('/api/lots/{id}/decision', { params: { path: { id: props.decision.lotId } }, body }),
   )

@@ -5,6 +5,7 @@ import { useLoad } from '@/shared/api/useLoad'
 import PageState from '@/shared/components/PageState.vue'
 import { day, plural } from '@/shared/format/text'
 import { usePreferences } from '@/shared/preferences'
+import BagText from './BagText.vue'
 import SortedTable from './SortedTable.vue'
 
 /** All that is known of a lot, gathered: its cups over tables and cuppers, its stages side by side, its roasts. */
@@ -109,6 +110,7 @@ const file = (kind: string) =>
           </p>
         </div>
         <SortedTable v-if="sortable" :roast-id="sortable" />
+        <BagText :lot-id="lotId" />
         <div v-if="r.roasts.length" class="table-scroll">
           <table class="plain">
             <thead>

@@ -10,6 +10,7 @@ const decision = {
   outcome: 'undecided',
   proposal: { outcome: 'buy', label: 'buy it', reasons: [] },
   missing: [],
+  version: 0,
   history: [],
 }
 

@@ -20,6 +20,8 @@ const EMPTY = {
   measured: [],
   stages: [],
   roasts: [],
+  // what stands on a bag is asked for as well
+  lines: [],
 }
 
 describe('LotKnown', () => {

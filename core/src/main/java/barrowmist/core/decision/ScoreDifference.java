@@ -9,14 +9,19 @@ import java.util.List;
  * @param before mean of the first, points
  * @param after mean of the second, points
  * @param reach difference that so many sheets leave to chance, points, one side of 95 %
+ * @param found true difference that so many sheets find in eight of ten cases, points: their power
  */
-public record ScoreDifference(double before, double after, double reach) {
+public record ScoreDifference(double before, double after, double reach, double found) {
 
     /** Both with at least one score. */
     public static ScoreDifference of(List<Double> before, List<Double> after, DecisionRules rules) {
-        double reach = rules.sureSpreads() * rules.sheetSd() * Math.sqrt(1.0 / before.size() + 1.0 / after.size());
-        return new ScoreDifference(mean(before), mean(after), reach);
+        double error = rules.sheetSd() * Math.sqrt(1.0 / before.size() + 1.0 / after.size());
+        return new ScoreDifference(
+                mean(before), mean(after), rules.sureSpreads() * error, (rules.sureSpreads() + EIGHT_OF_TEN) * error);
     }
+
+    /** So many standard errors further off, a true difference is found in eight of ten cases (normal table). */
+    private static final double EIGHT_OF_TEN = 0.84;
 
     /** After minus before, points. */
     public double difference() {

@@ -67,7 +67,13 @@ final class ScoreReasons {
             reasons.add(Reason.bad(Source.CUP, by + ": the arrival is worse."));
             return false;
         }
-        reasons.add(Reason.good(Source.CUP, by + ": no more than so few can tell apart."));
+        reasons.add(Reason.good(
+                Source.CUP,
+                String.format(
+                        Locale.ROOT,
+                        "%s: no more than so few can tell apart. They would have found %.1f points in 8 of 10.",
+                        by,
+                        told.found())));
         return true;
     }
 

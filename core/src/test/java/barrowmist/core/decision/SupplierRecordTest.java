@@ -45,6 +45,8 @@ class SupplierRecordTest {
         ScoreDifference d = ScoreDifference.of(List.of(84.0, 84.0), List.of(83.5, 83.5), DecisionRules.DEFAULTS);
         assertThat(d.difference()).isEqualTo(-0.5);
         assertThat(d.sure()).isFalse();
+        // 0.9 points a sheet, two sheets each: an error of 0.9, times 1.64 and 0.84 (normal table)
+        assertThat(d.found()).isEqualTo(2.232, within(0.001));
         assertThat(d.worse()).isFalse();
         assertThat(ScoreDifference.of(List.of(84.0, 84.0), List.of(82.0, 82.0), DecisionRules.DEFAULTS)
                         .worse())

@@ -132,7 +132,8 @@ class BatchController {
     /** Lets a batch go, or holds it back with a reason; into which bags it went. */
     @PutMapping("/api/roasts/{id}/release")
     ReleaseView keep(@PathVariable long id, @RequestBody ReleaseEntry entry) {
-        return releases.keep(id, entry);
+        releases.keep(id, entry);
+        return releases.of(id);
     }
 
     /** Which batches went into a bucket or a bag. */

@@ -96,7 +96,7 @@ public class ReleaseService {
      *
      * @throws InputProblems if nothing is decided, a hold has no reason, or a bag is none
      */
-    public ReleaseView keep(long roastId, ReleaseEntry entry) {
+    public void keep(long roastId, ReleaseEntry entry) {
         roasts.get(roastId);
         String reason = entry.reason() == null || entry.reason().isBlank()
                 ? null
@@ -112,7 +112,6 @@ public class ReleaseService {
                     bags.save(new BagEntity(roastId, String.valueOf(b.bag()).strip(), b.kg())));
             bags.flush();
         }
-        return of(roastId);
     }
 
     private static Checks problems(@Nullable Boolean released, @Nullable String reason, List<BagEntry> into) {

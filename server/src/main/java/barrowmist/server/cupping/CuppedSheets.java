@@ -73,7 +73,13 @@ public class CuppedSheets implements CuppedRoasts {
 
     /** A finished sheet with who wrote it, and at which table. */
     public record ToldSheet(
-            long roastId, long cuppingId, Instant cuppedAt, String cupper, Serving serving, CuppingSheet sheet) {}
+            long roastId,
+            long cuppingId,
+            Instant cuppedAt,
+            String cupper,
+            Serving serving,
+            Map<String, Integer> scales,
+            CuppingSheet sheet) {}
 
     /** Every finished sheet of a lot, oldest first; of a table that is not revealed, none. */
     public List<ToldSheet> toldOfLot(long lotId) {
@@ -94,8 +100,19 @@ public class CuppedSheets implements CuppedRoasts {
                         s.cupping().cuppedAt(),
                         s.cupper(),
                         serving(s.cupping().protocol()),
+                        scales(s),
                         words.spoken(List.of(s.sheet())).get(0)))
                 .toList();
+    }
+
+    private static Map<String, Integer> scales(SheetEntity s) {
+        Map<String, Integer> given = s.content().scales();
+        return given == null ? Map.of() : given;
+    }
+
+    /** What the house's own scales are called, in their order. */
+    public List<String> houseScales() {
+        return house.scales().names();
     }
 
     private static Serving serving(@Nullable Preparation how) {

@@ -14,6 +14,8 @@ interface DecisionRepository extends JpaRepository<DecisionEntity, Long> {
     /** Those of a lot, the one that holds first. */
     List<DecisionEntity> findAllByLotIdOrderByIdDesc(long lotId);
 
+    long countByLotId(long lotId);
+
     /** The one that holds of each lot. */
     @Query("select d from DecisionEntity d where d.id in (select max(e.id) from DecisionEntity e group by e.lotId)")
     List<DecisionEntity> holding();

@@ -13,6 +13,7 @@ import barrowmist.server.decision.DecisionViews.ProposalView;
 import barrowmist.server.green.LotEntity;
 import barrowmist.server.green.LotService;
 import barrowmist.server.store.ContractService;
+import barrowmist.server.web.Conflict;
 import barrowmist.server.web.InputProblems;
 import barrowmist.server.web.KeptInTurn;
 import java.time.Clock;
@@ -70,6 +71,7 @@ public class DecisionService {
                 held == null ? lot.arrivalDate().plusDays(rules.daysToDecide()) : held.dueOn(),
                 ProposalView.of(proposal),
                 gathering.missing(lotId),
+                history.size(),
                 history);
     }
 
@@ -92,6 +94,7 @@ public class DecisionService {
             checks.add("use", "use has at most " + LONGEST_USE + " characters");
         }
         InputProblems.refuseIfAny(checks.problems());
+        Conflict.ifStale(entry.version(), decisions.countByLotId(lotId), "decision");
         decide(lotId, Outcome.parse(outcome).orElseThrow(), use, reason, entry.dueOn());
         return of(lotId);
     }

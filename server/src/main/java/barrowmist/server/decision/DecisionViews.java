@@ -14,7 +14,11 @@ public final class DecisionViews {
 
     private DecisionViews() {}
 
-    /** A decision as it is entered: outcome and reason are wanted. */
+    /**
+     * A decision as it is entered: outcome and reason are wanted.
+     *
+     * @param version of the decision that it was made from; one that names none is taken
+     */
     public record DecisionEntry(
             @Schema(allowableValues = {"buy", "reject", "claim", "roast-again", "hold", "undecided"}) @Nullable
             String outcome,
@@ -25,7 +29,8 @@ public final class DecisionViews {
             @Schema(example = "Clean and lively in both roasts") @Nullable
             String reason,
 
-            @Nullable LocalDate dueOn) {}
+            @Nullable LocalDate dueOn,
+            @Nullable Long version) {}
 
     /** One thing that speaks for or against a lot. */
     public record ReasonView(
@@ -93,6 +98,7 @@ public final class DecisionViews {
             @Nullable LocalDate dueOn,
             ProposalView proposal,
             List<String> missing,
+            long version,
             List<DecidedView> history) {}
 
     /**

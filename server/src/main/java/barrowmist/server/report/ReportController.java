@@ -4,12 +4,17 @@ import barrowmist.core.units.Wording;
 import barrowmist.server.paper.Paper;
 import barrowmist.server.report.ReportViews.BlendEntry;
 import barrowmist.server.report.ReportViews.BlendView;
+import barrowmist.server.report.ReportViews.LabelSettings;
+import barrowmist.server.report.ReportViews.LabelTextView;
 import barrowmist.server.report.ReportViews.LotReport;
+import java.time.LocalDate;
+import org.jspecify.annotations.Nullable;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
@@ -21,8 +26,10 @@ class ReportController {
     private final LotReports lots;
     private final RoastReports roasts;
     private final BlendService blends;
+    private final LabelTexts labels;
 
-    ReportController(LotReports lots, RoastReports roasts, BlendService blends) {
+    ReportController(LotReports lots, RoastReports roasts, BlendService blends, LabelTexts labels) {
+        this.labels = labels;
         this.blends = blends;
         this.lots = lots;
         this.roasts = roasts;
@@ -68,5 +75,21 @@ class ReportController {
     @PostMapping("/api/blends")
     BlendView blend(@RequestBody BlendEntry entry) {
         return blends.of(entry);
+    }
+
+    /** What stands on a bag, from the cups and the house's own scales. */
+    @GetMapping("/api/lots/{id}/label-text")
+    LabelTextView label(@PathVariable long id, @RequestParam(required = false) @Nullable LocalDate roastedOn) {
+        return labels.of(id, roastedOn);
+    }
+
+    @GetMapping("/api/label-settings")
+    LabelSettings labelSettings() {
+        return labels.settings();
+    }
+
+    @PutMapping("/api/label-settings")
+    LabelSettings keep(@RequestBody LabelSettings changed) {
+        return labels.keep(changed);
     }
 }

@@ -4,6 +4,7 @@ import barrowmist.server.decision.DecisionViews.DecisionView;
 import barrowmist.server.green.GreenViews.StagesView;
 import barrowmist.server.green.LotView;
 import java.time.Instant;
+import java.time.LocalDate;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 
@@ -109,4 +110,10 @@ public final class ReportViews {
             boolean apart,
             List<String> why,
             List<PartNeeded> needed) {}
+
+    /** What stands on a bag, a line each. */
+    public record LabelTextView(List<String> lines, LocalDate bestBy) {}
+
+    /** For how many months a coffee is at its best. */
+    public record LabelSettings(int bestForMonths) {}
 }

@@ -105,6 +105,11 @@ class DecisionTest {
         lab.put(at, "{\"outcome\":\"buy\",\"use\":\"single origin\",\"reason\":\"It came\"}");
         assertThat(due("2027-01-01", lot)).as("bought is not due").isFalse();
         JsonNode d = decision(lot);
+        assertThat(d.get("version").asInt()).isEqualTo(2);
+        assertThat(lab.put(at, "{\"outcome\":\"reject\",\"reason\":\"not seen\",\"version\":1}")
+                        .status())
+                .as("another lead decided meanwhile")
+                .isEqualTo(409);
         assertThat(d.get("outcome").asString()).isEqualTo("buy");
         assertThat(d.get("use").asString()).isEqualTo("single origin");
         assertThat(d.get("history")).hasSize(2);

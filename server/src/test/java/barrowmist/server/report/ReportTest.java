@@ -122,4 +122,24 @@ class ReportTest {
                 .isEqualTo(422);
         assertThat(lab.post("/api/blends", "{}").status()).isEqualTo(422);
     }
+
+    @Test
+    void theTextOfABagComesFromItsCupsAndTheHouse() {
+        long lot = lab.lot("washed");
+        cupped(roast(lot, false));
+        JsonNode text =
+                lab.get("/api/lots/" + lot + "/label-text?roastedOn=2026-03-02").body();
+        assertThat(text.get("lines").toString())
+                .contains("Test Hill", "Tastes of citrus", "At its best until 2026-06-02");
+        assertThat(lab.put("/api/label-settings", "{\"bestForMonths\":0}").status())
+                .isEqualTo(422);
+        assertThat(lab.put("/api/label-settings", "{\"bestForMonths\":6}").status())
+                .isEqualTo(200);
+        assertThat(lab.get("/api/lots/" + lot + "/label-text?roastedOn=2026-03-02")
+                        .body()
+                        .get("bestBy")
+                        .asString())
+                .isEqualTo("2026-09-02");
+        lab.put("/api/label-settings", "{\"bestForMonths\":3}");
+    }
 }

@@ -46,6 +46,7 @@ public final class WhatChanged {
         if (counts.size() < 2) {
             return;
         }
+        counts.values().removeIf(n -> n < FEWEST);
         counts.keySet()
                 .forEach(name -> compared(figure, batches, b -> by.apply(b).equals(name), said + name, found));
     }

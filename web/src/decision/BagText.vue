@@ -1,0 +1,47 @@
+<script setup lang="ts">
+import { ref } from 'vue'
+import { answer, api } from '@/shared/api/client'
+import { useLoad } from '@/shared/api/useLoad'
+import NumberField from '@/shared/components/NumberField.vue'
+
+/** What stands on a bag of it: to be copied where the labels are printed. */
+const props = defineProps<{ lotId: number }>()
+const text = useLoad(
+  () => answer(api.GET('/api/lots/{id}/label-text', { params: { path: { id: props.lotId } } })),
+  () => props.lotId,
+)
+const months = ref<number>()
+const wrong = ref<string>()
+
+async function keep() {
+  const result = await answer(api.PUT('/api/label-settings', { body: { bestForMonths: months.value ?? 0 } }))
+  wrong.value = result.failure?.problems[0]?.message ?? result.failure?.message
+  if (!result.failure) {
+    await text.reload()
+  }
+}
+</script>
+
+<template>
+  <details v-if="text.data.value" class="bag">
+    <summary>Text for the bag</summary>
+    <p v-for="l in text.data.value.lines" :key="l">{{ l }}</p>
+    <form @submit.prevent="keep">
+      <NumberField v-model="months" label="At its best for" unit="months" whole :problem="wrong" />
+      <v-btn type="submit" variant="text" :disabled="!months">Keep for every label</v-btn>
+    </form>
+  </details>
+</template>
+
+<style scoped>
+.bag p {
+  margin: 1px 0;
+}
+form {
+  display: grid;
+  grid-template-columns: 200px auto;
+  gap: 10px;
+  justify-content: start;
+  margin-top: 8px;
+}
+</style>
