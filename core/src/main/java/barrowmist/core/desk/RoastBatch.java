@@ -12,7 +12,6 @@ import barrowmist.core.roast.RoastEvents;
 import barrowmist.core.roast.RoastKind;
 import java.time.Instant;
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -36,18 +35,13 @@ public final class RoastBatch {
     /** How far back the slope before the charge looks, s (house default). */
     private static final double SLOPE_S = 20;
 
-    /** An event is called between two readings: the last one before it that is no older than this says how hot it was, s. */
-    private static final double FRESH_S = 5;
-
     private final Prepare prepare;
     private final LiveSetup setup;
     private final ProtocolRun protocol;
-    private final List<Read> readings = new ArrayList<>();
+    private final BatchReadings readings = new BatchReadings();
     private final List<OptionalDouble> rates = new ArrayList<>();
     private final CalledEntries called = new CalledEntries();
     private final List<Gap> gaps = new ArrayList<>();
-    private final Standstill standstill = new Standstill();
-    private boolean frozen;
     private LiveCurve before = new LiveCurve();
     private Optional<FollowedRoast> followed = Optional.empty();
     private Optional<Long> roastId = Optional.empty();
@@ -78,15 +72,11 @@ public final class RoastBatch {
     }
 
     private void read(Read raw) {
-        standstill.see(raw.reading().timeS(), raw.reading().beanC());
-        boolean still = standstill.at(raw.reading().timeS());
-        if (still && !frozen) {
-            forgetBeanSince(standstill.sinceS());
+        // what was made of a probe that stands still is made anew
+        if (readings.beginsToStandStill(raw)) {
+            rebuild();
         }
-        frozen = still;
-        Read r = still ? raw.withoutBean() : raw;
-        readings.add(r);
-        Reading x = r.reading();
+        Reading x = readings.add(raw);
         if (followed.isPresent()) {
             followed.get().take(x.shifted(-chargeS().getAsDouble()));
         } else {
@@ -94,14 +84,6 @@ public final class RoastBatch {
             protocol.see(new ProtocolRun.Seen(x.timeS(), x.beanC(), x.environmentC(), x.gasPct(), x.airflowPct()));
         }
         rates.add(live().map(l -> l.curve().rorCPerMin()).orElse(OptionalDouble.empty()));
-    }
-
-    /** A probe that stands still has told nothing since it read this first: what was made of it is made anew. */
-    private void forgetBeanSince(double sinceS) {
-        for (int i = readings.size() - 1; i >= 0 && readings.get(i).reading().timeS() > sinceS; i--) {
-            readings.set(i, readings.get(i).withoutBean());
-        }
-        rebuild();
     }
 
     private void entered(Entry e) {
@@ -120,7 +102,7 @@ public final class RoastBatch {
         if (chargeS().isEmpty()) {
             followed = Optional.empty();
             before = new LiveCurve();
-            readings.forEach(r -> before.add(r.reading().shifted(-LONG_BEFORE_S)));
+            readings.all().forEach(r -> before.add(r.reading().shifted(-LONG_BEFORE_S)));
         } else {
             followed = Optional.of(follow(chargeS().getAsDouble()));
         }
@@ -131,8 +113,8 @@ public final class RoastBatch {
         RoastEvents all = events();
         List<Entry> controls = standing().stream().filter(Entry::isControl).toList();
         int made = 0;
-        for (int i = 0; i < readings.size(); i++) {
-            Reading r = readings.get(i).reading();
+        for (int i = 0; i < readings.all().size(); i++) {
+            Reading r = readings.all().get(i).reading();
             while (made < controls.size() && controls.get(made).timeS() < r.timeS()) {
                 Entry control = controls.get(made++);
                 roast.control(control, control.timeS() - charge);
@@ -171,25 +153,12 @@ public final class RoastBatch {
 
     /** When it was charged, by the clock on the wall at the reading nearest to it; when it was prepared, without any. */
     public Instant chargedAt() {
-        double charge = chargeS().orElse(prepare.timeS());
-        return readings.stream()
-                .min(Comparator.comparingDouble(r -> Math.abs(r.reading().timeS() - charge)))
-                .map(r -> Instant.ofEpochMilli(r.wallMs()))
-                .orElseGet(() -> Instant.parse(prepare.wallClock()));
+        return readings.wallClock(zeroS()).orElseGet(() -> Instant.parse(prepare.wallClock()));
     }
 
     /** Bean temperature at a moment of the desk's clock; empty where no reading is near. */
     public OptionalDouble beanC(double timeS) {
-        for (int i = readings.size() - 1; i >= 0; i--) {
-            Reading r = readings.get(i).reading();
-            if (r.timeS() < timeS - FRESH_S) {
-                break;
-            }
-            if (r.timeS() <= timeS && r.beanC().isPresent()) {
-                return r.beanC();
-            }
-        }
-        return OptionalDouble.empty();
+        return readings.beanC(timeS);
     }
 
     /** Where its times begin: at the charge, or when it was prepared; s of the desk's clock. */
@@ -238,7 +207,7 @@ public final class RoastBatch {
     }
 
     public List<Read> readings() {
-        return readings;
+        return readings.all();
     }
 
     /** Rates of rise as they were known at each reading, °C/min. */

@@ -2,7 +2,6 @@ package barrowmist.server.desk;
 
 import barrowmist.core.desk.DeskPhase;
 import barrowmist.core.desk.EntryRules;
-import barrowmist.core.desk.EventRules;
 import barrowmist.core.desk.JournalLine;
 import barrowmist.core.desk.JournalLine.Entry;
 import barrowmist.core.desk.JournalLine.Gap;
@@ -13,7 +12,6 @@ import barrowmist.core.desk.ProtocolRun;
 import barrowmist.core.desk.RoastBatch;
 import barrowmist.core.desk.RoasterReading;
 import barrowmist.core.roast.EventKind;
-import barrowmist.core.roast.RoastEvents;
 import barrowmist.core.units.Wording;
 import barrowmist.server.desk.DeskViews.DeskState;
 import barrowmist.server.desk.DeskViews.DeskView;
@@ -21,7 +19,6 @@ import barrowmist.server.desk.LiveSetupService.Prepared;
 import barrowmist.server.machine.LinkSettings;
 import barrowmist.server.machine.MachineSettings;
 import barrowmist.server.web.Conflict;
-import barrowmist.server.web.InputProblems;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Map;
@@ -33,9 +30,7 @@ import org.jspecify.annotations.Nullable;
 /** The desk of one roaster. Safe for several threads: everything that is said to it happens one after another. */
 final class Desk {
 
-    private static final double NANOS = 1e9;
     private static final double MILLIS = 1e3;
-    private static final long LONG_AGO = Long.MIN_VALUE / 2;
 
     private final long machineId;
     private final Path file;
@@ -46,7 +41,7 @@ final class Desk {
     private Journal journal;
     private Optional<RoastBatch> batch = Optional.empty();
     private @Nullable Prepared prepared;
-    private long lastMarkNanos = LONG_AGO;
+    private final Pressed pressed = new Pressed();
 
     /** @param nanos a monotonic clock, ns */
     Desk(long machineId, Path file, LongSupplier nanos) {
@@ -185,55 +180,21 @@ final class Desk {
     /** Marks an event; one that is there already stays where it is, so that two hands make one event. */
     synchronized void mark(EventKind kind, double agoS) {
         RoastBatch b = needed();
-        RoastEvents events = b.events();
-        if (kind.single() && events.find(kind).isPresent()) {
-            return;
-        }
-        long now = nanos.getAsLong();
-        EventRules.refusal(kind, events, (now - lastMarkNanos) / NANOS).ifPresent(why -> {
-            throw new Conflict(why, Map.of());
-        });
         double at = when(agoS);
-        List<String> problems = events.with(kind, at - b.chargeS().orElse(at)).problems();
-        if (kind.single() && !problems.isEmpty()) {
-            throw new InputProblems("kind", String.join(" ", problems));
-        }
-        if (kind == EventKind.DROP) {
-            markGap(roaster.gapUntil(at, pollS()));
-        }
-        lastMarkNanos = now;
-        write(new Entry(b.nextSeq(), kind.code(), at, 0, ""));
+        pressed.mark(b, kind, at, nanos.getAsLong()).ifPresent(entry -> {
+            if (kind == EventKind.DROP) {
+                markGap(roaster.gapUntil(at, pollS()));
+            }
+            write(entry);
+        });
     }
 
     synchronized void note(String text, double agoS) {
-        String line = text == null ? "" : text.strip();
-        refuse("text", EntryRules.noteRefused(line));
-        write(new Entry(needed().nextSeq(), Entry.NOTE, when(agoS), 0, line));
+        write(Pressed.note(needed(), text, when(agoS)));
     }
 
     synchronized void control(String control, double value, double agoS) {
-        if (!EntryRules.hasValue(control)) {
-            throw new InputProblems(
-                    "control", "Gas, air, drum, a pull or a warm-up can be noted, not \"" + control + "\"");
-        }
-        refuse("value", EntryRules.valueRefused(control, value));
-        RoastBatch b = needed();
-        double at = when(agoS);
-        if (control.equals(Entry.PULL)) {
-            EntryRules.pullRefused(b, at).ifPresent(why -> {
-                throw new Conflict(why, Map.of());
-            });
-            if (EntryRules.isSamePull(b.standing(), at)) {
-                return;
-            }
-        }
-        write(new Entry(b.nextSeq(), control, at, value, ""));
-    }
-
-    private static void refuse(String field, Optional<String> why) {
-        why.ifPresent(says -> {
-            throw new InputProblems(field, says);
-        });
+        Pressed.control(needed(), control, value, when(agoS)).ifPresent(this::write);
     }
 
     synchronized void weighed(double greenG) {
@@ -245,7 +206,7 @@ final class Desk {
         boolean stands = needed().standing().stream().anyMatch(e -> e.seq() == seq);
         if (stands) {
             write(new JournalLine.Undo(seq));
-            lastMarkNanos = LONG_AGO;
+            pressed.forget();
         }
     }
 

@@ -3,7 +3,6 @@ package barrowmist.core.machine.thermal;
 import barrowmist.core.machine.thermal.DrumSimulation.Until;
 import barrowmist.core.roast.RoastLog;
 import java.util.OptionalDouble;
-import org.hipparchus.filtering.kalman.Measurement;
 import org.hipparchus.filtering.kalman.ProcessEstimate;
 import org.hipparchus.filtering.kalman.unscented.UnscentedEvolution;
 import org.hipparchus.filtering.kalman.unscented.UnscentedKalmanFilter;
@@ -42,19 +41,6 @@ public final class DrumTracker {
     /** What the model lacks, standard deviations after one second: °C four times, then shares (house defaults). */
     private static final double[] SD_PER_S = {0.02, 0.2, 0.05, 0.3, 0.0012, 0.0012};
 
-    /**
-     * What a reading is taken to miss, °C: more than its noise, as what the model lacks stays for many readings (house
-     * defaults, tried on simulated roasts).
-     */
-    private static final double BEAN_NOISE_C = 2.5;
-
-    private static final double ENVIRONMENT_NOISE_C = 4;
-
-    /** Just after charge a probe follows in more steps than the model's one: so much more, °C, fading in s. */
-    private static final double EARLY_NOISE_C = 10;
-
-    private static final double EARLY_S = 40;
-
     /** Longest step that is taken at once, s. */
     private static final double LONGEST_STEP_S = 1;
 
@@ -69,7 +55,7 @@ public final class DrumTracker {
     private final DrumModel model;
     private final DrumSimulation forecasts;
     private final ClassicalRungeKuttaIntegrator integrator = new ClassicalRungeKuttaIntegrator(LONGEST_STEP_S);
-    private final UnscentedKalmanFilter<Reading> filter;
+    private final UnscentedKalmanFilter<ProbeReading> filter;
     private double timeS;
     private double[] state;
     private double heat = 1;
@@ -95,44 +81,6 @@ public final class DrumTracker {
                 new MerweUnscentedTransform(SIZE, SPREAD_OF_POINTS, 2, 0));
     }
 
-    /** One reading. Its noise is the square of a standard deviation on the diagonal. */
-    private record Reading(double timeS, ControlLevels levels, OptionalDouble beanC, OptionalDouble environmentC)
-            implements Measurement {
-        @Override
-        public double getTime() {
-            return timeS;
-        }
-
-        boolean empty() {
-            return beanC.isEmpty() && environmentC.isEmpty();
-        }
-
-        /** A reading of nothing still needs a size: the filter is told apart to leave it alone. */
-        private RealVector pick(double bean, double environment) {
-            if (beanC.isPresent() && environmentC.isPresent()) {
-                return new ArrayRealVector(new double[] {bean, environment}, false);
-            }
-            return new ArrayRealVector(new double[] {environmentC.isPresent() ? environment : bean}, false);
-        }
-
-        @Override
-        public RealVector getValue() {
-            return pick(beanC.orElse(0), environmentC.orElse(0));
-        }
-
-        @Override
-        public RealMatrix getCovariance() {
-            double early = EARLY_NOISE_C * Math.exp(-timeS / EARLY_S);
-            return MatrixUtils.createRealDiagonalMatrix(
-                    pick(square(BEAN_NOISE_C + early), square(ENVIRONMENT_NOISE_C + early))
-                            .toArray());
-        }
-    }
-
-    private static double square(double x) {
-        return x * x;
-    }
-
     /**
      * Takes in a reading, or lets time pass.
      *
@@ -145,7 +93,7 @@ public final class DrumTracker {
         if (!(atS > timeS)) {
             return;
         }
-        RealVector found = filter.estimationStep(new Reading(atS, levels, beanC, environmentC))
+        RealVector found = filter.estimationStep(new ProbeReading(atS, levels, beanC, environmentC))
                 .getState();
         for (int i = 0; i < IN_MODEL.length; i++) {
             state[IN_MODEL[i]] = found.getEntry(i);
@@ -170,10 +118,10 @@ public final class DrumTracker {
     }
 
     /** The drum as the filter sees it. Water, reactions and flame go along with the middle point. */
-    private final class Drum implements UnscentedProcess<Reading> {
+    private final class Drum implements UnscentedProcess<ProbeReading> {
 
         @Override
-        public UnscentedEvolution getEvolution(double fromS, RealVector[] points, Reading reading) {
+        public UnscentedEvolution getEvolution(double fromS, RealVector[] points, ProbeReading reading) {
             RealVector[] moved = new RealVector[points.length];
             double[] carried = state;
             for (int p = 0; p < points.length; p++) {
@@ -203,7 +151,7 @@ public final class DrumTracker {
         }
 
         @Override
-        public RealMatrix getProcessNoiseMatrix(double fromS, RealVector predicted, Reading reading) {
+        public RealMatrix getProcessNoiseMatrix(double fromS, RealVector predicted, ProbeReading reading) {
             RealMatrix noise = MatrixUtils.createRealMatrix(SIZE, SIZE);
             for (int i = 0; i < SIZE; i++) {
                 noise.setEntry(i, i, SD_PER_S[i] * SD_PER_S[i] * (reading.timeS() - fromS));
@@ -212,7 +160,7 @@ public final class DrumTracker {
         }
 
         @Override
-        public RealVector[] getPredictedMeasurements(RealVector[] points, Reading reading) {
+        public RealVector[] getPredictedMeasurements(RealVector[] points, ProbeReading reading) {
             RealVector[] read = new RealVector[points.length];
             for (int p = 0; p < points.length; p++) {
                 read[p] = reading.pick(points[p].getEntry(PROBE), points[p].getEntry(ENVIRONMENT));
@@ -222,7 +170,7 @@ public final class DrumTracker {
 
         @Override
         public @Nullable RealVector getInnovation(
-                Reading reading, RealVector expected, RealVector predicted, RealMatrix covariance) {
+                ProbeReading reading, RealVector expected, RealVector predicted, RealMatrix covariance) {
             // nothing to correct by
             if (reading.empty()) {
                 return null;
