@@ -2,6 +2,7 @@
 import { ref } from 'vue'
 import { answer, api } from '@/shared/api/client'
 import { useLoad } from '@/shared/api/useLoad'
+import { useSend } from '@/shared/api/useSend'
 import NumberField from '@/shared/components/NumberField.vue'
 
 /** What stands on a bag of it: to be copied where the labels are printed. */
@@ -11,12 +12,13 @@ const text = useLoad(
   () => props.lotId,
 )
 const months = ref<number>()
-const wrong = ref<string>()
+const { problem, said, send } = useSend()
 
 async function keep() {
-  const result = await answer(api.PUT('/api/label-settings', { body: { bestForMonths: months.value ?? 0 } }))
-  wrong.value = result.failure?.problems[0]?.message ?? result.failure?.message
-  if (!result.failure) {
+  const { taken } = await send(() =>
+    api.PUT('/api/label-settings', { body: { bestForMonths: months.value ?? 0 } }),
+  )
+  if (taken) {
     await text.reload()
   }
 }
@@ -27,7 +29,13 @@ async function keep() {
     <summary>Text for the bag</summary>
     <p v-for="l in text.data.value.lines" :key="l">{{ l }}</p>
     <form @submit.prevent="keep">
-      <NumberField v-model="months" label="At its best for" unit="months" whole :problem="wrong" />
+      <NumberField
+        v-model="months"
+        label="At its best for"
+        unit="months"
+        whole
+        :problem="problem('bestForMonths') ?? said()"
+      />
       <v-btn type="submit" variant="text" :disabled="!months">Keep for every label</v-btn>
     </form>
   </details>

@@ -1,28 +1,25 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import { answer, api, problemAt, type Failure, type Schemas } from '@/shared/api/client'
+import { answer, api, type Schemas } from '@/shared/api/client'
 import { useLoad } from '@/shared/api/useLoad'
+import { useSend } from '@/shared/api/useSend'
 import NumberField from '@/shared/components/NumberField.vue'
 import { one } from '@/shared/format/text'
+import { useDraft } from '@/shared/kept/useDraft'
 
 /** A blend thought through: what its parts suggest, whether they are roasted together, and how much green it takes. */
 const lots = useLoad(() => answer(api.GET('/api/lots')))
-const parts = ref<Schemas['BlendPart'][]>([{ share: 60 }, { share: 40 }])
-const kg = ref<number | undefined>(10)
+const form = ref<{ parts: Schemas['BlendPart'][]; kg?: number }>({
+  parts: [{ share: 60 }, { share: 40 }],
+  kg: 10,
+})
+useDraft('blend', form)
 const view = ref<Schemas['BlendView']>()
-const failure = ref<Failure>()
-const sending = ref(false)
-const sum = computed(() => parts.value.reduce((s, p) => s + (p.share ?? 0), 0))
+const { sending, failure, problem, send } = useSend()
+const sum = computed(() => form.value.parts.reduce((s, p) => s + (p.share ?? 0), 0))
 
 async function think() {
-  if (sending.value) {
-    return
-  }
-  sending.value = true
-  const result = await answer(api.POST('/api/blends', { body: { parts: parts.value, kg: kg.value } }))
-  sending.value = false
-  failure.value = result.failure
-  view.value = result.data
+  view.value = (await send(() => api.POST('/api/blends', { body: form.value }))).data
 }
 </script>
 
@@ -34,7 +31,7 @@ async function think() {
     <v-btn variant="text" to="/decision">To the decisions</v-btn>
   </div>
   <form class="card" @submit.prevent="think">
-    <div v-for="(p, i) in parts" :key="i" class="part">
+    <div v-for="(p, i) in form.parts" :key="i" class="part">
       <v-select
         v-model="p.lotId"
         :items="(lots.data.value ?? []).map((l) => ({ value: l.id, title: l.name }))"
@@ -42,14 +39,14 @@ async function think() {
         hide-details
       />
       <NumberField v-model="p.share" label="Share" unit="%" />
-      <v-btn v-if="parts.length > 2" variant="text" @click="parts.splice(i, 1)">Take it out</v-btn>
+      <v-btn v-if="form.parts.length > 2" variant="text" @click="form.parts.splice(i, 1)">Take it out</v-btn>
     </div>
     <div class="part">
-      <v-btn v-if="parts.length < 8" variant="text" @click="parts.push({})">One more part</v-btn>
-      <NumberField v-model="kg" label="Roasted, in all" unit="kg" :problem="problemAt(failure, 'kg')" />
+      <v-btn v-if="form.parts.length < 8" variant="text" @click="form.parts.push({})">One more part</v-btn>
+      <NumberField v-model="form.kg" label="Roasted, in all" unit="kg" :problem="problem('kg')" />
       <span :class="sum === 100 ? 'quiet' : 'ember'">{{ one(sum) }} % in all</span>
     </div>
-    <p v-if="failure" class="ember" role="alert">{{ problemAt(failure, 'parts') ?? failure.message }}</p>
+    <p v-if="failure" class="ember" role="alert">{{ problem('parts') ?? failure.message }}</p>
     <v-btn type="submit" color="primary" :loading="sending">What would it be?</v-btn>
   </form>
   <section v-if="view" class="card">

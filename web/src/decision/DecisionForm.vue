@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { ref } from 'vue'
-import { answer, api, problemAt, type Failure, type Schemas } from '@/shared/api/client'
+import { api, type Schemas } from '@/shared/api/client'
+import { useSend } from '@/shared/api/useSend'
 import { useDraft } from '@/shared/kept/useDraft'
 import { OUTCOMES } from './outcomes'
 
@@ -16,24 +17,16 @@ const form = ref<Schemas['DecisionEntry']>({
   reason: '',
   dueOn: undefined,
 })
-const draft = useDraft(`decision.${props.decision.lotId}`, form, props.decision.history.length)
-const sending = ref(false)
-const failure = ref<Failure>()
-const problem = (field: string) => problemAt(failure.value, field) ?? []
+const draft = useDraft(`decision.${props.decision.lotId}`, form, props.decision.version)
+const { sending, problem, said, send } = useSend()
 const LATER = ['hold', 'roast-again', 'undecided']
 
 async function decide() {
-  if (sending.value) {
-    return
-  }
-  sending.value = true
-  const body = { ...form.value, dueOn: form.value.dueOn || undefined, version: props.decision.version }
-  const result = await answer(
+  const body = { ...form.value, dueOn: form.value.dueOn || undefined, version: draft.madeFrom }
+  const { taken } = await send(() =>
     api.PUT('/api/lots/{id}/decision', { params: { path: { id: props.decision.lotId } }, body }),
   )
-  sending.value = false
-  failure.value = result.failure
-  if (!result.failure) {
+  if (taken) {
     draft.done()
     emit('decided')
   }
@@ -63,7 +56,7 @@ async function decide() {
       auto-grow
       :error-messages="problem('reason')"
     />
-    <p v-if="failure && !failure.problems.length" class="ember" role="alert">{{ failure.message }}</p>
+    <p v-if="said()" class="ember" role="alert">{{ said() }}</p>
     <v-btn type="submit" color="primary" :disabled="!form.outcome" :loading="sending"
       >Keep the decision</v-btn
     >

@@ -1,8 +1,9 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
-import { answer, api, type Failure } from '@/shared/api/client'
+import { answer, api } from '@/shared/api/client'
 import { useLoad } from '@/shared/api/useLoad'
+import { useSend } from '@/shared/api/useSend'
 import PageState from '@/shared/components/PageState.vue'
 import { capital, day } from '@/shared/format/text'
 import { usePreferences } from '@/shared/preferences'
@@ -17,6 +18,7 @@ const router = useRouter()
 const preferences = usePreferences()
 const id = computed(() => Number(route.params.id))
 const further = ref(false)
+const fahrenheit = computed(() => preferences.units.temperature === 'F')
 const profile = useLoad(
   () => answer(api.GET('/api/profiles/{id}', { params: { path: { id: id.value } } })),
   () => id.value,
@@ -25,10 +27,10 @@ const view = useLoad(
   () =>
     answer(
       api.GET('/api/profiles/{id}/batches', {
-        params: { path: { id: id.value }, query: { further: further.value } },
+        params: { path: { id: id.value }, query: { further: further.value, fahrenheit: fahrenheit.value } },
       }),
     ),
-  () => [id.value, further.value],
+  () => [id.value, further.value, fahrenheit.value],
 )
 const titles = computed(() =>
   Object.fromEntries((view.data.value?.batches ?? []).map((b) => [b.roastId, b.title])),
@@ -38,23 +40,19 @@ const charts = computed(() =>
   [...(view.data.value?.charts ?? [])].sort((a, b) => Number(b.driftsNow) - Number(a.driftsNow)),
 )
 const drifting = computed(() => charts.value.filter((c) => c.driftsNow).map((c) => c.label))
-const failure = ref<Failure>()
-const sending = ref(false)
+const { sending, failure, send } = useSend()
 
 /** The next version begins with the same plan and the same figures; batches count for it from now on. */
 async function next() {
   const p = profile.data.value
-  if (sending.value || !p) {
+  if (!p) {
     return
   }
-  sending.value = true
-  const made = await answer(
+  const made = await send(() =>
     api.POST('/api/profiles', {
       body: { planId: p.planId, replaces: p.id, figures: p.figures, referenceId: p.referenceId },
     }),
   )
-  sending.value = false
-  failure.value = made.failure
   if (made.data) {
     await router.push(`/decision/profiles/${made.data.id}`)
   }
@@ -76,7 +74,10 @@ async function next() {
           {{ profile.data.value.approvedBy }}, {{ day(profile.data.value.approvedAt) }}
         </span>
         <span class="spacer" />
-        <v-btn variant="outlined" :href="`/api/profiles/${id}/page.pdf`" target="_blank"
+        <v-btn
+          variant="outlined"
+          :href="`/api/profiles/${id}/page.pdf${fahrenheit ? '?fahrenheit=true' : ''}`"
+          target="_blank"
           >Page for the wall</v-btn
         >
         <v-btn variant="text" :href="`/api/profiles/${id}/file.csv`">CSV</v-btn>

@@ -1,8 +1,9 @@
 <script setup lang="ts">
 import { ref } from 'vue'
 import { useRouter } from 'vue-router'
-import { answer, api, problemAt, type Failure } from '@/shared/api/client'
+import { answer, api } from '@/shared/api/client'
 import { useLoad } from '@/shared/api/useLoad'
+import { useSend } from '@/shared/api/useSend'
 
 /** A profile that another lab gave: a template for a plan of ours, never a plan to follow. */
 const open = ref(false)
@@ -12,25 +13,20 @@ const machines = useLoad(() => answer(api.GET('/api/machines')))
 const file = ref<File | null>(null)
 const sampleId = ref<number>()
 const machineId = ref<number>()
-const failure = ref<Failure>()
-const sending = ref(false)
-const problem = (field: string) => problemAt(failure.value, field) ?? []
+const { sending, problem, said, send } = useSend()
 
 async function begin() {
-  if (sending.value || !file.value) {
+  const chosen = file.value
+  if (!chosen) {
     return
   }
-  sending.value = true
-  const text = await file.value.text()
-  const result = await answer(
+  const made = await send(async () =>
     api.POST('/api/profiles/template', {
-      body: { file: text, greenSampleId: sampleId.value, machineId: machineId.value },
+      body: { file: await chosen.text(), greenSampleId: sampleId.value, machineId: machineId.value },
     }),
   )
-  sending.value = false
-  failure.value = result.failure
-  if (result.data) {
-    await router.push(`/plan/${result.data.planId}`)
+  if (made.data) {
+    await router.push(`/plan/${made.data.planId}`)
   }
 }
 </script>
@@ -62,7 +58,7 @@ async function begin() {
         label="On which roaster"
         :error-messages="problem('machineId')"
       />
-      <p v-if="failure && !failure.problems.length" class="ember" role="alert">{{ failure.message }}</p>
+      <p v-if="said()" class="ember" role="alert">{{ said() }}</p>
       <v-btn type="submit" color="primary" :disabled="!file || !sampleId || !machineId" :loading="sending">
         Begin a plan from it
       </v-btn>

@@ -4,6 +4,8 @@ import { useRoute, useRouter } from 'vue-router'
 import { answer, api } from '@/shared/api/client'
 import { useLoad } from '@/shared/api/useLoad'
 import PageState from '@/shared/components/PageState.vue'
+import { PROCESSES, type Process } from '@/shared/format/processes'
+import { usePreferences } from '@/shared/preferences'
 import { CAUSES } from '@/trace/patterns'
 import AnswerBars from './AnswerBars.vue'
 
@@ -19,18 +21,19 @@ const narrow = reactive<{
   to?: string
   machineId?: number | null
   supplier?: string | null
-  process?: string | null
+  process?: Process | null
   person?: string
   cause?: string
 }>({})
-const PROCESSES = ['washed', 'natural', 'honey', 'wet-hulled']
 const asked = computed(() => questions.data.value?.find((q) => q.id === id.value))
 const has = (filter: string) => asked.value?.filters.includes(filter) ?? false
-const query = computed(() =>
-  Object.fromEntries(
+const preferences = usePreferences()
+const query = computed(() => ({
+  ...Object.fromEntries(
     Object.entries(narrow).filter(([name, v]) => v !== undefined && v !== null && v !== '' && has(name)),
   ),
-)
+  ...(preferences.units.temperature === 'F' ? { fahrenheit: true } : {}),
+}))
 const view = useLoad(
   () => answer(api.GET('/api/questions/{id}', { params: { path: { id: id.value }, query: query.value } })),
   () => [id.value, JSON.stringify(query.value)],
@@ -88,7 +91,7 @@ watch(id, (ask) => void router.replace({ query: { ask } }))
         <v-select
           v-if="has('process')"
           v-model="narrow.process"
-          :items="PROCESSES"
+          :items="[...PROCESSES]"
           label="Process"
           clearable
           hide-details

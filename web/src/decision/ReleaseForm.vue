@@ -1,45 +1,42 @@
 <script setup lang="ts">
 import { ref } from 'vue'
-import { answer, api, problemAt, type Failure, type Schemas } from '@/shared/api/client'
+import { api, type Schemas } from '@/shared/api/client'
+import { useSend } from '@/shared/api/useSend'
 import { parseDecimal } from '@/shared/format/text'
+import { useDraft } from '@/shared/kept/useDraft'
 
 /** Lets a batch go or holds it back, and says into which buckets or bags it went. */
 const props = defineProps<{ roastId: number; release: Schemas['ReleaseView'] }>()
 const emit = defineEmits<{ kept: [] }>()
 
-const reason = ref(props.release.reason ?? '')
-const bags = ref(
-  props.release.bags.length
+const form = ref({
+  reason: props.release.reason ?? '',
+  bags: props.release.bags.length
     ? props.release.bags.map((b) => ({ bag: b.bag ?? '', kg: b.kg === undefined ? '' : String(b.kg) }))
     : [{ bag: '', kg: '' }],
-)
-const failure = ref<Failure>()
-const sending = ref(false)
-const problem = (field: string) => problemAt(failure.value, field) ?? []
+})
+const draft = useDraft(`release.${props.roastId}`, form, props.release.version)
+const { sending, problem, said, send } = useSend()
 
 async function keep(released: boolean) {
-  if (sending.value) {
-    return
-  }
-  sending.value = true
-  const filled = bags.value.filter((b) => b.bag.trim() || b.kg.trim())
-  const result = await answer(
+  const filled = form.value.bags.filter((b) => b.bag.trim() || b.kg.trim())
+  const { taken } = await send(() =>
     api.PUT('/api/roasts/{id}/release', {
       params: { path: { id: props.roastId } },
       body: {
         released,
-        reason: reason.value,
+        reason: form.value.reason,
         bags: filled.map((b) => ({
           bag: b.bag,
           // what is no number is sent as one that is refused with its field, not dropped
           kg: b.kg.trim() ? (parseDecimal(b.kg) ?? -1) : undefined,
         })),
+        version: draft.madeFrom,
       },
     }),
   )
-  sending.value = false
-  failure.value = result.failure
-  if (!result.failure) {
+  if (taken) {
+    draft.done()
     emit('kept')
   }
 }
@@ -47,7 +44,7 @@ async function keep(released: boolean) {
 
 <template>
   <form class="release" @submit.prevent>
-    <div v-for="(b, i) in bags" :key="i" class="bag">
+    <div v-for="(b, i) in form.bags" :key="i" class="bag">
       <v-text-field
         v-model="b.bag"
         label="Bucket or bag"
@@ -61,14 +58,14 @@ async function keep(released: boolean) {
         :error-messages="problem(`bags[${i}].kg`)"
       />
     </div>
-    <v-btn variant="text" @click="bags.push({ bag: '', kg: '' })">One more bag</v-btn>
+    <v-btn variant="text" @click="form.bags.push({ bag: '', kg: '' })">One more bag</v-btn>
     <v-text-field
-      v-model="reason"
+      v-model="form.reason"
       label="Why, if it is held"
       placeholder="dry end late, warm-up cut short"
       :error-messages="problem('reason')"
     />
-    <p v-if="failure && !failure.problems.length" class="ember" role="alert">{{ failure.message }}</p>
+    <p v-if="said()" class="ember" role="alert">{{ said() }}</p>
     <div class="choice">
       <v-btn color="primary" :loading="sending" @click="keep(true)">Release it</v-btn>
       <v-btn variant="outlined" :loading="sending" @click="keep(false)">Hold it</v-btn>

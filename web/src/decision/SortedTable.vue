@@ -1,20 +1,15 @@
 <script setup lang="ts">
-import { ref } from 'vue'
 import { useRouter } from 'vue-router'
-import { answer, api, type Failure } from '@/shared/api/client'
+import { api } from '@/shared/api/client'
+import { useSend } from '@/shared/api/useSend'
 
 /** Lays one roast sorted by hand beside itself unsorted, blind: the proof that single beans are to blame. */
 const props = defineProps<{ roastId: number }>()
 const router = useRouter()
-const failure = ref<Failure>()
-const sending = ref(false)
+const { sending, failure, send } = useSend()
 
 async function lay() {
-  if (sending.value) {
-    return
-  }
-  sending.value = true
-  const made = await answer(
+  const made = await send(() =>
     api.POST('/api/cuppings', {
       body: {
         blind: 'coded',
@@ -22,8 +17,6 @@ async function lay() {
       },
     }),
   )
-  sending.value = false
-  failure.value = made.failure
   if (made.data) {
     await router.push(`/cupping/${made.data.id}`)
   }

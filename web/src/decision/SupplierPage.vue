@@ -5,6 +5,7 @@ import { answer, api } from '@/shared/api/client'
 import { useLoad } from '@/shared/api/useLoad'
 import PageState from '@/shared/components/PageState.vue'
 import { day, one, plural } from '@/shared/format/text'
+import SupplierContract from './SupplierContract.vue'
 
 /** A supplier over time: arrivals against what was sent before, claims, and how long decisions took. */
 const route = useRoute()
@@ -71,6 +72,7 @@ const two = (n: number) => n.toFixed(2)
           </table>
         </div>
       </section>
+      <SupplierContract :name="supplier.data.value.name" />
       <section class="card table-scroll">
         <h2>Lots</h2>
         <table class="plain">

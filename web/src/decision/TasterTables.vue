@@ -1,8 +1,8 @@
 <script setup lang="ts">
-import { ref } from 'vue'
 import { useRouter } from 'vue-router'
-import { answer, api, type Failure, type Schemas } from '@/shared/api/client'
+import { answer, api, type Schemas } from '@/shared/api/client'
 import { useLoad } from '@/shared/api/useLoad'
+import { useSend } from '@/shared/api/useSend'
 import { moment } from '@/shared/format/text'
 
 /** The batch taster's quick tables: three batches of a day beside the approved roast, blind. */
@@ -12,19 +12,12 @@ const tables = useLoad(
   () => answer(api.GET('/api/profiles/{id}/tables', { params: { path: { id: props.profile.id } } })),
   () => props.profile.id,
 )
-const failure = ref<Failure>()
-const sending = ref(false)
+const { sending, failure, send } = useSend()
 
 async function lay() {
-  if (sending.value) {
-    return
-  }
-  sending.value = true
-  const made = await answer(
+  const made = await send(() =>
     api.POST('/api/profiles/{id}/tables', { params: { path: { id: props.profile.id } }, body: {} }),
   )
-  sending.value = false
-  failure.value = made.failure
   if (made.data) {
     await router.push(`/cupping/${made.data.cuppingId}`)
   }

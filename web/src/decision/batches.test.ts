@@ -16,6 +16,7 @@ vi.mock('@vueuse/core', async (original) => ({
 }))
 afterEach(() => {
   document.body.innerHTML = ''
+  localStorage.clear()
   vi.unstubAllGlobals()
 })
 
@@ -90,7 +91,7 @@ describe('ControlChart', () => {
 })
 
 describe('ReleaseForm', () => {
-  const release = { roastId: 7, bags: [], profiles: [] }
+  const release = { roastId: 7, version: 0, bags: [], profiles: [] }
 
   it('sends what was filled in, reads a decimal comma, and once for a double click', async () => {
     const sent = stubServer(() => ({ body: { ...release, released: true } }))
@@ -105,7 +106,7 @@ describe('ReleaseForm', () => {
       {
         method: 'PUT',
         path: '/api/roasts/7/release',
-        body: { released: true, reason: '', bags: [{ bag: 'B-7', kg: 0.5 }] },
+        body: { released: true, reason: '', bags: [{ bag: 'B-7', kg: 0.5 }], version: 0 },
       },
     ])
     expect(form.emitted('kept')).toHaveLength(1)

@@ -8,6 +8,7 @@ import QuestionsPage from './QuestionsPage.vue'
 
 afterEach(() => {
   document.body.innerHTML = ''
+  localStorage.clear()
   vi.unstubAllGlobals()
 })
 
@@ -70,8 +71,8 @@ describe('LotContract', () => {
   it('shows what holds, and sends the lot’s own points alone', async () => {
     const view = (own: object) => ({
       lotId: 4,
-      own,
-      supplier: { scoreFloor: 83 },
+      own: { version: 0, ...own },
+      supplier: { scoreFloor: 83, version: 1 },
       holds: { scoreFloor: 83, ...own },
     })
     const sent = stubServer((method, _, body) => ({ body: view(method === 'PUT' ? (body as object) : {}) }))
@@ -83,8 +84,21 @@ describe('LotContract', () => {
     await page.findAll('input')[1]!.setValue('11,5')
     await page.find('form').trigger('submit')
     await flushPromises()
-    expect(sent.find((s) => s.method === 'PUT')!.body).toEqual({ mostMoisturePct: 11.5 })
+    expect(sent.find((s) => s.method === 'PUT')!.body).toEqual({ mostMoisturePct: 11.5, version: 0 })
     expect(page.emitted('kept')).toHaveLength(1)
+  })
+
+  it('keeps what is half typed for whoever leaves and comes back', async () => {
+    stubServer(() => ({ body: { lotId: 5, own: { version: 2 }, supplier: { version: 0 }, holds: {} } }))
+    const first = mountApp(LotContract, { lotId: 5 })
+    await flushPromises()
+    await first.find('button').trigger('click')
+    await first.findAll('input')[0]!.setValue('84')
+    first.unmount()
+    const again = mountApp(LotContract, { lotId: 5 })
+    await flushPromises()
+    await again.find('button').trigger('click')
+    expect(again.findAll('input')[0]!.element.value).toBe('84')
   })
 })
 

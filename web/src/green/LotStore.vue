@@ -1,10 +1,12 @@
 <script setup lang="ts">
-import { ref, watch } from 'vue'
-import { answer, api, problemAt, type Failure, type Schemas } from '@/shared/api/client'
+import { ref } from 'vue'
+import { answer, api } from '@/shared/api/client'
 import { useLoad } from '@/shared/api/useLoad'
-import NumberField from '@/shared/components/NumberField.vue'
 import PageState from '@/shared/components/PageState.vue'
 import LotStoreFacts from './LotStoreFacts.vue'
+import StoreCheck from './StoreCheck.vue'
+import StoreDetails from './StoreDetails.vue'
+import StoreDraw from './StoreDraw.vue'
 
 /** A lot while it lies in the store: what is left, how it keeps, which bags a sample is drawn from. */
 const props = defineProps<{ lotId: number }>()
@@ -13,57 +15,12 @@ const store = useLoad(
   () => props.lotId,
 )
 const open = ref<'details' | 'check' | 'draw'>()
-const details = ref<Schemas['StoreEntry']>({})
-const check = ref<Schemas['CheckEntry']>({})
-const draw = ref<Schemas['DrawEntry']>({})
-const failure = ref<Failure>()
-const sending = ref(false)
-const problem = (field: string) => problemAt(failure.value, field)
-watch(store.data, (s) => {
-  if (s && open.value !== 'details') {
-    details.value = { ...s.details }
-  }
-})
-function toggle(what: typeof open.value) {
-  failure.value = undefined
-  open.value = open.value === what ? undefined : what
-}
+const toggle = (what: typeof open.value) => (open.value = open.value === what ? undefined : what)
 
-const params = () => ({ path: { id: props.lotId } })
-async function send(what: () => Promise<{ failure?: Failure }>) {
-  if (sending.value) {
-    return
-  }
-  sending.value = true
-  const result = await what()
-  sending.value = false
-  failure.value = result.failure
-  if (!result.failure) {
-    open.value = undefined
-    check.value = {}
-    await store.reload()
-  }
+async function kept() {
+  open.value = undefined
+  await store.reload()
 }
-const keep = () =>
-  send(() =>
-    answer(
-      api.PUT('/api/lots/{id}/store', {
-        params: params(),
-        body: { ...details.value, version: store.data.value?.version },
-      }),
-    ),
-  )
-const measure = () =>
-  send(() =>
-    answer(
-      api.POST('/api/lots/{id}/store/checks', {
-        params: params(),
-        body: { ...check.value, on: check.value.on || undefined },
-      }),
-    ),
-  )
-const drawBags = () =>
-  send(() => answer(api.POST('/api/lots/{id}/store/draws', { params: params(), body: draw.value })))
 </script>
 
 <template>
@@ -83,66 +40,9 @@ const drawBags = () =>
     >
       <template v-if="store.data.value">
         <LotStoreFacts :store="store.data.value" />
-        <form v-if="open === 'details'" class="fields" @submit.prevent="keep">
-          <v-text-field v-model="details.farm" label="Farm" />
-          <v-text-field v-model="details.variety" label="Variety" />
-          <v-text-field v-model="details.processDetail" label="Process, in detail" />
-          <NumberField v-model="details.bags" label="Bags" whole :problem="problem('bags')" />
-          <NumberField v-model="details.price" label="Price for a kilo" :problem="problem('price')" />
-          <v-text-field v-model="details.currency" label="Currency" placeholder="EUR" />
-          <NumberField v-model="details.soldKg" label="Sold green" unit="kg" :problem="problem('soldKg')" />
-          <v-btn type="submit" color="primary" :loading="sending">Keep it</v-btn>
-        </form>
-        <form v-if="open === 'check'" class="fields" @submit.prevent="measure">
-          <v-text-field
-            v-model="check.on"
-            type="date"
-            label="On (today when empty)"
-            :error-messages="problem('on')"
-          />
-          <NumberField
-            v-model="check.moisturePct"
-            label="Moisture"
-            unit="%"
-            :problem="problem('moisturePct')"
-          />
-          <NumberField
-            v-model="check.waterActivity"
-            label="Water activity"
-            :problem="problem('waterActivity')"
-          />
-          <v-text-field
-            v-model="check.smell"
-            label="Smells"
-            placeholder="fresh"
-            :error-messages="problem('smell')"
-          />
-          <NumberField v-model="check.storageC" label="Store" unit="°C" :problem="problem('storageC')" />
-          <NumberField
-            v-model="check.storageRhPct"
-            label="Humidity"
-            unit="%"
-            :problem="problem('storageRhPct')"
-          />
-          <v-btn type="submit" color="primary" :loading="sending">Keep it</v-btn>
-        </form>
-        <form v-if="open === 'draw'" class="fields" @submit.prevent="drawBags">
-          <NumberField
-            v-model="draw.bags"
-            label="Of how many bags"
-            whole
-            :hint="store.data.value.details.bags ? `${store.data.value.details.bags} when empty` : ''"
-            :problem="problem('bags')"
-          />
-          <NumberField
-            v-model="draw.count"
-            label="How many (as usual when empty)"
-            whole
-            :problem="problem('count')"
-          />
-          <v-btn type="submit" color="primary" :loading="sending">Draw them</v-btn>
-        </form>
-        <p v-if="failure && !failure.problems.length" class="ember" role="alert">{{ failure.message }}</p>
+        <StoreDetails v-if="open === 'details'" :store="store.data.value" @kept="kept" />
+        <StoreCheck v-if="open === 'check'" :lot-id="lotId" @kept="kept" />
+        <StoreDraw v-if="open === 'draw'" :store="store.data.value" @kept="kept" />
       </template>
     </PageState>
   </section>
@@ -163,12 +63,5 @@ const drawBags = () =>
 }
 .store p {
   margin: 3px 0;
-}
-.fields {
-  display: grid;
-  grid-template-columns: repeat(auto-fill, minmax(200px, 1fr));
-  gap: 10px;
-  align-items: start;
-  margin-top: 10px;
 }
 </style>

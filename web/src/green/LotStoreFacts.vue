@@ -1,9 +1,12 @@
 <script setup lang="ts">
 import type { Schemas } from '@/shared/api/client'
 import { day, one } from '@/shared/format/text'
+import { temperatureText } from '@/shared/format/units'
+import { usePreferences } from '@/shared/preferences'
 
 /** What is left of a lot, how it keeps, and what was drawn and measured. */
 defineProps<{ store: Schemas['StoreView'] }>()
+const preferences = usePreferences()
 </script>
 
 <template>
@@ -35,7 +38,9 @@ defineProps<{ store: Schemas['StoreView'] }>()
         >water activity {{ c.check.waterActivity.toFixed(2) }}
       </template>
       <template v-if="c.check.smell">smells {{ c.check.smell }} </template>
-      <template v-if="c.check.storageC !== undefined">store {{ one(c.check.storageC) }} °C </template>
+      <template v-if="c.check.storageC !== undefined"
+        >store {{ temperatureText(c.check.storageC, preferences.units) }}
+      </template>
       <template v-if="c.check.storageRhPct !== undefined"
         >{{ one(c.check.storageRhPct) }} % humidity</template
       >

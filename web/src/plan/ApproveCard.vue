@@ -1,24 +1,17 @@
 <script setup lang="ts">
-import { ref } from 'vue'
 import { useRouter } from 'vue-router'
-import { answer, api, type Failure } from '@/shared/api/client'
+import { answer, api } from '@/shared/api/client'
 import { useLoad } from '@/shared/api/useLoad'
+import { useSend } from '@/shared/api/useSend'
 
 /** Makes a plan that roasts as it should the profile that every batch is held to. */
 const props = defineProps<{ planId: number }>()
 const router = useRouter()
 const profiles = useLoad(() => answer(api.GET('/api/profiles')))
-const failure = ref<Failure>()
-const sending = ref(false)
+const { sending, failure, send } = useSend()
 
 async function approve() {
-  if (sending.value) {
-    return
-  }
-  sending.value = true
-  const made = await answer(api.POST('/api/profiles', { body: { planId: props.planId } }))
-  sending.value = false
-  failure.value = made.failure
+  const made = await send(() => api.POST('/api/profiles', { body: { planId: props.planId } }))
   if (made.data) {
     await router.push(`/decision/profiles/${made.data.id}`)
   }

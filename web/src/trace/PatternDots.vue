@@ -2,7 +2,7 @@
 import { computed } from 'vue'
 import { answer, api, type Schemas } from '@/shared/api/client'
 import { useLoad } from '@/shared/api/useLoad'
-import { figure, metricUnit } from './patterns'
+import { figure } from './patterns'
 
 /** Every cup along one figure: those that are called so above, the others below, and where the two part. */
 const props = defineProps<{ machineId: number; cause: string; pattern: Schemas['PatternView'] }>()
@@ -31,7 +31,7 @@ const dots = (called: boolean) =>
   (points.data.value ?? [])
     .filter((p) => p.called === called)
     .map((p, i) => ({ x: x(p.value), y: (called ? 20 : 52) + ((i * 7) % 5) * 3 - 6, id: p.roastId }))
-const unit = computed(() => metricUnit(props.pattern.metric))
+const unit = computed(() => props.pattern.unit)
 </script>
 
 <template>

@@ -6,7 +6,7 @@ import PageState from '@/shared/components/PageState.vue'
 import { plural } from '@/shared/format/text'
 import OfferedRules from './OfferedRules.vue'
 import PatternDots from './PatternDots.vue'
-import { CAUSES, metricName, patternSentence } from './patterns'
+import { CAUSES, patternSentence } from './patterns'
 
 /** What this lab has learned: which figures of its own roasts separate the cups that taste so from the others. */
 const machines = useLoad(() => answer(api.GET('/api/machines')))
@@ -104,7 +104,7 @@ const most = computed(() =>
     <section v-if="rest.length" class="card">
       <h2 class="label">Not yet</h2>
       <p v-if="wanting" class="mb-1">Too few cups: {{ wanting }} more of the rarer kind at least.</p>
-      <p class="quiet">Looked at: {{ rest.map((p) => metricName(p.metric)).join(', ') }}.</p>
+      <p class="quiet">Looked at: {{ rest.map((p) => p.label).join(', ') }}.</p>
     </section>
   </PageState>
 </template>

@@ -4,10 +4,21 @@ import { mountApp, stubServer } from '@/shared/testMount'
 import OfferedRules from './OfferedRules.vue'
 import PatternDots from './PatternDots.vue'
 import PatternsPage from './PatternsPage.vue'
-import { metricName, patternSentence } from './patterns'
+import { patternSentence } from './patterns'
+
+/** As the server names them. */
+const NAMES: Record<string, [string, string]> = {
+  rorAtFirstCrackCPerMin: ['rate of rise at first crack', '°C/min'],
+  colourWhole: ['colour of the whole beans', ''],
+  quakersPer100g: ['quakers', 'in 100 g'],
+  dropC: ['drop', '°C'],
+  drumRpm: ['drum speed', '1/min'],
+}
 
 const pattern = (metric: string, standing: string, more = {}) => ({
   metric,
+  label: NAMES[metric]?.[0] ?? metric,
+  unit: NAMES[metric]?.[1] ?? '',
   direction: 'above',
   threshold: 9.84,
   lower: 9.1,
@@ -32,7 +43,7 @@ it('says a pattern in words, with its unit and its interval', () => {
   )
   const bare = pattern('colourWhole', 'not-yet', { threshold: undefined, direction: 'below' })
   expect(patternSentence(bare)).toBe('Colour of the whole beans')
-  expect(metricName('somethingNew')).toBe('somethingNew')
+  expect(patternSentence(pattern('somethingNew', 'not-yet', { threshold: undefined }))).toBe('SomethingNew')
 })
 
 it('asks for the first roaster, and again for another cause; sorts by standing', async () => {

@@ -1,4 +1,5 @@
 import type { Schemas } from '@/shared/api/client'
+import { capital } from '@/shared/format/text'
 
 /** The causes that a cup may be called, in the order of the work. */
 export const CAUSES = [
@@ -20,43 +21,12 @@ export const CAUSES = [
   { value: 'uneven', title: 'uneven roast' },
 ]
 
-const METRICS: Record<string, [name: string, unit: string]> = {
-  chargeC: ['charge', '°C'],
-  turningPointS: ['turning point', 's'],
-  turningPointC: ['turning point', '°C'],
-  dryEndS: ['dry end', 's'],
-  firstCrackS: ['first crack', 's'],
-  totalS: ['total time', 's'],
-  dropC: ['drop', '°C'],
-  dryingPct: ['drying', '%'],
-  browningPct: ['browning', '%'],
-  developmentPct: ['development', '%'],
-  rorAtFirstCrackCPerMin: ['rate of rise at first crack', '°C/min'],
-  rorPeakCPerMin: ['peak rate of rise', '°C/min'],
-  rorBeforeCrackCPerMin: ['rate of rise a minute before first crack', '°C/min'],
-  rorAtDropCPerMin: ['rate of rise at the drop', '°C/min'],
-  developmentS: ['development time', 's'],
-  environmentDropC: ['environment at the drop', '°C'],
-  developmentRiseC: ['degrees from first crack to drop', '°C'],
-  drumRpm: ['drum speed', '1/min'],
-  weightLossPct: ['weight loss', '%'],
-  colourWhole: ['colour of the whole beans', ''],
-  colourGround: ['colour of the ground coffee', ''],
-  colourGap: ['ground lighter than whole by', ''],
-  quakersPer100g: ['quakers', 'in 100 g'],
-  scorchedPer100g: ['scorched beans', 'in 100 g'],
-  tippedPer100g: ['tipped beans', 'in 100 g'],
-}
-
-export const metricUnit = (metric: string) => METRICS[metric]?.[1] ?? ''
-export const metricName = (metric: string) => METRICS[metric]?.[0] ?? metric
-
 export const figure = (x: number) => x.toFixed(Math.abs(x) < 20 ? 1 : 0)
 
 /** A pattern as a sentence: the figure, the side, where the calls part, and its interval. */
 export function patternSentence(p: Schemas['PatternView']): string {
-  const [name, unit] = METRICS[p.metric] ?? [p.metric, '']
-  const first = name.charAt(0).toUpperCase() + name.slice(1)
+  const first = capital(p.label)
+  const unit = p.unit
   if (p.threshold === undefined) {
     return first
   }

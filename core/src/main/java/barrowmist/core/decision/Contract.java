@@ -5,6 +5,7 @@ import barrowmist.core.check.FieldProblem;
 import barrowmist.core.green.GreenJudgement;
 import barrowmist.core.green.GreenJudgement.Verdict;
 import barrowmist.core.green.Inspection;
+import barrowmist.core.green.LotRules;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -47,7 +48,13 @@ public record Contract(
     public List<FieldProblem> problems() {
         return new Checks()
                 .range("scoreFloor", "Score floor", scoreFloor, 0, 100, "points")
-                .range("mostMoisturePct", "Moisture", mostMoisturePct, 1, 30, "%")
+                .range(
+                        "mostMoisturePct",
+                        "Moisture",
+                        mostMoisturePct,
+                        LotRules.MOISTURE_MIN_PCT,
+                        LotRules.MOISTURE_MAX_PCT,
+                        "%")
                 .range("mostCategory1", "Defects of category 1", whole(mostCategory1), 0, MOST_DEFECTS, "")
                 .range("mostCategory2", "Defects of category 2", whole(mostCategory2), 0, MOST_DEFECTS, "")
                 .range("mostBelowScreenPct", "Below the screen", mostBelowScreenPct, 0, 100, "%")
@@ -77,7 +84,9 @@ public record Contract(
                 house.sheetSd(),
                 house.sureSpreads(),
                 house.wholeLotShare(),
-                daysToApprove.orElse(house.daysToDecide()));
+                daysToApprove.orElse(house.daysToDecide()),
+                house.soonDays(),
+                house.historyDays());
     }
 
     /** What was measured against it, point by point; what was not measured, or not agreed, is not there. */

@@ -9,9 +9,17 @@ package barrowmist.core.decision;
  * @param sureSpreads so many standard errors beside the floor are sure enough (one side of 95 %)
  * @param wholeLotShare of the cupped roasts, from which on a green fault is the lot's (house default)
  * @param daysToDecide from the arrival (house default)
+ * @param soonDays so many days ahead a lot is due soon: it stands on Today (house default)
+ * @param historyDays so long after it was due, a lot that nobody set a day for is history (house default)
  */
 public record DecisionRules(
-        double scoreFloor, double sheetSd, double sureSpreads, double wholeLotShare, int daysToDecide) {
+        double scoreFloor,
+        double sheetSd,
+        double sureSpreads,
+        double wholeLotShare,
+        int daysToDecide,
+        int soonDays,
+        int historyDays) {
 
-    public static final DecisionRules DEFAULTS = new DecisionRules(80, 0.9, 1.64, 0.6, 10);
+    public static final DecisionRules DEFAULTS = new DecisionRules(80, 0.9, 1.64, 0.6, 10, 7, 45);
 }

@@ -12,7 +12,7 @@ import org.hipparchus.stat.inference.TTest;
 public final class SupplierRecord {
 
     /** So rarely would chance alone show such a difference, before it is said to be one (common practice). */
-    private static final double BY_CHANCE = 0.05;
+    public static final double BY_CHANCE = 0.05;
 
     private SupplierRecord() {}
 

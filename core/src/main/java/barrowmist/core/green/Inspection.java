@@ -112,15 +112,7 @@ public record Inspection(
 
     /** Every problem of it. */
     public List<FieldProblem> problems(LocalDate today) {
-        Checks checks = new Checks()
-                .range(
-                        "moisturePct",
-                        "Moisture",
-                        moisturePct,
-                        LotRules.MOISTURE_MIN_PCT,
-                        LotRules.MOISTURE_MAX_PCT,
-                        "%")
-                .range("waterActivity", "Water activity", waterActivity, 0.2, 1, "")
+        Checks checks = LotRules.water(new Checks(), moisturePct, waterActivity)
                 .range(
                         "densityGPerL",
                         "Density",

@@ -85,4 +85,12 @@ public final class LotRules {
             checks.add("arrivalDate", "Arrival date is " + arrival + ", allowed are " + Days.EARLIEST + " to today");
         }
     }
+
+    private static final double LEAST_ACTIVITY = 0.2;
+
+    /** Checks what a meter may read of the water in green coffee (plausibility, house defaults). */
+    public static Checks water(Checks checks, OptionalDouble moisturePct, OptionalDouble waterActivity) {
+        return checks.range("moisturePct", "Moisture", moisturePct, MOISTURE_MIN_PCT, MOISTURE_MAX_PCT, "%")
+                .range("waterActivity", "Water activity", waterActivity, LEAST_ACTIVITY, 1, "");
+    }
 }

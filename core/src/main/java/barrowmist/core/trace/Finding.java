@@ -1,5 +1,6 @@
 package barrowmist.core.trace;
 
+import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 
@@ -40,6 +41,19 @@ public record Finding(
 
         public String code() {
             return code;
+        }
+
+        /** Whether the cup itself says it, borne out or not. */
+        public boolean cupSpeaks() {
+            return this == SUPPORTED || this == UNEXPLAINED;
+        }
+
+        /** The codes of those that the cup speaks for. */
+        public static List<String> codesTheCupSpeaksFor() {
+            return Arrays.stream(values())
+                    .filter(Standing::cupSpeaks)
+                    .map(Standing::code)
+                    .toList();
         }
     }
 

@@ -29,6 +29,11 @@ public record Wording(boolean fahrenheit, boolean per30s, ControlWords controls)
         return "%d %s".formatted(Math.round(shown), degree());
     }
 
+    /** A temperature to a tenth, such as {@code 199.7 °C}. */
+    public String exact(double c) {
+        return "%s %s".formatted(number(fahrenheit ? new Temperature(c).f() : c), degree());
+    }
+
     /** A difference of temperatures, such as {@code 4.5 °C}. */
     public String difference(double c) {
         return "%s %s".formatted(number(difference(c, fahrenheit)), degree());

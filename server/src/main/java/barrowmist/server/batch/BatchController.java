@@ -1,5 +1,6 @@
 package barrowmist.server.batch;
 
+import barrowmist.core.units.Wording;
 import barrowmist.server.batch.BatchViews.PackedView;
 import barrowmist.server.batch.BatchViews.ProfileBatches;
 import barrowmist.server.batch.BatchViews.ProfileEntry;
@@ -69,15 +70,18 @@ class BatchController {
 
     /** Every batch against the profile, and a control chart of each figure. */
     @GetMapping("/api/profiles/{id}/batches")
-    ProfileBatches batches(@PathVariable long id, @RequestParam(defaultValue = "false") boolean further) {
-        return review.batches(id, further);
+    ProfileBatches batches(
+            @PathVariable long id,
+            @RequestParam(defaultValue = "false") boolean further,
+            @RequestParam(defaultValue = "false") boolean fahrenheit) {
+        return review.batches(id, further, new Wording(fahrenheit, false));
     }
 
     /** Says of roasts, logged elsewhere or by another plan, that they followed this profile. */
     @PostMapping("/api/profiles/{id}/batches")
     ProfileBatches add(@PathVariable long id, @RequestBody TasterEntry entry) {
         profiles.followed(id, entry.roastIds());
-        return review.batches(id, false);
+        return review.batches(id, false, Wording.SI);
     }
 
     /** The profile as a file that another lab can read. */
@@ -100,8 +104,8 @@ class BatchController {
 
     /** One page for the roasting room. */
     @GetMapping(value = "/api/profiles/{id}/page.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
-    ResponseEntity<byte[]> page(@PathVariable long id) {
-        return Paper.answer("profile-" + id, files.page(id));
+    ResponseEntity<byte[]> page(@PathVariable long id, @RequestParam(defaultValue = "false") boolean fahrenheit) {
+        return Paper.answer("profile-" + id, files.page(id, new Wording(fahrenheit, false)));
     }
 
     /** Begins a plan of ours from a profile that came from elsewhere: a template to adapt. */

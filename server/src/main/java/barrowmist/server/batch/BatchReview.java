@@ -7,6 +7,7 @@ import barrowmist.core.decision.batch.ControlLimits;
 import barrowmist.core.decision.batch.Profile;
 import barrowmist.core.decision.batch.WhatChanged;
 import barrowmist.core.plan.Aim;
+import barrowmist.core.units.Wording;
 import barrowmist.server.batch.BatchGathering.Gathered;
 import barrowmist.server.batch.BatchViews.BatchFigureView;
 import barrowmist.server.batch.BatchViews.ChartPoint;
@@ -20,6 +21,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -43,12 +45,17 @@ public class BatchReview {
      *
      * @param further whether runs and trends are signals too
      */
-    public ProfileBatches batches(long id, boolean further) {
+    public ProfileBatches batches(long id, boolean further, Wording wording) {
         ProfileEntity p = profiles.one(id);
         Profile profile = p.profile();
         List<Gathered> all = gathering.of(p);
-        Map<Long, List<String>> packed = Bags.byRoast(bags.findAllByRoastIdInOrderById(
-                all.stream().map(g -> g.roast().roastId()).toList()));
+        Map<Long, List<String>> packed =
+                bags
+                        .findAllByRoastIdInOrderById(
+                                all.stream().map(g -> g.roast().roastId()).toList())
+                        .stream()
+                        .collect(Collectors.groupingBy(
+                                BagEntity::roastId, Collectors.mapping(BagEntity::bag, Collectors.toList())));
         List<ProfileBatch> views = new ArrayList<>();
         for (Gathered g : all) {
             views.add(new ProfileBatch(
@@ -63,7 +70,11 @@ public class BatchReview {
         }
         var batches = all.stream().map(Gathered::batch).toList();
         List<ChartView> charts = profile.charts(batches, further).stream()
-                .map(c -> chart(c, Objects.requireNonNull(profile.aims().get(c.figure())), WhatChanged.of(c, batches)))
+                .map(c -> chart(
+                        c,
+                        Objects.requireNonNull(profile.aims().get(c.figure())),
+                        WhatChanged.of(c, batches, wording),
+                        wording))
                 .toList();
         return new ProfileBatches(views, charts, BatchGathering.outturn(all));
     }
@@ -79,7 +90,7 @@ public class BatchReview {
                 .toList();
     }
 
-    private static ChartView chart(ControlChart c, Aim aim, List<String> changed) {
+    private static ChartView chart(ControlChart c, Aim aim, List<String> changed, Wording wording) {
         BatchFigure f = c.figure();
         Optional<ControlLimits> l = c.limits();
         return new ChartView(
@@ -100,7 +111,7 @@ public class BatchReview {
                                 s.roastId(), s.rule().code(), s.rule().label()))
                         .toList(),
                 c.driftsNow().isPresent(),
-                Capability.said(c, aim),
+                Capability.said(c, aim, wording),
                 changed);
     }
 }

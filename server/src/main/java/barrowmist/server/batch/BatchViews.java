@@ -116,11 +116,16 @@ public final class BatchViews {
     /** All batches of a profile, oldest first, and a chart of each figure. */
     public record ProfileBatches(List<ProfileBatch> batches, List<ChartView> charts, String outturn) {}
 
-    /** What became of a batch: let go or held back, why, and into which bags it went. */
+    /**
+     * What became of a batch: let go or held back, why, and into which bags it went.
+     *
+     * @param version of what is changed; one that names none is taken
+     */
     public record ReleaseEntry(
             @Nullable Boolean released,
             @Nullable String reason,
-            @Nullable List<BagEntry> bags) {}
+            @Nullable List<BagEntry> bags,
+            @Nullable Long version) {}
 
     /** Into a bucket or a bag. */
     public record BagEntry(
@@ -134,6 +139,7 @@ public final class BatchViews {
             @Nullable String reason,
             @Nullable String by,
             @Nullable Instant at,
+            long version,
             List<BagEntry> bags,
             List<HeldTo> profiles) {}
 

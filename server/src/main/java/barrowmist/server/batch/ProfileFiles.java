@@ -1,9 +1,11 @@
 package barrowmist.server.batch;
 
+import barrowmist.core.decision.batch.BatchFigure;
 import barrowmist.core.decision.batch.Profile;
 import barrowmist.core.decision.batch.ProfileFile;
 import barrowmist.core.plan.Aim;
 import barrowmist.core.roast.KeyFigure;
+import barrowmist.core.units.Wording;
 import barrowmist.server.batch.BatchViews.AimedFigure;
 import barrowmist.server.batch.BatchViews.ProfileView;
 import barrowmist.server.batch.BatchViews.TemplateEntry;
@@ -65,8 +67,9 @@ public class ProfileFiles {
             String title, String what, String approved, boolean hasNote, String note, List<PageLine> figures) {}
 
     @Transactional(readOnly = true)
-    byte[] page(long id) {
+    byte[] page(long id, Wording wording) {
         ProfileView p = profiles.view(id);
+        Map<BatchFigure, Aim> aims = profiles.one(id).profile().aims();
         return Paper.write(
                 "profile",
                 new ProfilePage(
@@ -76,26 +79,18 @@ public class ProfileFiles {
                                 + DAY.format(p.approvedAt().atZone(clock.getZone())),
                         p.note() != null,
                         p.note() == null ? "" : p.note(),
-                        p.figures().stream().map(ProfileFiles::line).toList()));
+                        aims.entrySet().stream()
+                                .map(e -> line(e.getKey(), e.getValue(), wording))
+                                .toList()));
     }
 
-    private static PageLine line(AimedFigure f) {
-        boolean time = "s".equals(f.unit());
-        String unit = f.unit() == null || time ? "" : " " + f.unit();
+    private static PageLine line(BatchFigure f, Aim aim, Wording wording) {
         return new PageLine(
-                f.label() == null ? f.name() : f.label(),
-                said(f.target(), time) + unit,
-                "± " + said(f.tolerance(), false) + (time ? " s" : unit),
-                said(f.target() - f.tolerance(), time),
-                said(f.target() + f.tolerance(), time));
-    }
-
-    private static String said(double value, boolean time) {
-        if (time) {
-            long s = Math.round(value);
-            return String.format(Locale.ROOT, "%d:%02d", s / 60, s % 60);
-        }
-        return String.format(Locale.ROOT, value == Math.rint(value) ? "%.0f" : "%.1f", value);
+                f.label(),
+                f.written(aim.value(), wording),
+                "± " + f.apart(aim.tolerance(), wording),
+                f.written(aim.least(), wording),
+                f.written(aim.most(), wording));
     }
 
     /**

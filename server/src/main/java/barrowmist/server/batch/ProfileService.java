@@ -67,7 +67,12 @@ public class ProfileService {
             throw new InputProblems("planId", "planId is " + entry.planId() + ", which is the number of no plan");
         }
         PlanEntity plan = plans.get(entry.planId());
-        Optional<ProfileEntity> before = Optional.ofNullable(entry.replaces()).map(this::one);
+        // approved once more, a plan is the next version of what it is already: two that hold would share its batches
+        Optional<ProfileEntity> before = Optional.ofNullable(entry.replaces())
+                .map(this::one)
+                .or(() -> profiles.findAllByPlanIdOrderByApprovedAt(plan.id()).stream()
+                        .filter(p -> p.replacedBy().isEmpty())
+                        .findFirst());
         before.filter(p -> p.replacedBy().isPresent()).ifPresent(p -> {
             throw new Conflict(
                     p.name() + ", version " + p.versionNo() + ", was replaced already: go on from the newest.",

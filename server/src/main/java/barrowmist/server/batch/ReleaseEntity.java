@@ -58,4 +58,9 @@ class ReleaseEntity {
     Instant decidedAt() {
         return decidedAt;
     }
+
+    /** 0 before it is kept, then counted up from 1. */
+    long version() {
+        return version == null ? 0 : version + 1;
+    }
 }

@@ -11,6 +11,7 @@ import barrowmist.server.batch.BatchViews.ReleaseView;
 import barrowmist.server.roast.RoastEntity;
 import barrowmist.server.roast.RoastLists;
 import barrowmist.server.roast.RoastService;
+import barrowmist.server.web.Conflict;
 import barrowmist.server.web.InputProblems;
 import barrowmist.server.web.KeptInTurn;
 import java.time.Clock;
@@ -70,6 +71,7 @@ public class ReleaseService {
                 r.map(ReleaseEntity::reason).orElse(null),
                 r.map(ReleaseEntity::decidedBy).orElse(null),
                 r.map(ReleaseEntity::decidedAt).orElse(null),
+                r.map(ReleaseEntity::version).orElse(0L),
                 bags.findAllByRoastIdInOrderById(List.of(roastId)).stream()
                         .map(b -> new BagEntry(b.bag(), b.kg()))
                         .toList(),
@@ -104,6 +106,7 @@ public class ReleaseService {
         List<BagEntry> into = entry.bags() == null ? List.of() : entry.bags();
         InputProblems.refuseIfAny(problems(entry.released(), reason, into).problems());
         ReleaseEntity release = releases.findById(roastId).orElseGet(() -> new ReleaseEntity(roastId));
+        Conflict.ifStale(entry.version(), release.version(), "release");
         release.keep(Boolean.TRUE.equals(entry.released()), reason, Member.nameOfCaller(), clock.instant());
         releases.saveAndFlush(release);
         if (entry.bags() != null) {

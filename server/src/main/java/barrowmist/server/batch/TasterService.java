@@ -3,6 +3,7 @@ package barrowmist.server.batch;
 import barrowmist.core.cupping.CuppingSheet;
 import barrowmist.core.decision.DecisionRules;
 import barrowmist.core.decision.ScoreDifference;
+import barrowmist.core.decision.batch.Profile;
 import barrowmist.core.trace.Cause;
 import barrowmist.server.access.Member;
 import barrowmist.server.batch.BatchGathering.Gathered;
@@ -34,7 +35,6 @@ import org.springframework.transaction.annotation.Transactional;
 @KeptInTurn
 public class TasterService {
 
-    private static final int OF_A_DAY = 3;
     private static final int MOST = 8;
 
     private final ProfileService profiles;
@@ -107,7 +107,7 @@ public class TasterService {
                 .filter(g -> g.batch().day().equals(day))
                 .map(g -> g.batch().roastId())
                 .toList();
-        return ofDay.subList(Math.max(0, ofDay.size() - OF_A_DAY), ofDay.size());
+        return ofDay.subList(Math.max(0, ofDay.size() - Profile.TASTED_OF_A_DAY), ofDay.size());
     }
 
     /** What the tables of a profile showed, the newest first; nothing of one that is not revealed. */

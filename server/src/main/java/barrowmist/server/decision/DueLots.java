@@ -30,8 +30,6 @@ import org.springframework.transaction.annotation.Transactional;
 @Transactional(readOnly = true)
 public class DueLots {
 
-    private static final int HISTORY_DAYS = 45;
-
     private final DecisionRepository decisions;
     private final LotService lots;
     private final GreenSampleService samples;
@@ -74,7 +72,7 @@ public class DueLots {
      * was due long ago is history, and waits for nobody.
      */
     public List<Waiting> waiting(LocalDate before) {
-        LocalDate history = LocalDate.now(clock).minusDays(HISTORY_DAYS);
+        LocalDate history = LocalDate.now(clock).minusDays(DecisionRules.DEFAULTS.historyDays());
         Every agreed = contracts.every();
         return decisions.open(endings()).stream()
                 .map(o -> waiting(o, agreed.of(o.lotId(), o.supplier())))
@@ -82,6 +80,16 @@ public class DueLots {
                 .filter(w -> w.dueOn().isBefore(before))
                 .sorted(Comparator.comparing(Waiting::dueOn))
                 .toList();
+    }
+
+    /** Lots that wait and are due soon, or over. */
+    public List<Waiting> soon() {
+        return waiting(soonEnds());
+    }
+
+    /** The first day that is not soon any more. */
+    public LocalDate soonEnds() {
+        return LocalDate.now(clock).plusDays(DecisionRules.DEFAULTS.soonDays() + 1L);
     }
 
     private static List<String> endings() {

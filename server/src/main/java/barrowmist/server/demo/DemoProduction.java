@@ -141,12 +141,12 @@ class DemoProduction {
 
     private static ReleaseEntry release(int i) {
         if (i == COLD) {
-            return new ReleaseEntry(false, "dry end late, warm-up cut short", List.of());
+            return new ReleaseEntry(false, "dry end late, warm-up cut short", List.of(), null);
         }
         if (i == FORGOTTEN) {
-            return new ReleaseEntry(false, "half a minute too long, dark", List.of());
+            return new ReleaseEntry(false, "half a minute too long, dark", List.of(), null);
         }
         String bucket = String.format("B-%03d", 101 + i / A_DAY);
-        return new ReleaseEntry(true, null, List.of(new BagEntry(bucket, 0.87)));
+        return new ReleaseEntry(true, null, List.of(new BagEntry(bucket, 0.87)), null);
     }
 }

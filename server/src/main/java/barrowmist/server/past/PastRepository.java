@@ -3,6 +3,7 @@ package barrowmist.server.past;
 import barrowmist.core.green.Process;
 import barrowmist.server.roast.RoastEntity;
 import java.time.Instant;
+import java.util.Collection;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import org.springframework.data.domain.Pageable;
@@ -28,9 +29,9 @@ interface PastRepository extends Repository<RoastEntity, Long> {
     @Query(
             "select new barrowmist.server.past.PastRepository$PastRoast(r.id, coalesce((select v.cause from VerdictEntity v"
                     + " where v.id = (select max(w.id) from VerdictEntity w where w.roastId = r.id)),"
-                    + " case when t.standing in ('supported', 'unexplained') then t.cause else null end),"
+                    + " case when t.standing in :spoken then t.cause else null end),"
                     + " m.name, l.process, l.supplier, r.roastedAt)"
                     + " from RoastTraceEntity t join RoastEntity r on r.id = t.roastId join r.lot l join r.machine m"
                     + " where r.discardedReason is null order by r.roastedAt desc, r.id desc")
-    List<PastRoast> newest(Pageable page);
+    List<PastRoast> newest(Collection<String> spoken, Pageable page);
 }

@@ -2,6 +2,7 @@ package barrowmist.server.past;
 
 import barrowmist.core.roast.RoastFigures;
 import barrowmist.core.trace.CurveLikeness;
+import barrowmist.core.trace.Finding;
 import barrowmist.core.trace.OverTime;
 import barrowmist.core.trace.OverTime.Seen;
 import barrowmist.server.past.PastRepository.PastRoast;
@@ -39,6 +40,8 @@ public class PastService {
     private static final int READ = 40;
 
     private static final int TOLD = 8;
+
+    private static final List<String> SPOKEN = Finding.Standing.codesTheCupSpeaksFor();
 
     private final PastRepository past;
     private final MachineHistory history;
@@ -78,7 +81,7 @@ public class PastService {
 
     /** Those whose phases and rates are nearest. */
     private List<Long> nearest(long roastId, RoastFigures here) {
-        List<Long> ids = past.newest(PageRequest.of(0, LOOKED_AT)).stream()
+        List<Long> ids = past.newest(SPOKEN, PageRequest.of(0, LOOKED_AT)).stream()
                 .map(PastRoast::roastId)
                 .filter(id -> id != roastId)
                 .toList();
@@ -105,7 +108,7 @@ public class PastService {
             default -> throw new InputProblems("by", "by is " + by + ", expected machine, process, supplier or month");
         };
         List<Seen> seen = new ArrayList<>();
-        for (PastRoast r : past.newest(PageRequest.of(0, LOOKED_AT))) {
+        for (PastRoast r : past.newest(SPOKEN, PageRequest.of(0, LOOKED_AT))) {
             Optional<String> cause = Optional.ofNullable(r.cause()).filter(c -> !c.equals("none"));
             seen.add(new Seen(of.apply(r), cause, r.roastedAt()));
         }

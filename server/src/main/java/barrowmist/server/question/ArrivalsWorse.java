@@ -1,5 +1,6 @@
 package barrowmist.server.question;
 
+import barrowmist.core.decision.SupplierRecord;
 import barrowmist.server.question.QuestionViews.AnswerBar;
 import barrowmist.server.question.QuestionViews.AnswerRow;
 import barrowmist.server.question.QuestionViews.AnswerView;
@@ -51,7 +52,10 @@ class ArrivalsWorse implements Question {
                 id(),
                 text(),
                 sure.isEmpty() ? "Nobody's, as far as so few lots can tell." : "More than chance: " + named + ".",
-                "Over lots with both stages measured or cupped, by a paired test at 5 %; one lot says nothing of a supplier.",
+                String.format(
+                        Locale.ROOT,
+                        "Over lots with both stages measured or cupped, by a paired test at %.0f %%; one lot says nothing.",
+                        100 * SupplierRecord.BY_CHANCE),
                 List.of("Supplier", "Figure", "Lots", "Mean difference", "In words"),
                 all.stream().map(ArrivalsWorse::row).toList(),
                 all.stream()

@@ -1,6 +1,7 @@
 package barrowmist.server.question;
 
 import barrowmist.core.trace.Cause;
+import barrowmist.core.trace.CupMetric;
 import barrowmist.core.trace.Pattern;
 import barrowmist.core.trace.Pattern.Standing;
 import barrowmist.server.machine.MachineService;
@@ -67,7 +68,7 @@ class CupsShare implements Question {
                     said.add(sentence(p) + " on " + m.name());
                     rows.add(row(m, p, cause));
                     bars.add(new AnswerBar(
-                            p.metric() + ", " + m.name(), p.auc(), String.format(Locale.ROOT, "%.2f", p.auc())));
+                            name(p) + ", " + m.name(), p.auc(), String.format(Locale.ROOT, "%.2f", p.auc())));
                 }
             }
         }
@@ -82,14 +83,18 @@ class CupsShare implements Question {
                 bars);
     }
 
+    private static String name(Pattern p) {
+        return CupMetric.parse(p.metric()).map(CupMetric::label).orElse(p.metric());
+    }
+
+    private static String side(Pattern p) {
+        String unit = CupMetric.parse(p.metric()).map(CupMetric::unit).orElse("");
+        return String.format(Locale.ROOT, "%s %.1f %s", p.above() ? "above" : "below", p.threshold(), unit)
+                .strip();
+    }
+
     private static String sentence(Pattern p) {
-        return String.format(
-                Locale.ROOT,
-                "%s %s %.1f (%s)",
-                p.metric(),
-                p.above() ? "above" : "below",
-                p.threshold(),
-                p.standing().code());
+        return name(p) + " " + side(p) + " (" + p.standing().code() + ")";
     }
 
     private static AnswerRow row(MachineView m, Pattern p, Cause cause) {
@@ -97,9 +102,9 @@ class CupsShare implements Question {
                 "/trace/patterns?machine=" + m.id() + "&cause=" + cause.code(),
                 List.of(
                         m.name(),
-                        p.metric(),
+                        name(p),
                         p.called() + " of " + p.n(),
-                        String.format(Locale.ROOT, "%s %.1f", p.above() ? "above" : "below", p.threshold()),
+                        side(p),
                         String.format(Locale.ROOT, "%.1f to %.1f", p.lower(), p.upper()),
                         String.format(Locale.ROOT, "%.2f", p.auc()),
                         p.standing().code()));

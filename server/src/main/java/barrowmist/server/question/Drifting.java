@@ -47,7 +47,7 @@ class Drifting implements Question {
             if (p.replacedBy() != null || asked.machineId() != null && p.machineId() != asked.machineId()) {
                 continue;
             }
-            for (ChartView c : review.batches(p.id(), false).charts()) {
+            for (ChartView c : review.batches(p.id(), false, asked.wording()).charts()) {
                 charts++;
                 if (c.driftsNow()) {
                     drifting.add(c.label() + " of " + p.name());

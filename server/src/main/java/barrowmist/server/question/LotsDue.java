@@ -1,5 +1,6 @@
 package barrowmist.server.question;
 
+import barrowmist.core.decision.DecisionRules;
 import barrowmist.server.decision.DecisionViews.DueLot;
 import barrowmist.server.decision.DueLots;
 import barrowmist.server.question.QuestionViews.AnswerRow;
@@ -14,8 +15,6 @@ import org.springframework.stereotype.Component;
 /** Which lots must be decided this week. */
 @Component
 class LotsDue implements Question {
-
-    private static final int A_WEEK = 8;
 
     private final DueLots due;
     private final Clock clock;
@@ -43,7 +42,7 @@ class LotsDue implements Question {
     @Override
     public AnswerView answer(Asked asked) {
         LocalDate today = LocalDate.now(clock);
-        List<DueLot> all = due.due(today.plusDays(A_WEEK)).stream()
+        List<DueLot> all = due.due(due.soonEnds()).stream()
                 .filter(l -> asked.supplier() == null || l.supplier().equals(asked.supplier()))
                 .toList();
         long over = all.stream()
@@ -55,7 +54,8 @@ class LotsDue implements Question {
                 all.isEmpty()
                         ? "None."
                         : "%d %s; %d of them over.".formatted(all.size(), all.size() == 1 ? "lot" : "lots", over),
-                "By the day that somebody set, else the house's ten days after the arrival.",
+                "By the day that somebody set, else by the contract or the house's %d days after the arrival."
+                        .formatted(DecisionRules.DEFAULTS.daysToDecide()),
                 List.of("Lot", "Supplier", "Due", "Stands at", "Missing"),
                 all.stream()
                         .map(l -> new AnswerRow(

@@ -1,6 +1,7 @@
 package barrowmist.server.question;
 
 import barrowmist.core.units.CsvTable;
+import barrowmist.core.units.Wording;
 import barrowmist.server.question.QuestionViews.AnswerRow;
 import barrowmist.server.question.QuestionViews.AnswerView;
 import barrowmist.server.question.QuestionViews.Asked;
@@ -49,7 +50,8 @@ class QuestionController {
             @RequestParam(required = false) @Nullable String supplier,
             @RequestParam(required = false) @Nullable String process,
             @RequestParam(required = false) @Nullable String person,
-            @RequestParam(required = false) @Nullable String cause) {
+            @RequestParam(required = false) @Nullable String cause,
+            @RequestParam(defaultValue = "false") boolean fahrenheit) {
         LocalDate today = LocalDate.now(clock);
         return one(id).answer(new Asked(
                 from == null ? today.minusDays(LOOK_BACK_DAYS) : from,
@@ -58,7 +60,8 @@ class QuestionController {
                 said(supplier),
                 said(process),
                 said(person),
-                said(cause)));
+                said(cause),
+                new Wording(fahrenheit, false)));
     }
 
     /** Its rows as a table. */
@@ -71,8 +74,9 @@ class QuestionController {
             @RequestParam(required = false) @Nullable String supplier,
             @RequestParam(required = false) @Nullable String process,
             @RequestParam(required = false) @Nullable String person,
-            @RequestParam(required = false) @Nullable String cause) {
-        AnswerView a = answer(id, from, to, machineId, supplier, process, person, cause);
+            @RequestParam(required = false) @Nullable String cause,
+            @RequestParam(defaultValue = "false") boolean fahrenheit) {
+        AnswerView a = answer(id, from, to, machineId, supplier, process, person, cause, fahrenheit);
         return CsvTable.write(
                 a.columns(), a.rows().stream().map(AnswerRow::cells).toList());
     }

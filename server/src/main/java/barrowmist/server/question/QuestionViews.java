@@ -1,5 +1,6 @@
 package barrowmist.server.question;
 
+import barrowmist.core.units.Wording;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.time.LocalDate;
 import java.util.List;
@@ -44,6 +45,7 @@ final class QuestionViews {
      * @param from first day
      * @param to last day
      * @param person who roasted it
+     * @param wording how temperatures are written
      */
     record Asked(
             LocalDate from,
@@ -52,5 +54,6 @@ final class QuestionViews {
             @Nullable String supplier,
             @Nullable String process,
             @Nullable String person,
-            @Nullable String cause) {}
+            @Nullable String cause,
+            Wording wording) {}
 }

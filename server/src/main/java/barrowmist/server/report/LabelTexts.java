@@ -74,7 +74,9 @@ public class LabelTexts {
 
     @Transactional(readOnly = true)
     LabelSettings settings() {
-        return settings.get(BEST_FOR, LabelSettings.class, () -> new LabelSettings(LabelText.BEST_FOR_MONTHS));
+        LabelSettings kept =
+                settings.get(BEST_FOR, LabelSettings.class, () -> new LabelSettings(LabelText.BEST_FOR_MONTHS, null));
+        return new LabelSettings(kept.bestForMonths(), settings.version(BEST_FOR));
     }
 
     /** @throws InputProblems if the months are out of range */
@@ -82,7 +84,6 @@ public class LabelTexts {
         InputProblems.refuseIfAny(new Checks()
                 .range("bestForMonths", "At its best for", changed.bestForMonths(), 1, MOST_MONTHS, "months")
                 .problems());
-        settings.keep(BEST_FOR, changed, null);
-        return changed;
+        return new LabelSettings(changed.bestForMonths(), settings.keep(BEST_FOR, changed, changed.version()));
     }
 }

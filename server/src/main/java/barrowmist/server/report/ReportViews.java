@@ -114,6 +114,10 @@ public final class ReportViews {
     /** What stands on a bag, a line each. */
     public record LabelTextView(List<String> lines, LocalDate bestBy) {}
 
-    /** For how many months a coffee is at its best. */
-    public record LabelSettings(int bestForMonths) {}
+    /**
+     * For how many months a coffee is at its best.
+     *
+     * @param version of what is changed; one that names none is taken
+     */
+    public record LabelSettings(int bestForMonths, @Nullable Long version) {}
 }

@@ -6,6 +6,7 @@ import barrowmist.server.green.LotEntity;
 import barrowmist.server.green.LotService;
 import barrowmist.server.store.StoreViews.ContractTerms;
 import barrowmist.server.store.StoreViews.ContractView;
+import barrowmist.server.web.Conflict;
 import barrowmist.server.web.InputProblems;
 import barrowmist.server.web.KeptInTurn;
 import java.time.Clock;
@@ -35,16 +36,17 @@ public class ContractService {
 
     @Transactional(readOnly = true)
     ContractView view(long lotId) {
-        Contract own = own(lotId);
-        Contract theirs = ofSupplier(lots.get(lotId).supplier());
+        Optional<ContractEntity> own = contracts.findByLotId(lotId);
+        Optional<ContractEntity> theirs =
+                contracts.findBySupplierIgnoreCase(lots.get(lotId).supplier());
         return new ContractView(
-                lotId, ContractTerms.of(own), ContractTerms.of(theirs), ContractTerms.of(own.or(theirs)));
+                lotId, terms(own), terms(theirs), ContractTerms.of(agreed(own).or(agreed(theirs)), null));
     }
 
     /** What holds for a lot. */
     @Transactional(readOnly = true)
     public Contract of(LotEntity lot) {
-        return own(lot.id()).or(ofSupplier(lot.supplier()));
+        return agreed(contracts.findByLotId(lot.id())).or(agreed(contracts.findBySupplierIgnoreCase(lot.supplier())));
     }
 
     /** What holds for each lot, by its number and its supplier; for those who need many. */
@@ -73,20 +75,17 @@ public class ContractService {
         return supplier.toLowerCase(Locale.ROOT);
     }
 
-    private Contract own(long lotId) {
-        return contracts.findByLotId(lotId).map(c -> c.terms().contract()).orElse(Contract.NONE);
+    private static Contract agreed(Optional<ContractEntity> kept) {
+        return kept.map(c -> c.terms().contract()).orElse(Contract.NONE);
     }
 
-    private Contract ofSupplier(String supplier) {
-        return contracts
-                .findBySupplierIgnoreCase(supplier)
-                .map(c -> c.terms().contract())
-                .orElse(Contract.NONE);
+    private static ContractTerms terms(Optional<ContractEntity> kept) {
+        return ContractTerms.of(agreed(kept), kept.map(ContractEntity::version).orElse(0L));
     }
 
     @Transactional(readOnly = true)
     ContractTerms supplier(String name) {
-        return ContractTerms.of(ofSupplier(name));
+        return terms(contracts.findBySupplierIgnoreCase(name));
     }
 
     /** @throws InputProblems if a point is out of its range */
@@ -103,11 +102,12 @@ public class ContractService {
             throw new InputProblems("supplier", "A supplier has a name of 1 to " + LONGEST_NAME + " characters");
         }
         keep(contracts.findBySupplierIgnoreCase(name).orElseGet(() -> new ContractEntity(null, name)), terms);
-        return terms;
+        return supplier(name);
     }
 
     private void keep(ContractEntity contract, ContractTerms terms) {
         InputProblems.refuseIfAny(terms.contract().problems());
+        Conflict.ifStale(terms.version(), contract.version(), "contract");
         contract.keep(terms, Member.nameOfCaller(), clock.instant());
         contracts.saveAndFlush(contract);
     }

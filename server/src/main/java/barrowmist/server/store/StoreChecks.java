@@ -2,6 +2,7 @@ package barrowmist.server.store;
 
 import barrowmist.core.check.Checks;
 import barrowmist.core.check.FieldProblem;
+import barrowmist.core.green.LotRules;
 import barrowmist.server.store.StoreViews.CheckEntry;
 import barrowmist.server.store.StoreViews.StoreEntry;
 import barrowmist.server.web.Optionals;
@@ -34,9 +35,10 @@ final class StoreChecks {
     }
 
     static List<FieldProblem> problems(CheckEntry e, LocalDate today) {
-        Checks checks = store(new Checks(), e.storageC(), e.storageRhPct())
-                .range("moisturePct", "Moisture", Optionals.of(e.moisturePct()), 1, 30, "%")
-                .range("waterActivity", "Water activity", Optionals.of(e.waterActivity()), 0.1, 1, "");
+        Checks checks = LotRules.water(
+                store(new Checks(), e.storageC(), e.storageRhPct()),
+                Optionals.of(e.moisturePct()),
+                Optionals.of(e.waterActivity()));
         text(checks, "smell", e.smell(), LONGEST);
         if (e.on() != null && e.on().isAfter(today)) {
             checks.add("on", "on is " + e.on() + ", a day to come");

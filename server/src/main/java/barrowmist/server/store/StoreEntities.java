@@ -34,6 +34,9 @@ class ContractEntity {
     private String changedBy;
     private Instant changedAt;
 
+    @Version
+    private @Nullable Long version;
+
     @SuppressWarnings("NullAway.Init")
     protected ContractEntity() {}
 
@@ -51,6 +54,11 @@ class ContractEntity {
 
     ContractTerms terms() {
         return Json.read(content, ContractTerms.class);
+    }
+
+    /** 0 before it is kept, then counted up from 1. */
+    long version() {
+        return version == null ? 0 : version + 1;
     }
 
     @Nullable
@@ -93,8 +101,9 @@ class LotStoreEntity {
         return Json.read(content, StoreEntry.class);
     }
 
+    /** 0 before it is kept, then counted up from 1. */
     long version() {
-        return version == null ? 0 : version;
+        return version == null ? 0 : version + 1;
     }
 }
 

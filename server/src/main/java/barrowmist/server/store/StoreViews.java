@@ -76,14 +76,19 @@ public final class StoreViews {
             boolean checkDue,
             List<DrawView> draws) {}
 
-    /** What was agreed; each point may be left out, and then the house's own limits hold. */
+    /**
+     * What was agreed; each point may be left out, and then the house's own limits hold.
+     *
+     * @param version of what is changed; one that names none is taken
+     */
     public record ContractTerms(
             @Nullable Double scoreFloor,
             @Nullable Double mostMoisturePct,
             @Nullable Integer mostCategory1,
             @Nullable Integer mostCategory2,
             @Nullable Double mostBelowScreenPct,
-            @Nullable Integer daysToApprove) {
+            @Nullable Integer daysToApprove,
+            @Nullable Long version) {
 
         public Contract contract() {
             return new Contract(
@@ -99,14 +104,15 @@ public final class StoreViews {
             return value == null ? OptionalInt.empty() : OptionalInt.of(value);
         }
 
-        static ContractTerms of(Contract c) {
+        static ContractTerms of(Contract c, @Nullable Long version) {
             return new ContractTerms(
                     Optionals.orNull(c.scoreFloor()),
                     Optionals.orNull(c.mostMoisturePct()),
                     Optionals.orNull(c.mostCategory1()),
                     Optionals.orNull(c.mostCategory2()),
                     Optionals.orNull(c.mostBelowScreenPct()),
-                    Optionals.orNull(c.daysToApprove()));
+                    Optionals.orNull(c.daysToApprove()),
+                    version);
         }
     }
 

@@ -41,7 +41,6 @@ class TodayService {
     /** A roast that is older waits for nobody: it came with a history that was imported (house default). */
     private static final int CURRENT_DAYS = 14;
 
-    private static final int A_WEEK = 8;
     private static final int DECIDED = 4;
 
     private final LotService lots;
@@ -98,7 +97,7 @@ class TodayService {
 
         List<TaskView> tasks = new ArrayList<>(clockTasks(toRoast));
         LocalDate today = LocalDate.now(clock);
-        List<Waiting> due = lotsDue.waiting(today.plusDays(A_WEEK));
+        List<Waiting> due = lotsDue.soon();
         decide(tasks, open, halfFilled);
         TaskWords.lots(tasks, due, today);
         TaskWords.after(tasks, recent);

@@ -29,8 +29,7 @@ public class KeptFindings {
     private static final int RULES = 1000 * TraceEngine.RULES_VERSION + RoastAnalyzer.RULES_VERSION;
 
     /** Standings in which the cup says something that somebody should read. */
-    private static final List<String> SAID =
-            List.of(Finding.Standing.SUPPORTED.code(), Finding.Standing.UNEXPLAINED.code());
+    private static final List<String> SAID = Finding.Standing.codesTheCupSpeaksFor();
 
     private static final int AT_ONCE = 80;
     private static final int LARGEST_PAGE = 5000;

@@ -1,6 +1,7 @@
 package barrowmist.server.trace;
 
 import barrowmist.core.trace.Cause;
+import barrowmist.core.trace.CupMetric;
 import barrowmist.core.trace.LearnedRules.Offer;
 import barrowmist.core.trace.Pattern;
 import barrowmist.server.trace.PatternService.Point;
@@ -38,6 +39,8 @@ class PatternController {
      */
     record PatternView(
             String metric,
+            String label,
+            String unit,
             String direction,
             OptionalDouble threshold,
             OptionalDouble lower,
@@ -51,6 +54,8 @@ class PatternController {
         static PatternView of(Pattern p) {
             return new PatternView(
                     p.metric(),
+                    CupMetric.parse(p.metric()).map(CupMetric::label).orElse(p.metric()),
+                    CupMetric.parse(p.metric()).map(CupMetric::unit).orElse(""),
                     p.above() ? "above" : "below",
                     known(p.threshold()),
                     known(p.lower()),

@@ -1,9 +1,9 @@
 package barrowmist.server.trace;
 
-import barrowmist.core.roast.KeyFigure;
 import barrowmist.core.roast.RoastFigures;
 import barrowmist.core.sample.BenchFigures;
 import barrowmist.core.trace.Cause;
+import barrowmist.core.trace.CupMetric;
 import barrowmist.core.trace.Pattern;
 import barrowmist.core.trace.Patterns;
 import barrowmist.core.trace.Patterns.Metric;
@@ -13,12 +13,9 @@ import barrowmist.server.sample.SampleService;
 import barrowmist.server.trace.RoastTraceRepository.Called;
 import barrowmist.server.web.InputProblems;
 import java.util.ArrayList;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.OptionalDouble;
-import java.util.OptionalInt;
-import java.util.function.Function;
 import org.springframework.data.domain.PageRequest;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -34,8 +31,6 @@ public class PatternService {
     /** So many are shown as dots. */
     private static final int DOTS = 400;
 
-    private static final Map<String, Function<Known, OptionalDouble>> METRICS = metrics();
-
     private final RoastTraceRepository traces;
     private final MachineHistory history;
     private final SampleService samples;
@@ -49,9 +44,6 @@ public class PatternService {
         this.machines = machines;
     }
 
-    /** What is known of one roast. */
-    private record Known(RoastFigures roast, BenchFigures bench) {}
-
     /** A pattern for each figure of the analysis and the bench, the surest first. */
     public List<Pattern> of(long machineId, Cause cause) {
         machines.get(machineId);
@@ -60,7 +52,9 @@ public class PatternService {
         Map<Long, RoastFigures> figures = history.figures(ids);
         Map<Long, BenchFigures> bench = samples.figures(ids);
         List<Metric> metrics = new ArrayList<>();
-        METRICS.forEach((name, of) -> metrics.add(metric(name, of, called, cause, figures, bench)));
+        for (CupMetric m : CupMetric.values()) {
+            metrics.add(metric(m, called, cause, figures, bench));
+        }
         return Patterns.of(metrics);
     }
 
@@ -70,10 +64,9 @@ public class PatternService {
     /** The newest roasts along one figure, as a picture shows them. */
     public List<Point> points(long machineId, Cause cause, String metric) {
         machines.get(machineId);
-        Function<Known, OptionalDouble> of = METRICS.get(metric);
-        if (of == null) {
-            throw new InputProblems("metric", "metric is " + metric + ", which is no figure of a roast or its bench");
-        }
+        CupMetric of = CupMetric.parse(metric)
+                .orElseThrow(() -> new InputProblems(
+                        "metric", "metric is " + metric + ", which is no figure of a roast or its bench"));
         List<Called> called = traces.called(machineId, PageRequest.of(0, DOTS));
         List<Long> ids = called.stream().map(Called::roastId).toList();
         Map<Long, RoastFigures> figures = history.figures(ids);
@@ -88,19 +81,15 @@ public class PatternService {
     }
 
     private static OptionalDouble value(
-            Called c,
-            Function<Known, OptionalDouble> of,
-            Map<Long, RoastFigures> figures,
-            Map<Long, BenchFigures> bench) {
+            Called c, CupMetric of, Map<Long, RoastFigures> figures, Map<Long, BenchFigures> bench) {
         RoastFigures roast = figures.get(c.roastId());
         return roast == null
                 ? OptionalDouble.empty()
-                : of.apply(new Known(roast, bench.getOrDefault(c.roastId(), BenchFigures.none())));
+                : of.of().apply(roast, bench.getOrDefault(c.roastId(), BenchFigures.none()));
     }
 
     private static Metric metric(
-            String name,
-            Function<Known, OptionalDouble> of,
+            CupMetric of,
             List<Called> called,
             Cause cause,
             Map<Long, RoastFigures> figures,
@@ -115,28 +104,6 @@ public class PatternService {
                 so[n++] = cause.code().equals(c.cause());
             }
         }
-        return new Metric(name, java.util.Arrays.copyOf(values, n), java.util.Arrays.copyOf(so, n));
-    }
-
-    private static Map<String, Function<Known, OptionalDouble>> metrics() {
-        Map<String, Function<Known, OptionalDouble>> out = new LinkedHashMap<>();
-        out.put("chargeC", k -> k.roast.chargeC());
-        for (KeyFigure figure : KeyFigure.values()) {
-            out.put(figure.field(), k -> figure.of(k.roast));
-        }
-        out.put("developmentRiseC", k -> k.roast.developmentRiseC());
-        out.put("drumRpm", k -> k.roast.drumRpm());
-        out.put("weightLossPct", k -> k.bench.weightLossPct());
-        out.put("colourWhole", k -> k.bench.colourWhole());
-        out.put("colourGround", k -> k.bench.colourGround());
-        out.put("colourGap", k -> k.bench.colourGap());
-        out.put("quakersPer100g", k -> count(k.bench.quakersPer100g()));
-        out.put("scorchedPer100g", k -> count(k.bench.scorchedPer100g()));
-        out.put("tippedPer100g", k -> count(k.bench.tippedPer100g()));
-        return out;
-    }
-
-    private static OptionalDouble count(OptionalInt n) {
-        return n.isPresent() ? OptionalDouble.of(n.getAsInt()) : OptionalDouble.empty();
+        return new Metric(of.code(), java.util.Arrays.copyOf(values, n), java.util.Arrays.copyOf(so, n));
     }
 }

@@ -1,7 +1,6 @@
 package barrowmist.server.trace;
 
 import barrowmist.core.trace.Finding;
-import barrowmist.core.trace.Finding.Standing;
 import barrowmist.core.trace.TraceEngine;
 import barrowmist.core.trace.TraceInput;
 import barrowmist.core.trace.TraceRules.Change;
@@ -69,7 +68,7 @@ public class RuleTrial {
     /** The cause that the cup is said to have, by its code; {@code none} where it is said to have none. */
     private static String said(Traced traced) {
         return traced.findings().stream()
-                .filter(f -> f.standing() == Standing.SUPPORTED || f.standing() == Standing.UNEXPLAINED)
+                .filter(f -> f.standing().cupSpeaks())
                 .findFirst()
                 .map(Finding::cause)
                 .map(c -> c.code())

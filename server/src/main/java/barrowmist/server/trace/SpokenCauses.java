@@ -37,7 +37,7 @@ public class SpokenCauses {
         }
         Optional<Finding> said = traces.traced(roastId).findings().stream()
                 .findFirst()
-                .filter(f -> f.standing() == Standing.SUPPORTED || f.standing() == Standing.UNEXPLAINED);
+                .filter(f -> f.standing().cupSpeaks());
         return new Spoken(
                 said.map(Finding::cause),
                 false,

@@ -148,6 +148,9 @@ class ProfileTest {
         assertThat(lab.get("/api/bags?bag=K-8").body()).isEmpty();
         assertThat(batches(id).get("outturn").asString()).isEqualTo("1 of 2 held (1.0 kg green): dark.");
         JsonNode release = lab.get(at).body();
+        String stale = "{\"released\":false,\"reason\":\"dark\",\"version\":1}";
+        assertThat(release.get("version").asLong()).isEqualTo(2);
+        assertThat(lab.put(at, stale).status()).as("changed meanwhile").isEqualTo(409);
         assertThat(release.get("profiles")).hasSize(1);
         assertThat(release.get("released").asBoolean()).isTrue();
     }
@@ -169,6 +172,10 @@ class ProfileTest {
                 .isEqualTo(second);
         assertThat(batches(first).get("batches")).hasSize(1);
         assertThat(batches(second).get("batches")).isEmpty();
+        long third = profile(plan, "");
+        assertThat(lab.get("/api/profiles/" + second).body().get("replacedBy").asLong())
+                .as("approved once more without a word, it is the next version")
+                .isEqualTo(third);
         assertThat(lab.post("/api/profiles", "{\"planId\":%d,\"replaces\":%d}".formatted(plan, first))
                         .status())
                 .isEqualTo(409);

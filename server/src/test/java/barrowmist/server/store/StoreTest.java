@@ -104,7 +104,8 @@ class StoreTest {
                 .isEqualTo(200);
         JsonNode holds = lab.get("/api/lots/" + lot + "/contract").body();
         assertThat(holds.at("/holds/mostMoisturePct").asDouble()).isEqualTo(11.5);
-        assertThat(holds.get("own").isEmpty()).isTrue();
+        assertThat(holds.get("own").has("scoreFloor")).isFalse();
+        assertThat(holds.at("/own/version").asLong()).isZero();
         JsonNode d = lab.get("/api/lots/" + lot + "/decision").body();
         assertThat(d.get("dueOn").asString())
                 .isEqualTo(LocalDate.now().plusDays(20).toString());
@@ -115,6 +116,19 @@ class StoreTest {
         assertThat(lab.put("/api/lots/" + lot + "/contract", "{\"scoreFloor\":830}")
                         .status())
                 .isEqualTo(422);
+        long version = lab.get("/api/lots/" + lot + "/contract")
+                .body()
+                .at("/own/version")
+                .asLong();
+        assertThat(version).isEqualTo(1);
+        String mine = "{\"scoreFloor\":84,\"version\":" + version + "}";
+        assertThat(lab.put("/api/lots/" + lot + "/contract", mine).status()).isEqualTo(200);
+        assertThat(lab.put("/api/lots/" + lot + "/contract", mine).status())
+                .as("another wrote it meanwhile")
+                .isEqualTo(409);
+        assertThat(lab.put("/api/suppliers/Store & Co/contract", "{\"scoreFloor\":80,\"version\":0}")
+                        .status())
+                .isEqualTo(409);
     }
 
     @Test

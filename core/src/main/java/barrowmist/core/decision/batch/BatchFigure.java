@@ -1,7 +1,9 @@
 package barrowmist.core.decision.batch;
 
 import barrowmist.core.roast.KeyFigure;
+import barrowmist.core.units.Wording;
 import java.util.Arrays;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.function.Function;
@@ -63,6 +65,26 @@ public enum BatchFigure {
     public OptionalDouble of(Batch batch) {
         return value.apply(batch);
     }
+
+    /** How far two values of it lie apart, as it is written, such as {@code 1.5 °C}. */
+    public String apart(double by, Wording wording) {
+        return switch (unit) {
+            case "°C" -> wording.difference(by);
+            case "°C/min" -> wording.rate(by);
+            default -> Wording.number(by) + (unit.isEmpty() ? "" : " " + unit);
+        };
+    }
+
+    /** A value of it as it is written: a time as minutes and seconds. */
+    public String written(double value, Wording wording) {
+        return switch (unit) {
+            case "°C" -> wording.exact(value);
+            case "s" -> String.format(Locale.ROOT, "%d:%02d", Math.round(value) / SECONDS, Math.round(value) % SECONDS);
+            default -> apart(value, wording);
+        };
+    }
+
+    private static final int SECONDS = 60;
 
     /** What a plan aims at by this name; empty where plans do not know it. */
     public Optional<KeyFigure> planned() {

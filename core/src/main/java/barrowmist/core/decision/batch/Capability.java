@@ -1,6 +1,7 @@
 package barrowmist.core.decision.batch;
 
 import barrowmist.core.plan.Aim;
+import barrowmist.core.units.Wording;
 import java.util.Locale;
 import org.hipparchus.distribution.continuous.NormalDistribution;
 
@@ -23,18 +24,18 @@ public record Capability(double ratio, double missesOneIn, String text) {
     private static final double NEARLY_ALL = 1.5;
     private static final double NEVER = 100_000;
 
-    static Capability of(BatchFigure figure, ControlLimits limits, Aim aim) {
+    static Capability of(BatchFigure figure, ControlLimits limits, Aim aim, Wording wording) {
         double above = (aim.most() - limits.centre()) / limits.sigma();
         double below = (limits.centre() - aim.least()) / limits.sigma();
         NormalDistribution normal = new NormalDistribution();
         double misses = normal.cumulativeProbability(-above) + normal.cumulativeProbability(-below);
         double ratio = Math.min(above, below) / SPREADS;
         double oneIn = Math.min(NEVER, 1 / Math.max(misses, 1 / NEVER));
-        return new Capability(ratio, oneIn, text(figure, ratio, oneIn, limits, aim));
+        return new Capability(ratio, oneIn, text(figure, ratio, oneIn, limits, aim, wording));
     }
 
     /** What a chart says of its figure: how well the tolerance is held, and how often chance alone calls. */
-    public static String said(ControlChart chart, Aim aim) {
+    public static String said(ControlChart chart, Aim aim, Wording wording) {
         if (chart.limits().isEmpty()) {
             return chart.points().size() < ControlLimits.FEWEST
                     ? "Limits come with " + ControlLimits.FEWEST + " batches; there are "
@@ -42,31 +43,26 @@ public record Capability(double ratio, double missesOneIn, String text) {
                     : "All values are the same: there is no spread to make limits of.";
         }
         ControlLimits l = chart.limits().get();
-        String drifted = chart.driftsNow().isEmpty() ? "" : drifted(chart, l);
+        String drifted = chart.driftsNow().isEmpty() ? "" : drifted(chart, l, wording);
         String chance = "Limits from " + l.n() + " batches: chance alone calls about 1 in " + l.falseAlarmOneIn() + ".";
-        return of(chart.figure(), l, aim).text() + " " + drifted + chance;
+        return of(chart.figure(), l, aim, wording).text() + " " + drifted + chance;
     }
 
-    private static String drifted(ControlChart chart, ControlLimits l) {
+    private static String drifted(ControlChart chart, ControlLimits l, Wording wording) {
         double mean = chart.points().get(chart.points().size() - 1).mean();
-        return String.format(
-                Locale.ROOT,
-                "Since then it has drifted: the weighted mean lies %.1f %s %s. ",
-                Math.abs(mean - l.centre()),
-                chart.figure().unit(),
-                mean > l.centre() ? "higher" : "lower");
+        return "Since then it has drifted: the weighted mean lies %s %s. "
+                .formatted(
+                        chart.figure().apart(Math.abs(mean - l.centre()), wording),
+                        mean > l.centre() ? "higher" : "lower");
     }
 
-    private static String text(BatchFigure figure, double ratio, double oneIn, ControlLimits limits, Aim aim) {
+    private static String text(
+            BatchFigure figure, double ratio, double oneIn, ControlLimits limits, Aim aim, Wording wording) {
         if (ratio >= ROOM) {
             return "Holds its tolerance with room to spare.";
         }
-        String off = String.format(
-                Locale.ROOT,
-                "%.1f %s %s its target",
-                Math.abs(limits.centre() - aim.value()),
-                figure.unit(),
-                limits.centre() > aim.value() ? "above" : "below");
+        String off = figure.apart(Math.abs(limits.centre() - aim.value()), wording)
+                + (limits.centre() > aim.value() ? " above its target" : " below its target");
         boolean beside = Math.abs(limits.centre() - aim.value()) > limits.sigma();
         String why = beside ? "It lies " + off : "It spreads";
         if (ratio >= JUST) {

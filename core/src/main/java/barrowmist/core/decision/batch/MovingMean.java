@@ -12,17 +12,7 @@ public record MovingMean(double weight, double spreads) {
     /** A fifth for the newest value finds a drift of a tenth to a half of a standard deviation a batch; the width keeps false calls below 1 in 370 (house defaults). */
     public static final MovingMean DEFAULT = new MovingMean(0.2, 3.3);
 
-    /** The means after each value, beginning from the centre. */
-    public double[] means(double[] values, double centre) {
-        double[] out = new double[values.length];
-        double mean = centre;
-        for (int i = 0; i < values.length; i++) {
-            mean = next(mean, values[i]);
-            out[i] = mean;
-        }
-        return out;
-    }
-
+    /** The mean with one more value. */
     double next(double mean, double value) {
         return weight * value + (1 - weight) * mean;
     }

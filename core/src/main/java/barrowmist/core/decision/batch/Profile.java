@@ -15,6 +15,9 @@ import java.util.OptionalDouble;
  */
 public record Profile(Map<BatchFigure, Aim> aims) {
 
+    /** So many batches of a day are tasted beside the approved roast (common practice, no published source). */
+    public static final int TASTED_OF_A_DAY = 3;
+
     public Profile {
         EnumMap<BatchFigure, Aim> ordered = new EnumMap<>(BatchFigure.class);
         ordered.putAll(aims);

@@ -26,8 +26,6 @@ public final class ProfileFile {
     private static final List<BatchFigure> OF_ITS_OWN_DRUM =
             List.of(BatchFigure.CHARGE_C, BatchFigure.TURNING_POINT_S, BatchFigure.DROP_C, BatchFigure.COLOUR_GROUND);
 
-    private static final int LONGEST = 200;
-
     private ProfileFile() {}
 
     /**
@@ -89,7 +87,7 @@ public final class ProfileFile {
         Optional<BatchFigure> figure = BatchFigure.parse(row.get("figure"));
         OptionalDouble target = numbers.number(row.get("target"));
         OptionalDouble tolerance = numbers.number(row.get("tolerance"));
-        if (aims.size() >= LONGEST || figure.isEmpty()) {
+        if (figure.isEmpty()) {
             problems.add(new FieldProblem("file", at + ": " + row.get("figure") + " is no figure of a batch"));
         } else if (target.isEmpty()
                 || tolerance.isEmpty()

@@ -1,8 +1,9 @@
 package barrowmist.core.decision.batch;
 
+import barrowmist.core.units.Wording;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Objects;
 import java.util.TreeMap;
@@ -22,12 +23,12 @@ public final class WhatChanged {
     private WhatChanged() {}
 
     /** Sentences, the clearest first; none where nothing stands out. */
-    public static List<String> of(ControlChart chart, List<Batch> batches) {
+    public static List<String> of(ControlChart chart, List<Batch> batches, Wording wording) {
         List<Found> found = new ArrayList<>();
         BatchFigure figure = chart.figure();
-        compared(figure, batches, b -> b.numberInDay() == 1, "The first batch of a day", found);
-        each(figure, batches, Batch::person, "Roasted by ", found);
-        each(figure, batches, Batch::lot, "", found);
+        compared(figure, batches, b -> b.numberInDay() == 1, "The first batch of a day", wording, found);
+        each(figure, batches, Batch::person, "Roasted by ", wording, found);
+        each(figure, batches, Batch::lot, "", wording, found);
         chart.driftsNow().ifPresent(s -> sinceDrift(s, batches, found));
         return found.stream()
                 .sorted((a, b) -> Double.compare(a.p, b.p))
@@ -38,7 +39,12 @@ public final class WhatChanged {
     private record Found(double p, String text) {}
 
     private static void each(
-            BatchFigure figure, List<Batch> batches, Function<Batch, String> by, String said, List<Found> found) {
+            BatchFigure figure,
+            List<Batch> batches,
+            Function<Batch, String> by,
+            String said,
+            Wording wording,
+            List<Found> found) {
         Map<String, Long> counts = batches.stream()
                 .map(by)
                 .filter(name -> !name.isEmpty())
@@ -48,11 +54,16 @@ public final class WhatChanged {
         }
         counts.values().removeIf(n -> n < FEWEST);
         counts.keySet()
-                .forEach(name -> compared(figure, batches, b -> by.apply(b).equals(name), said + name, found));
+                .forEach(name -> compared(figure, batches, b -> by.apply(b).equals(name), said + name, wording, found));
     }
 
     private static void compared(
-            BatchFigure figure, List<Batch> batches, Predicate<Batch> those, String name, List<Found> found) {
+            BatchFigure figure,
+            List<Batch> batches,
+            Predicate<Batch> those,
+            String name,
+            Wording wording,
+            List<Found> found) {
         double[] in = values(figure, batches, those);
         double[] out = values(figure, batches, those.negate());
         if (in.length < FEWEST || out.length < FEWEST || Math.max(spread(in), spread(out)) == 0) {
@@ -63,19 +74,17 @@ public final class WhatChanged {
             double off = mean(in) - mean(out);
             found.add(new Found(
                     p,
-                    String.format(
-                            Locale.ROOT,
-                            "%s lies %.1f %s %s than the rest (%d and %d batches).",
-                            name,
-                            Math.abs(off),
-                            figure.unit(),
-                            off > 0 ? "higher" : "lower",
-                            in.length,
-                            out.length)));
+                    "%s lies %s %s than the rest (%d and %d batches)."
+                            .formatted(
+                                    name,
+                                    figure.apart(Math.abs(off), wording),
+                                    off > 0 ? "higher" : "lower",
+                                    in.length,
+                                    out.length)));
         }
     }
 
-    /** What began in the ten batches before the drift was seen. */
+    /** What began in the batches just before the drift was seen. */
     private static void sinceDrift(ControlChart.Signal drift, List<Batch> batches, List<Found> found) {
         int at = 0;
         while (at < batches.size() - 1 && batches.get(at).roastId() != drift.roastId()) {
@@ -90,6 +99,7 @@ public final class WhatChanged {
         }
     }
 
+    /** So many batches a drift may have gone on before it is seen (house default). */
     private static final int LOOK_BACK = 15;
 
     private static void begun(
@@ -112,14 +122,11 @@ public final class WhatChanged {
     }
 
     private static double mean(double[] values) {
-        return java.util.Arrays.stream(values).average().orElseThrow();
+        return Arrays.stream(values).average().orElseThrow();
     }
 
     private static double spread(double[] values) {
         double mean = mean(values);
-        return java.util.Arrays.stream(values)
-                .map(v -> Math.abs(v - mean))
-                .max()
-                .orElse(0);
+        return Arrays.stream(values).map(v -> Math.abs(v - mean)).max().orElse(0);
     }
 }

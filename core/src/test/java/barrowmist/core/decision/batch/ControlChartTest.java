@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 import barrowmist.core.decision.batch.ControlChart.Rule;
 import barrowmist.core.decision.batch.ControlChart.Signal;
 import barrowmist.core.plan.Aim;
+import barrowmist.core.units.Wording;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
@@ -56,8 +57,18 @@ class ControlChartTest {
     @Test
     void theWeightedMeanIsThatOfTheHandbook() {
         MovingMean mean = new MovingMean(0.3, 3);
-        assertThat(mean.means(HANDBOOK, 50)).containsExactly(HANDBOOK_MEANS, within(0.0051));
+        assertThat(means(mean, HANDBOOK, 50)).containsExactly(HANDBOOK_MEANS, within(0.0051));
         assertThat(50 + mean.reach(2.0539, 1000)).isEqualTo(52.5884, within(0.001));
+    }
+
+    private static double[] means(MovingMean of, double[] values, double centre) {
+        double[] out = new double[values.length];
+        double mean = centre;
+        for (int i = 0; i < values.length; i++) {
+            mean = of.next(mean, values[i]);
+            out[i] = mean;
+        }
+        return out;
     }
 
     @Test
@@ -149,11 +160,17 @@ class ControlChartTest {
     @Test
     void capabilityIsSaidInWords() {
         ControlLimits l = new ControlLimits(205, 0.5, 30);
-        assertThat(Capability.of(BatchFigure.DROP_C, l, new Aim(205, 3)).text()).contains("room to spare");
-        assertThat(Capability.of(BatchFigure.DROP_C, l, new Aim(205, 1.7)).text())
+        assertThat(Capability.of(BatchFigure.DROP_C, l, new Aim(205, 3), Wording.SI)
+                        .text())
+                .contains("room to spare");
+        assertThat(Capability.of(BatchFigure.DROP_C, l, new Aim(205, 1.7), Wording.SI)
+                        .text())
                 .startsWith("Just holds");
-        Capability beside = Capability.of(BatchFigure.DROP_C, l, new Aim(206.5, 2));
+        Capability beside = Capability.of(BatchFigure.DROP_C, l, new Aim(206.5, 2), Wording.SI);
         assertThat(beside.text()).startsWith("Does not hold").contains("1.5 °C below its target");
+        assertThat(Capability.of(BatchFigure.DROP_C, l, new Aim(206.5, 2), new Wording(true, false))
+                        .text())
+                .contains("2.7 °F below its target");
         // one side of a normal value, one standard deviation: 0.1587 (normal table)
         assertThat(beside.missesOneIn()).isEqualTo(1 / 0.1587, within(0.01));
         assertThat(beside.ratio()).isEqualTo(1 / 3.0, within(1e-9));

@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 import barrowmist.core.decision.batch.Outturn.HeldBack;
 import barrowmist.core.decision.batch.Profile.Held;
 import barrowmist.core.plan.Aim;
+import barrowmist.core.units.Wording;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -45,7 +46,7 @@ class ProfileTest {
             batches.add(SomeBatches.batch(
                     i, 14 + first + 0.2 * chance.nextGaussian(), "Lot", i % 3 == 0 ? "Ada" : "Bo", false));
         }
-        List<String> said = WhatChanged.of(ControlChart.of(BatchFigure.LOSS_PCT, batches, false), batches);
+        List<String> said = WhatChanged.of(ControlChart.of(BatchFigure.LOSS_PCT, batches, false), batches, Wording.SI);
         assertThat(said).hasSize(1);
         assertThat(said.get(0))
                 .startsWith("The first batch of a day lies")
@@ -59,7 +60,7 @@ class ProfileTest {
             boolean late = i >= 35;
             batches.add(SomeBatches.batch(i, 14 + (i % 2) * 0.3 + (late ? 0.6 : 0), late ? "New" : "Old", "", false));
         }
-        assertThat(WhatChanged.of(ControlChart.of(BatchFigure.LOSS_PCT, batches, false), batches))
+        assertThat(WhatChanged.of(ControlChart.of(BatchFigure.LOSS_PCT, batches, false), batches, Wording.SI))
                 .anyMatch(s -> s.contains("green was changed to New"));
     }
 
@@ -72,7 +73,7 @@ class ProfileTest {
             for (int i = 0; i < 60; i++) {
                 batches.add(SomeBatches.batch(i, chance.nextGaussian(), "Lot", i % 3 == 0 ? "Ada" : "Bo", false));
             }
-            said += WhatChanged.of(ControlChart.of(BatchFigure.LOSS_PCT, batches, false), batches)
+            said += WhatChanged.of(ControlChart.of(BatchFigure.LOSS_PCT, batches, false), batches, Wording.SI)
                             .isEmpty()
                     ? 0
                     : 1;
