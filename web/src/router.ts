@@ -127,7 +127,7 @@ export const router = createRouter({
       meta: { title: 'Questions' },
     },
     {
-      path: '/decision/blend',
+      path: '/decision/blend/:id(\\d+)?',
       component: () => import('@/decision/BlendPage.vue'),
       meta: { title: 'Blend' },
     },

@@ -1,91 +1,88 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
+import { useRoute, useRouter } from 'vue-router'
 import { answer, api, type Schemas } from '@/shared/api/client'
 import { useLoad } from '@/shared/api/useLoad'
-import { useSend } from '@/shared/api/useSend'
-import NumberField from '@/shared/components/NumberField.vue'
-import { one } from '@/shared/format/text'
-import { useDraft } from '@/shared/kept/useDraft'
+import PageState from '@/shared/components/PageState.vue'
+import { plural } from '@/shared/format/text'
+import BlendForm from './BlendForm.vue'
+import BlendSuggested from './BlendSuggested.vue'
+import BlendTrials from './BlendTrials.vue'
 
-/** A blend thought through: what its parts suggest, whether they are roasted together, and how much green it takes. */
+/** Blends: what their parts suggest, whether they are roasted together, how much green they take, and what the trial showed. */
+const params = useRoute().params
+const router = useRouter()
+const id = params.id ? Number(params.id) : undefined
 const lots = useLoad(() => answer(api.GET('/api/lots')))
-const form = ref<{ parts: Schemas['BlendPart'][]; kg?: number }>({
-  parts: [{ share: 60 }, { share: 40 }],
-  kg: 10,
-})
-useDraft('blend', form)
-const view = ref<Schemas['BlendView']>()
-const { sending, failure, problem, send } = useSend()
-const sum = computed(() => form.value.parts.reduce((s, p) => s + (p.share ?? 0), 0))
+const kept = useLoad(() => answer(api.GET('/api/blends')))
+const blend = useLoad<Schemas['BlendPage'] | undefined>(() =>
+  id === undefined
+    ? Promise.resolve({ data: undefined })
+    : answer(api.GET('/api/blends/{id}', { params: { path: { id } } })),
+)
+const thought = ref<Schemas['BlendView']>()
+const shown = computed(() => thought.value ?? blend.data.value?.suggested)
+const parts = ref<Schemas['BlendPart'][]>([])
 
-async function think() {
-  view.value = (await send(() => api.POST('/api/blends', { body: form.value }))).data
+function think(view: Schemas['BlendView'], of: Schemas['BlendPart'][]) {
+  thought.value = view
+  parts.value = of
+}
+
+async function isKept(now: Schemas['BlendPage']) {
+  thought.value = undefined
+  if (now.id === id) {
+    await Promise.all([blend.reload(), kept.reload()])
+  } else {
+    await router.push(`/decision/blend/${now.id}`)
+  }
+}
+
+async function remove() {
+  await answer(api.DELETE('/api/blends/{id}', { params: { path: { id: id! } } }))
+  await router.push('/decision/blend')
 }
 </script>
 
 <template>
   <div class="page-head">
-    <h1>Blend</h1>
+    <h1>{{ blend.data.value?.name ?? 'Blend' }}</h1>
     <span class="quiet">an estimate from its parts: only the cup of the trial tells</span>
     <span class="spacer" />
+    <v-btn v-if="id" variant="text" @click="remove">Remove this blend</v-btn>
+    <v-btn v-if="id" variant="text" to="/decision/blend">Another blend</v-btn>
     <v-btn variant="text" to="/decision">To the decisions</v-btn>
   </div>
-  <form class="card" @submit.prevent="think">
-    <div v-for="(p, i) in form.parts" :key="i" class="part">
-      <v-select
-        v-model="p.lotId"
-        :items="(lots.data.value ?? []).map((l) => ({ value: l.id, title: l.name }))"
-        :label="`Part ${i + 1}`"
-        hide-details
-      />
-      <NumberField v-model="p.share" label="Share" unit="%" />
-      <v-btn v-if="form.parts.length > 2" variant="text" @click="form.parts.splice(i, 1)">Take it out</v-btn>
-    </div>
-    <div class="part">
-      <v-btn v-if="form.parts.length < 8" variant="text" @click="form.parts.push({})">One more part</v-btn>
-      <NumberField v-model="form.kg" label="Roasted, in all" unit="kg" :problem="problem('kg')" />
-      <span :class="sum === 100 ? 'quiet' : 'ember'">{{ one(sum) }} % in all</span>
-    </div>
-    <p v-if="failure" class="ember" role="alert">{{ problem('parts') ?? failure.message }}</p>
-    <v-btn type="submit" color="primary" :loading="sending">What would it be?</v-btn>
-  </form>
-  <section v-if="view" class="card">
-    <h2>
-      <template v-if="view.score !== undefined">About {{ view.score.toFixed(2) }} points</template>
-      <template v-else>No score: a part of it was never cupped</template>
-    </h2>
-    <p v-if="view.colourGround !== undefined">Ground colour about {{ one(view.colourGround) }}.</p>
-    <p>
-      <span v-for="w in view.words.slice(0, 10)" :key="w.word" class="word"
-        >{{ w.word }} <span class="quiet">{{ Math.round(100 * w.share) }} %</span></span
-      >
-    </p>
-    <p v-for="w in view.why" :key="w" :class="{ ember: view.apart }">{{ w }}</p>
-    <p v-for="n in view.needed" :key="n.name">
-      <b>{{ n.name }}</b>: {{ one(n.roastedKg) }} kg roasted<template v-if="n.greenKg !== undefined"
-        >, {{ one(n.greenKg) }} kg green</template
-      ><span v-else class="quiet">, weight loss not known yet</span>
-    </p>
-    <p class="quiet">
-      Roast the trial, weigh the parts together, and lay it blind beside them: Cupping takes it as a coffee
-      without a log.
-    </p>
-    <v-btn variant="outlined" to="/cupping">Lay the trial</v-btn>
-  </section>
+  <PageState
+    :loading="lots.loading.value || blend.loading.value"
+    :failure="lots.failure.value ?? blend.failure.value"
+    :there="!!lots.data.value && (!id || !!blend.data.value)"
+    @retry="blend.reload"
+  >
+    <BlendForm
+      :key="blend.data.value?.version ?? 0"
+      :blend="blend.data.value"
+      :lots="lots.data.value ?? []"
+      @thought="think"
+      @kept="isKept"
+      @theirs="blend.reload"
+    />
+    <BlendSuggested v-if="shown" :view="shown" :parts="thought ? parts : (blend.data.value?.parts ?? [])" />
+    <BlendTrials v-if="blend.data.value" :blend="blend.data.value" />
+    <section v-if="kept.data.value?.length" class="card kept">
+      <h2>Kept</h2>
+      <p v-for="b in kept.data.value" :key="b.id">
+        <router-link class="plain" :to="`/decision/blend/${b.id}`"
+          ><b>{{ b.name }}</b></router-link
+        >
+        {{ b.parts }} <span class="quiet">· {{ plural(b.trials, 'trial') }}</span>
+      </p>
+    </section>
+  </PageState>
 </template>
 
 <style scoped>
-.part {
-  display: grid;
-  grid-template-columns: minmax(0, 2fr) minmax(0, 1fr) auto;
-  gap: 10px;
-  align-items: center;
-  margin-bottom: 8px;
-}
-.card {
-  margin-bottom: 14px;
-}
-.word {
-  margin-right: 14px;
+.kept p {
+  margin: 4px 0;
 }
 </style>

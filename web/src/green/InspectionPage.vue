@@ -6,6 +6,7 @@ import { useLoad } from '@/shared/api/useLoad'
 import KeptNote from '@/shared/kept/KeptNote.vue'
 import NumberField from '@/shared/components/NumberField.vue'
 import PageState from '@/shared/components/PageState.vue'
+import PhotoStrip from '@/shared/components/PhotoStrip.vue'
 import ReadButton from '@/device/ReadButton.vue'
 import Judged from './Judged.vue'
 import LimitsDialog from './LimitsDialog.vue'
@@ -191,6 +192,7 @@ const harvestMonth = computed({
           @valid="note"
         />
       </div>
+      <PhotoStrip :id="id" of="green-samples" />
       <LimitsDialog v-model="limits" @saved="kept.flush" />
     </template>
   </PageState>

@@ -13,6 +13,7 @@ import OutlookScoreCard from './OutlookScoreCard.vue'
 import { provideControls } from '@/shared/useControls'
 import ProtocolEditor from './ProtocolEditor.vue'
 import ReferenceCard from './ReferenceCard.vue'
+import UpkeepCard from './UpkeepCard.vue'
 
 /** One roaster: what it can do, what is done between its batches, and what is learned of it. */
 const id = Number(useRoute().params.id)
@@ -77,6 +78,7 @@ const protocolProblems = computed(
           </p>
           <ModelCard :machine-id="id" />
           <OutlookScoreCard :machine-id="id" />
+          <UpkeepCard :machine-id="id" />
         </div>
         <form class="left" novalidate @submit.prevent="kept.flush">
           <AbilityCard v-model="draft" :problem-at="at" />

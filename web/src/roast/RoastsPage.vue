@@ -46,7 +46,13 @@ const FAULTS = [
   { title: 'with a stall', value: 'stall' },
   { title: 'with a surge', value: 'surge' },
 ]
+const MADE = [
+  { title: 'samples', value: 'samples' },
+  { title: 'production', value: 'production' },
+  { title: 'both', value: 'both' },
+]
 const sought = reactive({
+  made: 'samples',
   words: '',
   machineId: undefined as number | undefined,
   fault: '',
@@ -70,6 +76,7 @@ const query = computed(() => ({
   figure: sought.figure || undefined,
   min: typed(sought.min),
   max: typed(sought.max),
+  production: sought.made === 'both' ? undefined : sought.made === 'production',
   discarded: sought.discarded,
 }))
 const settled = refDebounced(query, 250)
@@ -84,7 +91,10 @@ watch(settled, () => {
 })
 watch(page, () => roasts.reload())
 const found = computed(() => roasts.data.value)
-const narrowed = computed(() => Object.values(query.value).some((v) => v !== undefined && v !== false))
+const narrowed = computed(
+  () =>
+    sought.made === 'production' || Object.values(query.value).some((v) => v !== undefined && v !== false),
+)
 const compare = ref<number[]>([])
 const verdicts = useCurveVerdicts()
 onMounted(verdicts.refresh)
@@ -122,6 +132,7 @@ onMounted(verdicts.refresh)
     <div class="search">
       <v-text-field v-model="sought.words" label="Find by lot, roaster or fault" clearable />
       <v-select v-if="!verdicts.held?.afterCup" v-model="sought.fault" :items="FAULTS" label="Log" />
+      <v-select v-model="sought.made" :items="MADE" label="Roasts" />
       <v-btn variant="text" :aria-expanded="more" @click="more = !more">{{ more ? 'Less' : 'More' }}</v-btn>
     </div>
     <div v-if="more" class="search more">
@@ -153,7 +164,7 @@ onMounted(verdicts.refresh)
 <style scoped>
 .search {
   display: grid;
-  grid-template-columns: minmax(200px, 360px) 200px auto;
+  grid-template-columns: minmax(200px, 360px) 200px 160px auto;
   gap: 10px;
   margin-bottom: 12px;
   justify-content: start;

@@ -51,6 +51,8 @@ describe('the list of roasts', () => {
     const searches = sent.filter((s) => s.path.startsWith('/api/roasts/search')).map((s) => s.path)
     expect(searches[searches.length - 1]).toContain('words=gatovu%20crash')
     expect(searches[searches.length - 1]).toContain('size=50')
+    // batches of production do not stand among the samples unless they are asked for
+    expect(searches[searches.length - 1]).toContain('production=false')
     await page
       .findAll('button')
       .find((b) => b.text() === 'Older')!

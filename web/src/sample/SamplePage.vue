@@ -5,12 +5,12 @@ import { answer, api, problemAt } from '@/shared/api/client'
 import { useLoad } from '@/shared/api/useLoad'
 import { roastName } from '@/shared/format/text'
 import PageState from '@/shared/components/PageState.vue'
+import PhotoStrip from '@/shared/components/PhotoStrip.vue'
 import KeptNote from '@/shared/kept/KeptNote.vue'
 import BeanTally from './BeanTally.vue'
 import BenchLimits from './BenchLimits.vue'
 import LookFields from './LookFields.vue'
 import MeasuredField from './MeasuredField.vue'
-import PhotoStrip from './PhotoStrip.vue'
 import VerdictCard from './VerdictCard.vue'
 import { useBench } from './useBench'
 
@@ -141,7 +141,7 @@ async function cup() {
         </section>
         <p v-if="said" class="ember said" role="alert">{{ said }}</p>
       </form>
-      <PhotoStrip :roast-id="id" />
+      <PhotoStrip :id="id" of="roasts" />
       <BenchLimits v-model="limits" @saved="verdictOf++" />
       <p class="caution mt-4">
         Fresh roasted coffee gives off carbon monoxide, and grinding it diacetyl: keep the bench and the bins

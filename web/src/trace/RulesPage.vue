@@ -11,7 +11,7 @@ import RuleHistory from './RuleHistory.vue'
 import RuleRow from './RuleRow.vue'
 import WhatIfCard from './WhatIfCard.vue'
 
-/** Every figure that the traces go by: looked up, tried on past findings, and changed with a reason. */
+/** Every figure that the traces and the decisions on lots go by: looked up, tried on past findings, and changed with a reason. */
 const rules = useLoad(() => answer(api.GET('/api/rules')))
 const sought = ref('')
 /** Half made, they wait here for whoever leaves the page and comes back. */
@@ -78,7 +78,7 @@ async function keep() {
 
 <template>
   <div class="page-head">
-    <h1>Rules of the trace</h1>
+    <h1>Rules</h1>
     <span v-if="rules.data.value" class="quiet"
       >version {{ rules.data.value.version }} · {{ rules.data.value.rules.length }} figures, house defaults
       until you change them</span
@@ -97,7 +97,7 @@ async function keep() {
         <v-text-field
           v-model="sought"
           label="Find a figure"
-          placeholder="charge, quakers, the word flat …"
+          placeholder="charge, quakers, the word flat, decision …"
           class="mb-3"
           clearable
           autofocus

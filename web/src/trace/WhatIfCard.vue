@@ -2,7 +2,7 @@
 import type { Schemas } from '@/shared/api/client'
 import { plural } from '@/shared/format/text'
 
-/** What changed rules would make of past findings. */
+/** What changed rules would make of past findings, and of what is proposed for lots. */
 defineProps<{ whatIf: Schemas['RulesWhatIf'] }>()
 </script>
 
@@ -19,6 +19,18 @@ defineProps<{ whatIf: Schemas['RulesWhatIf'] }>()
         >: {{ c.before }} → {{ c.after }}
       </li>
     </ul>
+
+    <template v-if="whatIf.proposals.length">
+      <p>
+        <b>{{ plural(whatIf.proposals.length, 'lot') }}</b> would be proposed otherwise.
+      </p>
+      <ul>
+        <li v-for="p in whatIf.proposals" :key="p.lotId">
+          <router-link class="plain" :to="`/decision/${p.lotId}`">{{ p.lotName }}</router-link>:
+          {{ p.before }} → {{ p.after }}
+        </li>
+      </ul>
+    </template>
     <p v-if="whatIf.judged" class="quiet">
       Of {{ plural(whatIf.judged, 'verdict') }} of yours {{ whatIf.agreeBefore }} agree now,
       {{ whatIf.agreeAfter }} would then.

@@ -37,6 +37,7 @@ const whatIf = {
   agreeBefore: 1,
   agreeAfter: 2,
   changed: [{ roastId: 7, lotName: 'Hill', number: 2, before: 'baked', after: 'quakers' }],
+  proposals: [{ lotId: 4, lotName: 'Slope', before: 'hold it', after: 'buy it' }],
 }
 
 afterEach(() => {
@@ -80,7 +81,10 @@ it('says what would change, and how verdicts agree', () => {
   const card = mountApp(WhatIfCard, { whatIf })
   expect(card.text()).toContain('Hill, roast 2: baked → quakers')
   expect(card.text()).toContain('Of 2 verdicts of yours 1 agree now, 2 would then.')
-  const none = mountApp(WhatIfCard, { whatIf: { ...whatIf, changed: [], judged: 0 } })
+  expect(card.text()).toContain('1 lot would be proposed otherwise.')
+  expect(card.text()).toContain('Slope: hold it → buy it')
+  const none = mountApp(WhatIfCard, { whatIf: { ...whatIf, changed: [], proposals: [], judged: 0 } })
+  expect(none.text()).not.toContain('proposed otherwise')
   expect(none.text()).toContain('No finding of the 20')
   expect(none.text()).toContain('no verdict yet')
 })

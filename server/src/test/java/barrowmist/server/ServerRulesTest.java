@@ -55,6 +55,7 @@ class ServerRulesTest {
             "decision",
             "batch",
             "report",
+            "blend",
             "supplier",
             "question",
             "label",

@@ -1,7 +1,9 @@
 package barrowmist.core.decision;
 
+import barrowmist.core.trace.TraceRules;
+
 /**
- * By what a proposal goes.
+ * By what a proposal goes; one of the house's rules each, under {@code decision.} in {@link TraceRules}.
  *
  * @param scoreFloor final score that a lot is bought from, points; 80 is where specialty begins (SCA cupping protocol, value from
  *     memory), a contract may ask for more
@@ -21,5 +23,18 @@ public record DecisionRules(
         int soonDays,
         int historyDays) {
 
-    public static final DecisionRules DEFAULTS = new DecisionRules(80, 0.9, 1.64, 0.6, 10, 7, 45);
+    /** Where a lab begins. */
+    public static final DecisionRules DEFAULTS = of(TraceRules.DEFAULTS);
+
+    /** As the lead has set them; days are whole ones. */
+    public static DecisionRules of(TraceRules rules) {
+        return new DecisionRules(
+                rules.value("decision.score-floor"),
+                rules.value("decision.sheet-sd"),
+                rules.value("decision.sure"),
+                rules.value("decision.whole-lot"),
+                (int) Math.round(rules.value("decision.days")),
+                (int) Math.round(rules.value("decision.soon")),
+                (int) Math.round(rules.value("decision.history")));
+    }
 }

@@ -1,5 +1,6 @@
 package barrowmist.core.decision;
 
+import barrowmist.core.cupping.panel.Difference;
 import barrowmist.core.green.Grade;
 import barrowmist.core.green.GreenJudgement;
 import barrowmist.core.green.SampleStage;
@@ -18,6 +19,7 @@ import java.util.OptionalInt;
  * @param roasts its cupped roasts, oldest first
  * @param quakersPer100g the most that were picked from one roast of it; empty where none were counted
  * @param kg kilos of it
+ * @param sameAsBefore triangles between its arrival and its pre-shipment sample, taken together; empty where none was told
  */
 public record LotEvidence(
         List<GreenJudgement> measured,
@@ -25,15 +27,16 @@ public record LotEvidence(
         List<StageComparison> stages,
         List<CuppedRoast> roasts,
         OptionalInt quakersPer100g,
-        double kg) {
+        double kg,
+        Optional<Difference> sameAsBefore) {
 
-    /** Without a count of quakers. */
+    /** Without a count of quakers, and without a triangle. */
     public LotEvidence(
             List<GreenJudgement> measured,
             Optional<Grade> grade,
             List<StageComparison> stages,
             List<CuppedRoast> roasts) {
-        this(measured, grade, stages, roasts, OptionalInt.empty(), 0);
+        this(measured, grade, stages, roasts, OptionalInt.empty(), 0, Optional.empty());
     }
 
     /**

@@ -1,17 +1,14 @@
 package barrowmist.core.decision;
 
+import barrowmist.core.cupping.panel.Difference;
 import barrowmist.core.decision.LotEvidence.CuppedRoast;
-import barrowmist.core.green.Grade;
-import barrowmist.core.green.GreenJudgement;
 import barrowmist.core.green.GreenJudgement.Verdict;
-import barrowmist.core.green.StageComparison;
 import barrowmist.core.trace.Cause;
 import barrowmist.core.trace.Evidence.Source;
 import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Locale;
-import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 
@@ -33,10 +30,6 @@ public final class Proposals {
     private static final Set<Cause> OF_THE_GREEN =
             EnumSet.of(Cause.GREEN_MOULD, Cause.GREEN_FERMENT, Cause.GREEN_PHENOL, Cause.PAST_CROP);
 
-    /** Where a judgement does not name its figure itself. */
-    private static final Map<String, String> NAMED =
-            Map.of("moisturePct", "Moisture: ", "waterActivity", "Water activity: ", "densityGPerL", "Density: ");
-
     private final LotEvidence lot;
     private final DecisionRules rules;
     private final List<Reason> reasons = new ArrayList<>();
@@ -52,7 +45,7 @@ public final class Proposals {
     }
 
     private Outcome outcome() {
-        boolean within = measured();
+        boolean within = new MeasuredReasons(lot, reasons).within();
         if (lot.measured().stream().anyMatch(j -> j.verdict() == Verdict.STOP)) {
             return Outcome.REJECT;
         }
@@ -70,36 +63,9 @@ public final class Proposals {
             return again();
         }
         faultsOfSingleRoasts(clean.size());
-        return new ScoreReasons(rules, reasons).outcome(clean, within);
-    }
-
-    /** What was measured, point by point; whether all of it is within the limits. */
-    private boolean measured() {
-        boolean within = true;
-        for (GreenJudgement j : lot.measured()) {
-            if (j.verdict() == Verdict.OUT || j.verdict() == Verdict.STOP) {
-                reasons.add(Reason.bad(Source.GREEN, NAMED.getOrDefault(j.field(), "") + j.text()));
-                within = false;
-            }
-        }
-        if (lot.grade()
-                .map(Grade::name)
-                .filter(g -> g == Grade.Name.BELOW_SPECIALTY)
-                .isPresent()) {
-            reasons.add(Reason.bad(Source.GREEN, lot.grade().get().reason()));
-            within = false;
-        }
-        for (StageComparison c : lot.stages()) {
-            if (c.verdict() == StageComparison.Verdict.DIFFERS) {
-                reasons.add(
-                        Reason.bad(Source.GREEN, "%s beside the sample before: %s".formatted(c.figure(), c.text())));
-                within = false;
-            }
-        }
-        if (within && !lot.measured().isEmpty()) {
-            reasons.add(Reason.good(Source.GREEN, "All that was measured lies within the limits."));
-        }
-        return within;
+        Outcome outcome = new ScoreReasons(rules, reasons).outcome(clean, within);
+        boolean another = lot.sameAsBefore().filter(Difference::shown).isPresent();
+        return outcome == Outcome.BUY && another ? Outcome.HOLD : outcome;
     }
 
     /** A fault of the green: in most of the roasts it is the lot's; in some, and quakers, it may be sorted out. */

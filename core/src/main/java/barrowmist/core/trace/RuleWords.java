@@ -47,6 +47,9 @@ final class RuleWords {
     /** The station of the sign that it is of; the trace itself where it is of none. */
     static String station(String name) {
         String[] part = name.split("\\.");
+        if (part[0].equals("decision")) {
+            return "decision";
+        }
         String sign = part[0].equals("sign") ? part[1] : part[0].equals("shows") ? part[part.length - 1] : "";
         if (part[0].equals("word") || part[0].equals("cup")) {
             return "cupping";

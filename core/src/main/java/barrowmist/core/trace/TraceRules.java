@@ -9,17 +9,22 @@ import java.util.Map;
 import java.util.Optional;
 
 /**
- * Every figure that the trace goes by, by its name: {@code sign.<sign>.base|line|soft}, {@code prior.<cause>}, {@code
+ * Every figure that the trace and the decision on a lot go by, by its name: {@code sign.<sign>.base|line|soft}, {@code prior.<cause>}, {@code
  * way.<cause>.<way>}, {@code shows.<cause>[.<way>].<sign>}, {@code word.<cause>.<word>}, and the rest. Immutable.
  */
 public final class TraceRules {
 
     /** Where a lab begins. */
-    public static final TraceRules DEFAULTS = new TraceRules(read());
+    public static final TraceRules DEFAULTS = new TraceRules(RuleReader.read());
 
+    private static final String PUBLISHED = "published: ";
     private static final double LEAST_P = 0.001;
     private static final double LEAST = 0.001;
     private static final double MOST = 10_000;
+    private static final double LONGEST_DAYS = 730;
+
+    /** Rules of the decision on a lot. */
+    private static final String DECISION = "decision.";
 
     private final Map<String, Rule> rules;
 
@@ -50,7 +55,15 @@ public final class TraceRules {
 
         /** By what right it begins where it does. */
         public Standing standing() {
-            return unit.contains("common practice") ? Standing.COMMON_PRACTICE : Standing.HOUSE_DEFAULT;
+            return unit.contains("common practice")
+                    ? Standing.COMMON_PRACTICE
+                    : source().isPresent() ? Standing.PUBLISHED : Standing.HOUSE_DEFAULT;
+        }
+
+        /** The published source that it begins with; empty where there is none. */
+        public Optional<String> source() {
+            int at = unit.indexOf(PUBLISHED);
+            return at < 0 ? Optional.empty() : Optional.of(unit.substring(at + PUBLISHED.length()));
         }
 
         private Rule with(double newValue) {
@@ -72,7 +85,7 @@ public final class TraceRules {
     }
 
     /** @throws IllegalArgumentException if there is no such figure */
-    double value(String name) {
+    public double value(String name) {
         return rule(name).value();
     }
 
@@ -103,7 +116,7 @@ public final class TraceRules {
             } else if (rule.get().probable()) {
                 checks.range(at + "value", rule.get().text(), c.value(), LEAST_P, 1 - LEAST_P, "");
             } else {
-                checks.range(at + "value", rule.get().text(), c.value(), least(c.name()), MOST, "");
+                checks.range(at + "value", rule.get().text(), c.value(), least(c.name()), most(c.name()), "");
             }
         }
         return checks.problems();
@@ -115,73 +128,25 @@ public final class TraceRules {
                 || name.startsWith("word.")
                 || name.startsWith("way.")
                 || name.startsWith("floor.")
-                || name.startsWith("cup.");
+                || name.startsWith("cup.")
+                || name.startsWith(DECISION);
         return above ? LEAST : -MOST;
+    }
+
+    /** No score lies above 100, no share above 1; and a decision is not put off for longer than a crop lasts. */
+    private static double most(String name) {
+        return switch (name) {
+            case DECISION + "score-floor" -> 100;
+            case DECISION + "whole-lot" -> 1;
+            default -> name.startsWith(DECISION) ? LONGEST_DAYS : MOST;
+        };
+    }
+
+    /** Whether the rule of this name is one of the decision on a lot, and no cup's. */
+    public static boolean ofDecision(String name) {
+        return name.startsWith(DECISION);
     }
 
     /** Another value for a rule. */
     public record Change(String name, double value) {}
-
-    private static Map<String, Rule> read() {
-        Map<String, Rule> out = new LinkedHashMap<>();
-        RuleTable.SIGNS.lines().forEach(line -> readSign(out, line.strip().split("\\s+", 5)));
-        entries(RuleTable.PRIORS.replace('\n', ' '))
-                .forEach((cause, p) -> put(out, "prior." + cause, p, "probability"));
-        blocks(RuleTable.WAYS).forEach((head, body) -> {
-            String[] way = head.split(" ");
-            put(out, "way." + way[0] + "." + way[1], Double.parseDouble(way[2]), "share of the cause");
-            entries(body)
-                    .forEach((sign, p) -> put(out, "shows." + way[0] + "." + way[1] + "." + sign, p, "probability"));
-        });
-        blocks(RuleTable.SHOWS)
-                .forEach((cause, body) ->
-                        entries(body).forEach((sign, p) -> put(out, "shows." + cause + "." + sign, p, "probability")));
-        blocks(RuleTable.WORDS)
-                .forEach((cause, body) -> entries(body)
-                        .forEach((word, share) ->
-                                put(out, "word." + cause + "." + word, share, "share beside the others")));
-        RuleTable.FIGURES
-                .lines()
-                .map(line -> line.strip().split("\\s+", 3))
-                .forEach(f -> put(out, f[0], Double.parseDouble(f[1]), f[2]));
-        return out;
-    }
-
-    private static void readSign(Map<String, Rule> out, String[] columns) {
-        String name = "sign." + columns[0] + ".";
-        put(out, name + "base", Double.parseDouble(columns[1]), "probability on a sound roast");
-        put(out, name + "line", Double.parseDouble(columns[2]), columns[4]);
-        put(out, name + "soft", Double.parseDouble(columns[3]), columns[4]);
-    }
-
-    private static void put(Map<String, Rule> out, String name, double value, String unit) {
-        if (out.put(name, new Rule(name, value, unit, value)) != null) {
-            throw new IllegalStateException(name + " stands twice");
-        }
-    }
-
-    /** Lines of {@code head: body}; a line without a colon goes on with the one before. */
-    private static Map<String, String> blocks(String table) {
-        Map<String, String> out = new LinkedHashMap<>();
-        String head = "";
-        for (String line : table.lines().toList()) {
-            int colon = line.indexOf(':');
-            head = colon < 0 ? head : line.substring(0, colon).strip();
-            out.merge(head, line.substring(colon + 1).strip(), (a, b) -> a + " " + b);
-        }
-        return out;
-    }
-
-    /** {@code name value, name value}; a name may have several words. */
-    private static Map<String, Double> entries(String text) {
-        Map<String, Double> out = new LinkedHashMap<>();
-        for (String entry : text.split(",")) {
-            String e = entry.strip();
-            int last = e.lastIndexOf(' ');
-            if (last > 0) {
-                out.put(e.substring(0, last).strip(), Double.parseDouble(e.substring(last + 1)));
-            }
-        }
-        return out;
-    }
 }

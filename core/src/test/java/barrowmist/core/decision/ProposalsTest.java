@@ -2,16 +2,20 @@ package barrowmist.core.decision;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import barrowmist.core.cupping.panel.Difference;
 import barrowmist.core.decision.LotEvidence.CuppedRoast;
 import barrowmist.core.green.Grade;
 import barrowmist.core.green.GreenJudgement;
 import barrowmist.core.green.GreenJudgement.Verdict;
 import barrowmist.core.green.SampleStage;
 import barrowmist.core.trace.Cause;
+import barrowmist.core.trace.TraceRules;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalInt;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -44,6 +48,18 @@ class ProposalsTest {
     private static LotEvidence lot(GreenJudgement measured, CuppedRoast... roasts) {
         return new LotEvidence(
                 measured == null ? List.of() : List.of(measured), Optional.empty(), List.of(), List.of(roasts));
+    }
+
+    /** A clean lot, with a triangle of its arrival and its pre-shipment sample. */
+    private static LotEvidence told(int right, int sets) {
+        return new LotEvidence(
+                List.of(GOOD),
+                Optional.empty(),
+                List.of(),
+                List.of(roast(SampleStage.PRE_SHIPMENT, null, true, 84.25, 84), clean(84, 84.25)),
+                OptionalInt.empty(),
+                60,
+                Optional.of(Difference.of(sets, right, sets)));
     }
 
     static Stream<Arguments> situations() {
@@ -90,6 +106,8 @@ class ProposalsTest {
                         "two roasts, both scorched",
                         lot(GOOD, faulty(Cause.SCORCHED, 75), faulty(Cause.SCORCHED, 76)),
                         Outcome.ROAST_AGAIN),
+                situation("as good as before, and a triangle that tells nothing apart", told(4, 12), Outcome.BUY),
+                situation("as good as before, and a triangle that tells them apart", told(9, 12), Outcome.HOLD),
                 situation("past crop", lot(GOOD, faulty(Cause.PAST_CROP, 78)), Outcome.REJECT),
                 situation("cupped the day it was roasted", lot(GOOD, faulty(Cause.UNDER_RESTED, 79)), Outcome.HOLD),
                 situation("the water was off", lot(GOOD, faulty(Cause.PREPARATION, 79)), Outcome.HOLD),
@@ -125,6 +143,40 @@ class ProposalsTest {
         assertThat(p.reasons()).extracting(Reason::text).contains("7 full defects, 5 allowed.");
     }
 
+    /** ISO 4120 (value from memory): of 12, 8 right show a difference at 5 %. */
+    @Test
+    void aTriangleIsToldWithWhatItCouldHaveShown() {
+        assertThat(Proposals.of(told(8, 12), DecisionRules.DEFAULTS).outcome()).isEqualTo(Outcome.HOLD);
+        Proposal none = Proposals.of(told(7, 12), DecisionRules.DEFAULTS);
+        assertThat(none.outcome()).isEqualTo(Outcome.BUY);
+        assertThat(none.reasons())
+                .anyMatch(r -> r.speaksFor()
+                        && r.text().startsWith("A triangle of the arrival and the pre-shipment sample: No difference")
+                        && r.text().contains("this test would have shown it in"));
+    }
+
+    @Test
+    void aTriangleDecidesNothingWhereTheCupDoes() {
+        LotEvidence mouldy = new LotEvidence(
+                List.of(GOOD),
+                Optional.empty(),
+                List.of(),
+                List.of(faulty(Cause.GREEN_MOULD, 70)),
+                OptionalInt.empty(),
+                60,
+                Optional.of(Difference.of(12, 4, 12)));
+        assertThat(Proposals.of(mouldy, DecisionRules.DEFAULTS).outcome()).isEqualTo(Outcome.REJECT);
+    }
+
+    @Test
+    void theLeadsOwnFloorAndPatienceAreTheHousesRules() {
+        DecisionRules strict =
+                DecisionRules.of(TraceRules.DEFAULTS.with(Map.of("decision.score-floor", 85.0, "decision.days", 3.0)));
+        assertThat(strict.daysToDecide()).isEqualTo(3);
+        assertThat(Proposals.of(lot(GOOD, clean(84.5)), strict).outcome()).isEqualTo(Outcome.HOLD);
+        assertThat(Proposals.of(lot(GOOD, clean(83)), strict).outcome()).isEqualTo(Outcome.REJECT);
+    }
+
     @Test
     void moreSheetsTellMore() {
         List<Double> many = new ArrayList<>(java.util.Collections.nCopies(12, 80.75));
@@ -141,8 +193,9 @@ class ProposalsTest {
                 Optional.empty(),
                 List.of(),
                 List.of(clean(84), faulty(Cause.QUAKERS, 81)),
-                java.util.OptionalInt.of(6),
-                60);
+                OptionalInt.of(6),
+                60,
+                Optional.empty());
         // six beans of 0.13 g in 100 g are 0.78 %, of 60 kg 0.47
         assertThat(Proposals.of(lot, DecisionRules.DEFAULTS).reasons())
                 .anyMatch(r -> r.text().contains("about 0.5 of 60 kg (6 picked from 100 g)"));

@@ -31,7 +31,12 @@ final class RoleRules {
             change("/api/session(/.*)?", LEAD, ROASTER, CUPPER, READER),
             change("/api/cuppings/join", LEAD, ROASTER, CUPPER, READER),
             // sums that keep nothing
-            change("/api/(batches|blends|plans/(prediction|search|translation|drop))", LEAD, ROASTER, CUPPER, READER),
+            change(
+                    "/api/(batches|blends/estimate|plans/(prediction|search|translation|drop))",
+                    LEAD,
+                    ROASTER,
+                    CUPPER,
+                    READER),
             // a cupper's are kept under the cupper's own name, whoever is named
             change("/api/cuppings/\\d+/(sheets(/\\d+)?|answers|rankings|guesses)", LEAD, CUPPER),
             // preparing a table: laying it, pouring, breaking
@@ -42,9 +47,11 @@ final class RoleRules {
                     "/api/(days|desks|green-samples|instruments|lots|lots\\.csv|notices|photos|plans|roasts)(/.*)?",
                     LEAD,
                     ROASTER),
+            // whoever mixes a trial
+            change("/api/blends(/.*)?", LEAD, ROASTER),
             // what followed a profile, and tasting it; the profile itself is the lead's
             change("/api/profiles/\\d+/(batches|tables)", LEAD, ROASTER),
-            change("/api/machines/\\d+/(link-test|readings|replay|model)", LEAD, ROASTER),
+            change("/api/machines/\\d+/(link-test|readings|replay|model|upkeep(/\\d+)?)", LEAD, ROASTER),
             // roasters, limits, schools, people, the reveal, and whatever comes new
             change("/api/.*", LEAD));
 

@@ -6,6 +6,7 @@ import barrowmist.core.decision.batch.ControlChart;
 import barrowmist.core.decision.batch.ControlLimits;
 import barrowmist.core.decision.batch.Profile;
 import barrowmist.core.decision.batch.WhatChanged;
+import barrowmist.core.decision.batch.WhatChanged.Done;
 import barrowmist.core.plan.Aim;
 import barrowmist.core.units.Wording;
 import barrowmist.server.batch.BatchGathering.Gathered;
@@ -15,6 +16,8 @@ import barrowmist.server.batch.BatchViews.ChartView;
 import barrowmist.server.batch.BatchViews.ProfileBatch;
 import barrowmist.server.batch.BatchViews.ProfileBatches;
 import barrowmist.server.batch.BatchViews.SignalView;
+import barrowmist.server.machine.UpkeepService;
+import barrowmist.server.plan.PlanService;
 import barrowmist.server.web.Optionals;
 import java.util.ArrayList;
 import java.util.List;
@@ -33,8 +36,17 @@ public class BatchReview {
     private final ProfileService profiles;
     private final BatchGathering gathering;
     private final BagRepository bags;
+    private final PlanService plans;
+    private final UpkeepService upkeep;
 
-    BatchReview(ProfileService profiles, BatchGathering gathering, BagRepository bags) {
+    BatchReview(
+            ProfileService profiles,
+            BatchGathering gathering,
+            BagRepository bags,
+            PlanService plans,
+            UpkeepService upkeep) {
+        this.plans = plans;
+        this.upkeep = upkeep;
         this.profiles = profiles;
         this.gathering = gathering;
         this.bags = bags;
@@ -69,11 +81,14 @@ public class BatchReview {
                     packed.getOrDefault(g.roast().roastId(), List.of())));
         }
         var batches = all.stream().map(Gathered::batch).toList();
+        List<Done> done = upkeep.of(plans.get(p.planId()).machine().id()).stream()
+                .map(u -> new Done(u.on(), u.text()))
+                .toList();
         List<ChartView> charts = profile.charts(batches, further).stream()
                 .map(c -> chart(
                         c,
                         Objects.requireNonNull(profile.aims().get(c.figure())),
-                        WhatChanged.of(c, batches, wording),
+                        WhatChanged.of(c, batches, done, wording),
                         wording))
                 .toList();
         return new ProfileBatches(views, charts, BatchGathering.outturn(all));

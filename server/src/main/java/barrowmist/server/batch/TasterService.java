@@ -1,7 +1,6 @@
 package barrowmist.server.batch;
 
 import barrowmist.core.cupping.CuppingSheet;
-import barrowmist.core.decision.DecisionRules;
 import barrowmist.core.decision.ScoreDifference;
 import barrowmist.core.decision.batch.Profile;
 import barrowmist.core.trace.Cause;
@@ -12,6 +11,7 @@ import barrowmist.server.batch.BatchViews.TastedTable;
 import barrowmist.server.cupping.CuppedSheets;
 import barrowmist.server.cupping.CuppingService;
 import barrowmist.server.cupping.TableEntries.CuppingEntry;
+import barrowmist.server.decision.HouseRules;
 import barrowmist.server.trace.SpokenCauses;
 import barrowmist.server.web.Conflict;
 import barrowmist.server.web.InputProblems;
@@ -43,6 +43,7 @@ public class TasterService {
     private final CuppingService tables;
     private final CuppedSheets sheets;
     private final SpokenCauses causes;
+    private final HouseRules house;
     private final Clock clock;
 
     TasterService(
@@ -52,7 +53,9 @@ public class TasterService {
             CuppingService tables,
             CuppedSheets sheets,
             SpokenCauses causes,
+            HouseRules house,
             Clock clock) {
+        this.house = house;
         this.profiles = profiles;
         this.gathering = gathering;
         this.tastes = tastes;
@@ -141,7 +144,7 @@ public class TasterService {
             return new TastedBatch(
                     g.batch().roastId(), g.roast().title(), null, "Not scored beside the approved roast.");
         }
-        ScoreDifference d = ScoreDifference.of(approved, scores, DecisionRules.DEFAULTS);
+        ScoreDifference d = ScoreDifference.of(approved, scores, house.now());
         String by = String.format(Locale.ROOT, "%.2f beside %.2f of the approved roast", d.after(), d.before());
         String text = found.map(f -> by + "; the cup speaks of " + f.label() + ": open its trace.")
                 .orElse(by + (d.worse() ? ": worse." : ": passes."));

@@ -5,7 +5,6 @@ import barrowmist.core.cupping.Drink.Serving;
 import barrowmist.server.cupping.CuppingViews.SheetView;
 import barrowmist.server.rest.CuppedRoasts;
 import java.time.Instant;
-import java.util.ArrayList;
 import java.util.Collection;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -28,8 +27,10 @@ public class CuppedSheets implements CuppedRoasts {
     private final SheetRepository sheets;
     private final HouseService house;
     private final LabVocabulary words;
+    private final ToldTables tables;
 
-    CuppedSheets(SheetRepository sheets, HouseService house, LabVocabulary words) {
+    CuppedSheets(SheetRepository sheets, HouseService house, LabVocabulary words, ToldTables tables) {
+        this.tables = tables;
         this.sheets = sheets;
         this.house = house;
         this.words = words;
@@ -121,18 +122,7 @@ public class CuppedSheets implements CuppedRoasts {
 
     /** Finished sheets of one table, by the roast they are of; empty until it is revealed. */
     public Map<Long, List<CuppingSheet>> toldOfTable(long cuppingId) {
-        Map<Long, List<CuppingSheet>> out = new LinkedHashMap<>();
-        for (SheetEntity s : sheets.findAllByCuppingIdOrderById(cuppingId)) {
-            Long roastId = s.roastId();
-            if (roastId != null
-                    && s.cupping().told()
-                    && s.sample().treatment() == null
-                    && s.sheet().finalScore().isPresent()) {
-                out.computeIfAbsent(roastId, id -> new ArrayList<>()).add(s.sheet());
-            }
-        }
-        out.replaceAll((id, list) -> words.spoken(list));
-        return out;
+        return tables.of(cuppingId).byRoast();
     }
 
     private Cupped speaking(Collection<SheetEntity> all) {

@@ -52,6 +52,13 @@ interface CupSetRepository extends JpaRepository<CupSetEntity, Long> {
     Optional<CupSetEntity> findByCuppingIdAndNumber(long cuppingId, int number);
 
     int countByCuppingId(long cuppingId);
+
+    /** What was answered at triangles that may be told and that a roast of this lot stands in. */
+    @Query("select s from CupSetEntity s join fetch s.cupping where s.odd is not null and s.served is not null"
+            + " and (s.cupping.blinding.blind = barrowmist.core.cupping.Blindness.OPEN or s.cupping.blinding.revealedAt is not null)"
+            + " and s.cupping.id in (select x.cupping.id from CuppingSampleEntity x join RoastEntity r on r.id = x.roastId"
+            + " where r.lot.id = :lotId and r.discardedReason is null and x.treatment is null)")
+    List<CupSetEntity> answeredOfLot(long lotId);
 }
 
 /** Orders of roast-offs in the database. */

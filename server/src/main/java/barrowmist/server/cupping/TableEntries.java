@@ -95,6 +95,11 @@ public final class TableEntries {
         public static CuppingEntry blind(List<Long> roastIds) {
             List<LaidSample> samples =
                     roastIds.stream().map(id -> LaidSample.ofRoast(id, null)).toList();
+            return blindOf(samples);
+        }
+
+        /** The same of whatever is laid. */
+        public static CuppingEntry blindOf(List<LaidSample> samples) {
             return new CuppingEntry(null, null, null, "scoring", null, "coded", null, null, null, samples);
         }
 

@@ -32,12 +32,12 @@ public class DecisionService {
 
     private static final int LONGEST_REASON = 1000;
     private static final int LONGEST_USE = 200;
-    private static final DecisionRules RULES = DecisionRules.DEFAULTS;
 
     private final DecisionRepository decisions;
     private final LotGathering gathering;
     private final LotService lots;
     private final ContractService contracts;
+    private final HouseRules house;
     private final Clock clock;
 
     DecisionService(
@@ -45,7 +45,9 @@ public class DecisionService {
             LotGathering gathering,
             LotService lots,
             ContractService contracts,
+            HouseRules house,
             Clock clock) {
+        this.house = house;
         this.decisions = decisions;
         this.gathering = gathering;
         this.lots = lots;
@@ -56,7 +58,7 @@ public class DecisionService {
     @Transactional(readOnly = true)
     public DecisionView of(long lotId) {
         LotEntity lot = lots.get(lotId);
-        DecisionRules rules = contracts.of(lot).rules(RULES);
+        DecisionRules rules = contracts.of(lot).rules(house.now());
         Proposal proposal = Proposals.of(gathering.of(lotId), rules);
         List<DecidedView> history = decisions.findAllByLotIdOrderByIdDesc(lotId).stream()
                 .map(DecidedView::of)
@@ -101,7 +103,7 @@ public class DecisionService {
 
     /** Keeps a decision, with what the program would have done. */
     public void decide(long lotId, Outcome outcome, @Nullable String use, String reason, @Nullable LocalDate dueOn) {
-        DecisionRules rules = contracts.of(lots.get(lotId)).rules(RULES);
+        DecisionRules rules = contracts.of(lots.get(lotId)).rules(house.now());
         String proposed = Proposals.of(gathering.of(lotId), rules).outcome().code();
         String who = Member.nameOfCaller();
         decisions.save(new DecisionEntity(lotId, outcome.code(), use, reason, dueOn, proposed, who, clock.instant()));

@@ -1,6 +1,5 @@
 package barrowmist.server.decision;
 
-import barrowmist.core.decision.Contract;
 import barrowmist.core.decision.DecisionRules;
 import barrowmist.core.decision.Outcome;
 import barrowmist.server.decision.DecisionRepository.Open;
@@ -34,6 +33,7 @@ public class DueLots {
     private final LotService lots;
     private final GreenSampleService samples;
     private final ContractService contracts;
+    private final HouseRules house;
     private final Clock clock;
 
     DueLots(
@@ -41,7 +41,9 @@ public class DueLots {
             LotService lots,
             GreenSampleService samples,
             ContractService contracts,
+            HouseRules house,
             Clock clock) {
+        this.house = house;
         this.contracts = contracts;
         this.clock = clock;
         this.decisions = decisions;
@@ -50,13 +52,13 @@ public class DueLots {
     }
 
     /** When a lot is to be decided that nobody has set a day for. */
-    private static LocalDate usually(LocalDate arrival, Contract contract) {
-        return arrival.plusDays(contract.rules(DecisionRules.DEFAULTS).daysToDecide());
+    private static LocalDate usually(LocalDate arrival, DecisionRules rules) {
+        return arrival.plusDays(rules.daysToDecide());
     }
 
-    private static Waiting waiting(Open o, Contract agreed) {
+    private static Waiting waiting(Open o, DecisionRules rules) {
         return o.dueOn() == null
-                ? new Waiting(o.lotId(), o.lotName(), usually(o.arrivalDate(), agreed), false)
+                ? new Waiting(o.lotId(), o.lotName(), usually(o.arrivalDate(), rules), false)
                 : new Waiting(o.lotId(), o.lotName(), o.dueOn(), true);
     }
 
@@ -72,10 +74,11 @@ public class DueLots {
      * was due long ago is history, and waits for nobody.
      */
     public List<Waiting> waiting(LocalDate before) {
-        LocalDate history = LocalDate.now(clock).minusDays(DecisionRules.DEFAULTS.historyDays());
+        DecisionRules rules = house.now();
+        LocalDate history = LocalDate.now(clock).minusDays(rules.historyDays());
         Every agreed = contracts.every();
         return decisions.open(endings()).stream()
-                .map(o -> waiting(o, agreed.of(o.lotId(), o.supplier())))
+                .map(o -> waiting(o, agreed.of(o.lotId(), o.supplier()).rules(rules)))
                 .filter(w -> w.set() || w.dueOn().isAfter(history))
                 .filter(w -> w.dueOn().isBefore(before))
                 .sorted(Comparator.comparing(Waiting::dueOn))
@@ -89,7 +92,7 @@ public class DueLots {
 
     /** The first day that is not soon any more. */
     public LocalDate soonEnds() {
-        return LocalDate.now(clock).plusDays(DecisionRules.DEFAULTS.soonDays() + 1L);
+        return LocalDate.now(clock).plusDays(house.now().soonDays() + 1L);
     }
 
     private static List<String> endings() {
@@ -111,8 +114,14 @@ public class DueLots {
                 samples.list().stream().collect(Collectors.groupingBy(GreenSampleView::lotId));
         Set<Long> tasted = decisions.tasted();
         Every agreed = contracts.every();
+        DecisionRules rules = house.now();
         return lots.list().stream()
-                .map(lot -> due(lot, held.get(lot.id()), green.getOrDefault(lot.id(), List.of()), tasted, agreed))
+                .map(lot -> due(
+                        lot,
+                        held.get(lot.id()),
+                        green.getOrDefault(lot.id(), List.of()),
+                        tasted,
+                        agreed.of(lot.id(), lot.supplier()).rules(rules)))
                 .filter(d -> before == null
                         || d.open() && d.dueOn() != null && d.dueOn().isBefore(before))
                 .sorted(Comparator.comparing((DueLot d) -> !d.open())
@@ -121,7 +130,11 @@ public class DueLots {
     }
 
     private static DueLot due(
-            LotView lot, @Nullable DecisionEntity held, List<GreenSampleView> green, Set<Long> tasted, Every agreed) {
+            LotView lot,
+            @Nullable DecisionEntity held,
+            List<GreenSampleView> green,
+            Set<Long> tasted,
+            DecisionRules rules) {
         String outcome = held == null ? Outcome.UNDECIDED.code() : held.outcome();
         List<String> missing = new ArrayList<>();
         if (green.stream().noneMatch(GreenSampleView::inspected)) {
@@ -139,7 +152,7 @@ public class DueLots {
                 outcome,
                 DecisionViews.labelOf(outcome),
                 Outcome.parse(outcome).filter(Outcome::ends).isEmpty(),
-                held == null ? usually(lot.arrivalDate(), agreed.of(lot.id(), lot.supplier())) : held.dueOn(),
+                held == null ? usually(lot.arrivalDate(), rules) : held.dueOn(),
                 held == null ? null : held.decidedAt(),
                 missing);
     }

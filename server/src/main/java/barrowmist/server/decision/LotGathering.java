@@ -17,10 +17,13 @@ import barrowmist.server.trace.SpokenCauses;
 import barrowmist.server.trace.SpokenCauses.Spoken;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.Set;
+import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
 
 /** Gathers what speaks for and against a lot. What is blind stays so: only told sheets are read. */
@@ -36,6 +39,7 @@ class LotGathering {
     private final SpokenCauses causes;
     private final ContractService contracts;
     private final QuakerCounts quakers;
+    private final StagesTold stagesTold;
 
     LotGathering(
             GreenSampleService samples,
@@ -44,7 +48,9 @@ class LotGathering {
             CuppedSheets sheets,
             SpokenCauses causes,
             ContractService contracts,
-            QuakerCounts quakers) {
+            QuakerCounts quakers,
+            StagesTold stagesTold) {
+        this.stagesTold = stagesTold;
         this.samples = samples;
         this.green = green;
         this.roasts = roasts;
@@ -56,13 +62,19 @@ class LotGathering {
 
     LotEvidence of(long lotId) {
         GreenSampleEntity sample = samples.ofLot(lotId, Optional.empty());
+        Map<Long, CuppedRoast> cupped = cupped(lotId);
+        Set<Long> faulty = cupped.entrySet().stream()
+                .filter(c -> c.getValue().cause().isPresent())
+                .map(Map.Entry::getKey)
+                .collect(Collectors.toSet());
         return new LotEvidence(
                 measured(sample),
                 green.grade(sample),
                 green.newestAgainstBefore(lotId),
-                cupped(lotId),
+                List.copyOf(cupped.values()),
                 quakers.ofGreenSample(sample.id()),
-                sample.lot().kg());
+                sample.lot().kg(),
+                stagesTold.apart(lotId, faulty));
     }
 
     /** What was inspected; a moisture that stands with the lot alone counts as well. */
@@ -96,12 +108,14 @@ class LotGathering {
         return out;
     }
 
-    private List<CuppedRoast> cupped(long lotId) {
+    /** By the numbers of the roasts, oldest first. */
+    private Map<Long, CuppedRoast> cupped(long lotId) {
         Map<Long, List<CuppingSheet>> cupped = sheets.cuppedOfLot(lotId);
-        return roasts.all(cupped.keySet()).stream()
+        Map<Long, CuppedRoast> out = new LinkedHashMap<>();
+        roasts.all(cupped.keySet()).stream()
                 .sorted(Comparator.comparing(RoastEntity::roastedAt))
-                .map(r -> roast(r, cupped.getOrDefault(r.id(), List.of())))
-                .toList();
+                .forEach(r -> out.put(r.id(), roast(r, cupped.getOrDefault(r.id(), List.of()))));
+        return out;
     }
 
     private CuppedRoast roast(RoastEntity roast, List<CuppingSheet> of) {

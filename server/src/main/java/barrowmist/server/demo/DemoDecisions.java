@@ -1,21 +1,27 @@
 package barrowmist.server.demo;
 
 import barrowmist.core.decision.Outcome;
+import barrowmist.server.blend.BlendService;
+import barrowmist.server.blend.BlendViews.BlendEntry;
+import barrowmist.server.blend.BlendViews.BlendPart;
 import barrowmist.server.decision.DecisionService;
 import barrowmist.server.green.LotService;
 import barrowmist.server.green.LotView;
+import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 
-/** What was decided on the lots of the demo: most are bought, one is rejected for mould, one is claimed; two are due. */
+/** What was decided on the lots of the demo: most are bought, one is rejected for mould, one is claimed; two are due. A blend is kept. */
 @Component
 class DemoDecisions {
 
     private final LotService lots;
     private final DecisionService decisions;
+    private final BlendService blends;
 
-    DemoDecisions(LotService lots, DecisionService decisions) {
+    DemoDecisions(LotService lots, DecisionService decisions, BlendService blends) {
+        this.blends = blends;
         this.lots = lots;
         this.decisions = decisions;
     }
@@ -42,6 +48,8 @@ class DemoDecisions {
                     new Decided(Outcome.CLAIM, null, "It took up water on the way and lost its grade")),
             Map.entry("Rimba Sengkara", new Decided(Outcome.REJECT, null, "Mould in every cup, wet and musty")));
 
+    private static final String BLEND = "Slow morning espresso";
+
     void seed() {
         for (LotView lot : lots.list()) {
             Decided d = DECIDED.get(lot.name());
@@ -49,5 +57,19 @@ class DemoDecisions {
                 decisions.decide(lot.id(), d.outcome, d.use, d.why, null);
             }
         }
+        blends.add(new BlendEntry(
+                BLEND,
+                List.of(part("Serra Quimbroa", 60), part("Vale do Trelunho", 25), part("Gatovu Hill", 15)),
+                12.0,
+                null));
+    }
+
+    private BlendPart part(String name, double share) {
+        long lot = lots.list().stream()
+                .filter(l -> l.name().equals(name))
+                .findFirst()
+                .orElseThrow()
+                .id();
+        return new BlendPart(lot, share);
     }
 }

@@ -14,6 +14,8 @@ import barrowmist.server.green.LotEntry;
 import barrowmist.server.machine.MachineEntry;
 import barrowmist.server.machine.MachineService;
 import barrowmist.server.machine.MachineSettings;
+import barrowmist.server.machine.UpkeepService;
+import barrowmist.server.machine.UpkeepViews.UpkeepEntry;
 import barrowmist.server.plan.PlanService;
 import barrowmist.server.plan.PlanViews.PlanEntry;
 import barrowmist.server.roast.ImportRequest;
@@ -33,7 +35,7 @@ import org.springframework.stereotype.Component;
 
 /**
  * A profile in production: ninety batches on a drum of its own, three a day. The first of a day is charged cooler, two were held
- * back, and over the last fortnight the gas has lost pressure, so that first crack comes later and later.
+ * back, and since the burner was serviced the gas has lost pressure, so that first crack comes later and later.
  */
 @Component
 @ConditionalOnProperty(name = "barrowmist.demo", havingValue = "true")
@@ -66,6 +68,7 @@ class DemoProduction {
     private final SampleService samples;
     private final ProfileService profiles;
     private final ReleaseService releases;
+    private final UpkeepService upkeep;
 
     DemoProduction(
             GreenSampleService greenSamples,
@@ -75,7 +78,9 @@ class DemoProduction {
             RoastService roasts,
             SampleService samples,
             ProfileService profiles,
-            ReleaseService releases) {
+            ReleaseService releases,
+            UpkeepService upkeep) {
+        this.upkeep = upkeep;
         this.greenSamples = greenSamples;
         this.machines = machines;
         this.plans = plans;
@@ -110,6 +115,8 @@ class DemoProduction {
         for (int i = 0; i < BATCHES; i++) {
             ids.add(roast(i, lotId, lot, machineId, today, chance));
         }
+        LocalDate serviced = today.minusDays((BATCHES - SINKS_FROM + A_DAY - 1) / A_DAY);
+        upkeep.add(machineId, new UpkeepEntry(serviced, "burner", "jets cleaned, pressure not read again"));
         roasts.accept(ids.get(1), true);
         long profile = profiles.approve(new ProfileEntry(
                 plan, "Espresso base", FIGURES, null, ids.get(1), "As cupped in spring: round, cocoa, no ash"));

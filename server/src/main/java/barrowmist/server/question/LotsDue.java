@@ -1,8 +1,8 @@
 package barrowmist.server.question;
 
-import barrowmist.core.decision.DecisionRules;
 import barrowmist.server.decision.DecisionViews.DueLot;
 import barrowmist.server.decision.DueLots;
+import barrowmist.server.decision.HouseRules;
 import barrowmist.server.question.QuestionViews.AnswerRow;
 import barrowmist.server.question.QuestionViews.AnswerView;
 import barrowmist.server.question.QuestionViews.Asked;
@@ -17,9 +17,11 @@ import org.springframework.stereotype.Component;
 class LotsDue implements Question {
 
     private final DueLots due;
+    private final HouseRules house;
     private final Clock clock;
 
-    LotsDue(DueLots due, Clock clock) {
+    LotsDue(DueLots due, HouseRules house, Clock clock) {
+        this.house = house;
         this.due = due;
         this.clock = clock;
     }
@@ -55,7 +57,7 @@ class LotsDue implements Question {
                         ? "None."
                         : "%d %s; %d of them over.".formatted(all.size(), all.size() == 1 ? "lot" : "lots", over),
                 "By the day that somebody set, else by the contract or the house's %d days after the arrival."
-                        .formatted(DecisionRules.DEFAULTS.daysToDecide()),
+                        .formatted(house.now().daysToDecide()),
                 List.of("Lot", "Supplier", "Due", "Stands at", "Missing"),
                 all.stream()
                         .map(l -> new AnswerRow(

@@ -10,6 +10,7 @@ import barrowmist.server.paper.Paper;
 import barrowmist.server.report.LotReports.Told;
 import barrowmist.server.report.PageModels.Fact;
 import barrowmist.server.report.ReportViews.LotReport;
+import barrowmist.server.report.ReportViews.MeasuredStage;
 import barrowmist.server.report.ReportViews.ReportedRoast;
 import barrowmist.server.report.ReportViews.ScoreAtTable;
 import barrowmist.server.store.ContractService;
@@ -20,6 +21,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.stream.Stream;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -67,13 +69,9 @@ class ClaimPage {
         Contract contract = contracts.of(lots.get(lot.id()));
         List<Fact> agreed = agreed(contract, stages, report);
         var history = report.decision().history();
-        List<String> photos = roasts.stream()
-                .map(Told::roast)
-                .map(ReportedRoast::photos)
-                .flatMap(List::stream)
-                .limit(MOST_PHOTOS)
-                .map(parts::photo)
-                .toList();
+        List<String> photos = parts.photos(Stream.concat(
+                report.measured().stream().map(MeasuredStage::photos),
+                roasts.stream().map(Told::roast).map(ReportedRoast::photos)));
         return Paper.write(
                 "claim",
                 new Filled(
@@ -95,8 +93,6 @@ class ClaimPage {
                         !photos.isEmpty(),
                         retained(stages)));
     }
-
-    private static final int MOST_PHOTOS = 6;
 
     /** Point by point: what was agreed, and what was found on arrival. */
     private static List<Fact> agreed(Contract contract, List<GreenSampleEntity> stages, LotReport report) {

@@ -23,12 +23,12 @@ import java.util.stream.Collectors;
 import org.hipparchus.stat.StatUtils;
 
 /** What told sheets come to. */
-final class CupTelling {
+public final class CupTelling {
 
     private CupTelling() {}
 
     /** Each word with its cups, what was found most first. */
-    static List<WordCups> words(List<ToldSheet> sheets) {
+    public static List<WordCups> words(List<ToldSheet> sheets) {
         int of = sheets.stream().mapToInt(s -> s.sheet().cups().size()).sum();
         Map<String, Integer> cups = new TreeMap<>();
         for (ToldSheet s : sheets) {
@@ -86,7 +86,7 @@ final class CupTelling {
         return sheets.stream().mapToLong(of).distinct().count();
     }
 
-    static double score(CuppingSheet sheet) {
+    public static double score(CuppingSheet sheet) {
         return sheet.finalScore().orElseThrow();
     }
 }

@@ -21,6 +21,7 @@ import barrowmist.server.report.ReportViews.WordCups;
 import barrowmist.server.roast.RoastEntity;
 import barrowmist.server.roast.RoastLists;
 import barrowmist.server.roast.RoastService;
+import barrowmist.server.sample.PhotoService;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
@@ -50,6 +51,7 @@ public class LotReports {
     private final RoastTelling telling;
     private final ReportPages pages;
     private final ClaimPage claims;
+    private final PhotoService photos;
 
     LotReports(
             LotService lots,
@@ -61,7 +63,9 @@ public class LotReports {
             CuppedSheets sheets,
             RoastTelling telling,
             ReportPages pages,
-            ClaimPage claims) {
+            ClaimPage claims,
+            PhotoService photos) {
+        this.photos = photos;
         this.lots = lots;
         this.decisions = decisions;
         this.samples = samples;
@@ -142,7 +146,8 @@ public class LotReports {
         return new MeasuredStage(
                 sample.stage().label(),
                 green.grade(sample).map(Grade::name).map(Grade.Name::label).orElse(null),
-                green.judged(sample).stream().map(GreenJudgement::text).toList());
+                green.judged(sample).stream().map(GreenJudgement::text).toList(),
+                photos.ofGreenSample(sample.id()));
     }
 
     private static final List<String> HEADER = List.of(

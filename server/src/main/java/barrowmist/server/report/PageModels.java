@@ -51,6 +51,8 @@ final class PageModels {
             boolean hasWords,
             String words,
             List<Fact> measured,
+            boolean hasPhotos,
+            List<String> photos,
             boolean hasDetails,
             List<StageTable> stages,
             boolean hasRoasts,

@@ -2,8 +2,6 @@ package barrowmist.server.report;
 
 import barrowmist.core.units.Wording;
 import barrowmist.server.paper.Paper;
-import barrowmist.server.report.ReportViews.BlendEntry;
-import barrowmist.server.report.ReportViews.BlendView;
 import barrowmist.server.report.ReportViews.LabelSettings;
 import barrowmist.server.report.ReportViews.LabelTextView;
 import barrowmist.server.report.ReportViews.LotReport;
@@ -13,7 +11,6 @@ import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
-import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestParam;
@@ -25,12 +22,10 @@ class ReportController {
 
     private final LotReports lots;
     private final RoastReports roasts;
-    private final BlendService blends;
     private final LabelTexts labels;
 
-    ReportController(LotReports lots, RoastReports roasts, BlendService blends, LabelTexts labels) {
+    ReportController(LotReports lots, RoastReports roasts, LabelTexts labels) {
         this.labels = labels;
-        this.blends = blends;
         this.lots = lots;
         this.roasts = roasts;
     }
@@ -69,12 +64,6 @@ class ReportController {
     @GetMapping(value = "/api/cuppings/{id}/report.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
     ResponseEntity<byte[]> table(@PathVariable long id, @RequestParam(defaultValue = "false") boolean fahrenheit) {
         return Paper.answer("table-" + id, roasts.table(id, new Wording(fahrenheit, false)));
-    }
-
-    /** What the parts of a blend suggest; keeps nothing. */
-    @PostMapping("/api/blends")
-    BlendView blend(@RequestBody BlendEntry entry) {
-        return blends.of(entry);
     }
 
     /** What stands on a bag, from the cups and the house's own scales. */

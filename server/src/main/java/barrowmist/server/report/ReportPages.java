@@ -52,6 +52,7 @@ class ReportPages {
         LotReport r = of.report();
         LotView lot = r.lot();
         DecisionView d = r.decision();
+        List<String> photos = parts.photos(r.measured().stream().map(MeasuredStage::photos));
         return Paper.write(
                 "lot-report",
                 new LotPage(
@@ -78,6 +79,8 @@ class ReportPages {
                         !r.words().isEmpty(),
                         RoastParts.words(r.words()),
                         measured(r.measured()),
+                        !photos.isEmpty(),
+                        photos,
                         !r.stages().isEmpty() || r.scores().sheets() > 0,
                         r.stages().stream().map(ReportPages::stages).toList(),
                         !of.roasts().isEmpty(),

@@ -56,7 +56,7 @@ public final class ReportViews {
             List<Long> photos) {}
 
     /** What was measured of one stage, against the lab's limits. */
-    public record MeasuredStage(String stage, @Nullable String grade, List<String> said) {}
+    public record MeasuredStage(String stage, @Nullable String grade, List<String> said, List<Long> photos) {}
 
     /**
      * A use that the cup suggests.
@@ -79,37 +79,6 @@ public final class ReportViews {
             List<MeasuredStage> measured,
             List<StagesView> stages,
             List<ReportedRoast> roasts) {}
-
-    /** A part of a blend, with its share of what is roasted, per cent. */
-    public record BlendPart(@Nullable Long lotId, @Nullable Double share) {}
-
-    /**
-     * A blend to be thought through.
-     *
-     * @param kg how much of it is wanted, roasted; 1 when it is left out
-     */
-    public record BlendEntry(
-            @Nullable List<BlendPart> parts, @Nullable Double kg) {}
-
-    /** A word, and in which share of cups it is expected. */
-    public record WordShare(String word, double share) {}
-
-    /** What of a part it takes; green is left out where its weight loss is not known. */
-    public record PartNeeded(
-            String name, double roastedKg, @Nullable Double greenKg) {}
-
-    /**
-     * What the parts of a blend suggest: an estimate, only the cup of the trial tells.
-     *
-     * @param apart whether the parts are better roasted apart, and {@code why}
-     */
-    public record BlendView(
-            @Nullable Double score,
-            @Nullable Double colourGround,
-            List<WordShare> words,
-            boolean apart,
-            List<String> why,
-            List<PartNeeded> needed) {}
 
     /** What stands on a bag, a line each. */
     public record LabelTextView(List<String> lines, LocalDate bestBy) {}

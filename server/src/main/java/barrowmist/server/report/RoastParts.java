@@ -14,6 +14,7 @@ import java.util.Base64;
 import java.util.List;
 import java.util.Locale;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.springframework.stereotype.Component;
 
 /** One roast on paper: its curve, its figures, its cup and its photographs. */
@@ -22,7 +23,7 @@ class RoastParts {
 
     private static final DateTimeFormatter WHEN = DateTimeFormatter.ofPattern("d MMM yyyy, HH:mm", Locale.ENGLISH);
     private static final int WORDS = 14;
-    private static final int PHOTOS = 4;
+    private static final int PHOTOS = 6;
 
     private final PhotoService photos;
     private final Clock clock;
@@ -48,15 +49,19 @@ class RoastParts {
                 r.cause() != null,
                 (r.held() ? "The lead holds: " : "It may come from: ") + r.cause(),
                 !r.photos().isEmpty(),
-                r.photos().stream().limit(PHOTOS).map(this::photo).toList());
+                photos(Stream.of(r.photos())));
     }
 
     private static Fact fact(NamedFigure f) {
         return new Fact(f.name(), f.text());
     }
 
-    /** A photograph within the page itself. */
-    String photo(long id) {
+    /** The first few of them, within the page itself. */
+    List<String> photos(Stream<List<Long>> of) {
+        return of.flatMap(List::stream).limit(PHOTOS).map(this::photo).toList();
+    }
+
+    private String photo(long id) {
         PhotoService.Kept kept = photos.get(id);
         return "data:" + kept.type() + ";base64," + Base64.getEncoder().encodeToString(kept.content());
     }

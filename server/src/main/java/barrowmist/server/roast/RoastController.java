@@ -58,11 +58,13 @@ class RoastController {
             @RequestParam(required = false) @Nullable String figure,
             @RequestParam(required = false) @Nullable Double min,
             @RequestParam(required = false) @Nullable Double max,
+            @RequestParam(required = false) @Nullable Boolean production,
             @RequestParam(defaultValue = "false") boolean discarded,
             @RequestParam(defaultValue = "0") int page,
             @RequestParam(defaultValue = "50") int size) {
         return lists.search(
-                new RoastSearch(lotId, machineId, onOrAfter, onOrBefore, words, fault, figure, min, max, discarded),
+                new RoastSearch(
+                        lotId, machineId, onOrAfter, onOrBefore, words, fault, figure, min, max, production, discarded),
                 page,
                 size);
     }

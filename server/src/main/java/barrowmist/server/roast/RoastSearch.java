@@ -21,6 +21,7 @@ import org.springframework.data.jpa.domain.Specification;
  * @param words each of them in the name of the lot, the roaster or a fault
  * @param fault such as {@code crash}
  * @param figure a figure whose range is given by {@code min} and {@code max}
+ * @param production batches of production alone, or, where it is false, what is no such batch
  * @param discarded roasts that were set aside, and only those
  */
 record RoastSearch(
@@ -33,6 +34,7 @@ record RoastSearch(
         @Nullable String figure,
         @Nullable Double min,
         @Nullable Double max,
+        @Nullable Boolean production,
         boolean discarded) {
 
     /** Figures that can be searched, with their columns. */
@@ -86,6 +88,9 @@ record RoastSearch(
                 all.add(cb.lessThan(
                         root.get("roastedAt"),
                         onOrBefore.plusDays(1).atStartOfDay(zone).toInstant()));
+            }
+            if (production != null) {
+                all.add(cb.equal(root.get("production"), production));
             }
             if (fault != null && !fault.isBlank()) {
                 all.add(like(cb, root.get("faults"), fault));

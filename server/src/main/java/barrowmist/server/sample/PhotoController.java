@@ -14,7 +14,7 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 
-/** Keeps photographs of roasted samples. */
+/** Keeps photographs of samples, green and roasted. */
 @RestController
 class PhotoController {
 
@@ -39,6 +39,24 @@ class PhotoController {
             produces = "application/json")
     @ResponseStatus(HttpStatus.CREATED)
     PhotoView addPhoto(@PathVariable long id, HttpServletRequest request) throws IOException {
+        return new PhotoView(photos.keepOfRoast(id, sent(request)));
+    }
+
+    @GetMapping("/api/green-samples/{id}/photos")
+    List<PhotoView> greenPhotos(@PathVariable long id) {
+        return photos.ofGreenSample(id).stream().map(PhotoView::new).toList();
+    }
+
+    @PostMapping(
+            path = "/api/green-samples/{id}/photos",
+            consumes = {"image/jpeg", "image/png"},
+            produces = "application/json")
+    @ResponseStatus(HttpStatus.CREATED)
+    PhotoView addGreenPhoto(@PathVariable long id, HttpServletRequest request) throws IOException {
+        return new PhotoView(photos.keepOfGreenSample(id, sent(request)));
+    }
+
+    private static byte[] sent(HttpServletRequest request) throws IOException {
         if (request.getContentLengthLong() > MOST_BYTES) {
             throw tooLarge();
         }
@@ -46,7 +64,7 @@ class PhotoController {
         if (content.length == 0 || content.length > MOST_BYTES) {
             throw tooLarge();
         }
-        return new PhotoView(photos.keep(id, content));
+        return content;
     }
 
     private static InputProblems tooLarge() {

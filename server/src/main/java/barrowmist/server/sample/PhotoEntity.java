@@ -10,16 +10,17 @@ import java.time.Instant;
 import java.util.Objects;
 import org.jspecify.annotations.Nullable;
 
-/** A photograph of a roasted sample. */
+/** A photograph of a roasted sample, or of a green one. */
 @Entity
-@Table(name = "roast_photo")
+@Table(name = "photo")
 class PhotoEntity {
 
     @Id
     @GeneratedValue(strategy = GenerationType.IDENTITY)
     private @Nullable Long id;
 
-    private long roastId;
+    private @Nullable Long roastId;
+    private @Nullable Long greenSampleId;
     private Instant takenAt;
     private String contentType;
 
@@ -28,8 +29,11 @@ class PhotoEntity {
 
     protected PhotoEntity() {}
 
-    PhotoEntity(long roastId, Instant takenAt, String contentType, byte[] content) {
+    /** Of one of the two. */
+    PhotoEntity(
+            @Nullable Long roastId, @Nullable Long greenSampleId, Instant takenAt, String contentType, byte[] content) {
         this.roastId = roastId;
+        this.greenSampleId = greenSampleId;
         this.takenAt = takenAt;
         this.contentType = contentType;
         this.content = content;

@@ -9,4 +9,7 @@ interface PhotoRepository extends JpaRepository<PhotoEntity, Long> {
 
     @Query("select p.id from PhotoEntity p where p.roastId = :roastId order by p.takenAt, p.id")
     List<Long> ofRoast(long roastId);
+
+    @Query("select p.id from PhotoEntity p where p.greenSampleId = :sampleId order by p.takenAt, p.id")
+    List<Long> ofGreenSample(long sampleId);
 }

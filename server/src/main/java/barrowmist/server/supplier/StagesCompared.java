@@ -1,10 +1,10 @@
 package barrowmist.server.supplier;
 
-import barrowmist.core.decision.DecisionRules;
 import barrowmist.core.decision.ScoreDifference;
 import barrowmist.core.green.SampleStage;
 import barrowmist.server.cupping.CuppedSheets;
 import barrowmist.server.cupping.CuppedSheets.ToldSheet;
+import barrowmist.server.decision.HouseRules;
 import barrowmist.server.green.GreenVerdicts;
 import barrowmist.server.green.GreenViews.StageFigureView;
 import barrowmist.server.green.GreenViews.StagesView;
@@ -26,8 +26,10 @@ class StagesCompared {
     private final GreenVerdicts green;
     private final RoastLists roasts;
     private final CuppedSheets sheets;
+    private final HouseRules house;
 
-    StagesCompared(GreenVerdicts green, RoastLists roasts, CuppedSheets sheets) {
+    StagesCompared(GreenVerdicts green, RoastLists roasts, CuppedSheets sheets, HouseRules house) {
+        this.house = house;
         this.green = green;
         this.roasts = roasts;
         this.sheets = sheets;
@@ -71,7 +73,7 @@ class StagesCompared {
         List<Double> before = scores.getOrDefault(SampleStage.PRE_SHIPMENT, List.of());
         List<Double> after = scores.getOrDefault(SampleStage.ARRIVAL, List.of());
         if (!before.isEmpty() && !after.isEmpty()) {
-            ScoreDifference d = ScoreDifference.of(before, after, DecisionRules.DEFAULTS);
+            ScoreDifference d = ScoreDifference.of(before, after, house.now());
             out.add(new ComparedFigure(
                     lot.id(), lot.name(), "Score", "", d.before(), d.after(), d.difference(), d.sure()));
         }

@@ -3,16 +3,19 @@ package barrowmist.server.trace;
 import barrowmist.core.trace.Finding;
 import barrowmist.core.trace.TraceEngine;
 import barrowmist.core.trace.TraceInput;
+import barrowmist.core.trace.TraceRules;
 import barrowmist.core.trace.TraceRules.Change;
 import barrowmist.core.trace.Traced;
 import barrowmist.core.units.Wording;
 import barrowmist.server.trace.RuleService.Book;
 import barrowmist.server.trace.RuleViews.ChangedFinding;
+import barrowmist.server.trace.RuleViews.ChangedProposal;
 import barrowmist.server.trace.RuleViews.RulesEntry;
 import barrowmist.server.trace.RuleViews.RulesWhatIf;
 import barrowmist.server.trace.TraceViews.TraceRow;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -28,8 +31,15 @@ public class RuleTrial {
     private final TraceService traces;
     private final KeptFindings findings;
     private final VerdictRepository verdicts;
+    private final LotProposals lots;
 
-    RuleTrial(RuleService rules, TraceService traces, KeptFindings findings, VerdictRepository verdicts) {
+    RuleTrial(
+            RuleService rules,
+            TraceService traces,
+            KeptFindings findings,
+            VerdictRepository verdicts,
+            LotProposals lots) {
+        this.lots = lots;
         this.rules = rules;
         this.traces = traces;
         this.findings = findings;
@@ -40,9 +50,13 @@ public class RuleTrial {
     @Transactional(readOnly = true)
     RulesWhatIf whatIf(RulesEntry entry) {
         Book now = rules.current();
-        TraceEngine other = new TraceEngine(now.rules()
-                .with(RuleService.checked(now.rules(), entry.changes()).stream()
-                        .collect(Collectors.toMap(Change::name, Change::value, (a, b) -> b))));
+        Map<String, Double> changes = RuleService.checked(now.rules(), entry.changes()).stream()
+                .collect(Collectors.toMap(Change::name, Change::value, (a, b) -> b));
+        TraceRules then = now.rules().with(changes);
+        List<ChangedProposal> proposals = changes.keySet().stream().anyMatch(TraceRules::ofDecision)
+                ? lots.changed(now.rules(), then)
+                : List.of();
+        TraceEngine other = new TraceEngine(then);
         List<ChangedFinding> changed = new ArrayList<>();
         int judged = 0;
         int agreeBefore = 0;
@@ -62,7 +76,7 @@ public class RuleTrial {
                 agreeAfter += held.get(0).cause().equals(after) ? 1 : 0;
             }
         }
-        return new RulesWhatIf(rows.size(), changed, judged, agreeBefore, agreeAfter);
+        return new RulesWhatIf(rows.size(), changed, judged, agreeBefore, agreeAfter, proposals);
     }
 
     /** The cause that the cup is said to have, by its code; {@code none} where it is said to have none. */

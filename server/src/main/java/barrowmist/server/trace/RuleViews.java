@@ -33,7 +33,14 @@ public final class RuleViews {
         static RuleView of(Rule r) {
             String standing = r.standing().label();
             return new RuleView(
-                    r.name(), r.text(), r.station(), r.value(), r.unit(), standing, "Barrowmist", r.begins());
+                    r.name(),
+                    r.text(),
+                    r.station(),
+                    r.value(),
+                    r.unit(),
+                    standing,
+                    r.source().orElse("Barrowmist"),
+                    r.begins());
         }
     }
 
@@ -72,8 +79,18 @@ public final class RuleViews {
      * @param judged so many of them have a verdict of the lead
      * @param agreeBefore so many of these agree with what is said now
      * @param agreeAfter and with what would be said
+     * @param proposals of the newest lots, those for which something else would be proposed
      */
-    public record RulesWhatIf(int looked, List<ChangedFinding> changed, int judged, int agreeBefore, int agreeAfter) {}
+    public record RulesWhatIf(
+            int looked,
+            List<ChangedFinding> changed,
+            int judged,
+            int agreeBefore,
+            int agreeAfter,
+            List<ChangedProposal> proposals) {}
+
+    /** A lot for which something else would be proposed, in words. */
+    public record ChangedProposal(long lotId, String lotName, String before, String after) {}
 
     /** A roast that would be told otherwise: the cause that the cup is said to have, or {@code none}. */
     public record ChangedFinding(long roastId, String lotName, int number, String before, String after) {}

@@ -106,24 +106,6 @@ class ReportTest {
     }
 
     @Test
-    void aBlendIsThoughtThroughAndNothingIsKept() {
-        long a = lab.lot("washed");
-        long b = lab.lot("natural");
-        cupped(roast(a, false));
-        String parts = "{\"kg\":10,\"parts\":[{\"lotId\":%d,\"share\":60},{\"lotId\":%d,\"share\":%s}]}";
-        JsonNode blend = lab.post("/api/blends", parts.formatted(a, b, "40")).body();
-        assertThat(blend.has("score")).as("one part was never cupped").isFalse();
-        // 6 kg roasted, 13 % lost
-        assertThat(blend.at("/needed/0/greenKg").asDouble()).isBetween(6.89, 6.90);
-        assertThat(blend.at("/needed/1").has("greenKg")).isFalse();
-        assertThat(blend.at("/words/0/word").asString()).isEqualTo("citrus");
-        assertThat(blend.at("/words/0/share").asDouble()).isEqualTo(0.6);
-        assertThat(lab.post("/api/blends", parts.formatted(a, b, "30")).status())
-                .isEqualTo(422);
-        assertThat(lab.post("/api/blends", "{}").status()).isEqualTo(422);
-    }
-
-    @Test
     void theTextOfABagComesFromItsCupsAndTheHouse() {
         long lot = lab.lot("washed");
         cupped(roast(lot, false));

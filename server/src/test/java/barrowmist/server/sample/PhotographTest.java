@@ -11,6 +11,10 @@ import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.util.HexFormat;
 import javax.imageio.ImageIO;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.cos.COSName;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.pdmodel.PDPage;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
@@ -43,7 +47,11 @@ class PhotographTest {
     }
 
     private int photo(byte[] content) throws Exception {
-        return mvc.perform(MockMvcRequestBuilders.post("/api/roasts/" + newest + "/photos")
+        return photo("/api/roasts/" + newest, content);
+    }
+
+    private int photo(String of, byte[] content) throws Exception {
+        return mvc.perform(MockMvcRequestBuilders.post(of + "/photos")
                         .contentType("image/png")
                         .content(content))
                 .andReturn()
@@ -54,6 +62,39 @@ class PhotographTest {
     private long lastPhoto() {
         JsonNode all = lab.get("/api/roasts/" + newest + "/photos").body();
         return all.get(all.size() - 1).get("id").asLong();
+    }
+
+    @Test
+    void aGreenSampleHasPhotographsOfItsOwnAndTheyGoWithTheClaim() throws Exception {
+        long lot = lab.lot("washed");
+        long sample =
+                lab.get("/api/lots/" + lot + "/samples").body().get(0).get("id").asLong();
+        String of = "/api/green-samples/" + sample;
+        int without = images(lab.bytes("/api/lots/" + lot + "/claim.pdf"));
+        assertThat(photo(of, PNG)).isEqualTo(201);
+        assertThat(photo(of, "no picture".getBytes(StandardCharsets.UTF_8))).isEqualTo(422);
+        assertThat(photo("/api/green-samples/999999", PNG)).isEqualTo(404);
+        JsonNode kept = lab.get(of + "/photos").body();
+        assertThat(kept).hasSize(1);
+        assertThat(lab.get("/api/roasts/" + newest + "/photos").body().toString())
+                .doesNotContain("\"id\":" + kept.get(0).get("id").asLong() + "}");
+        assertThat(images(lab.bytes("/api/lots/" + lot + "/claim.pdf"))).isEqualTo(without + 1);
+        assertThat(images(lab.bytes("/api/lots/" + lot + "/report.pdf"))).isEqualTo(1);
+        assertThat(lab.delete("/api/photos/" + kept.get(0).get("id").asLong()).status())
+                .isEqualTo(204);
+        assertThat(lab.get(of + "/photos").body()).isEmpty();
+    }
+
+    private static int images(byte[] pdf) throws IOException {
+        int found = 0;
+        try (PDDocument page = Loader.loadPDF(pdf)) {
+            for (PDPage p : page.getPages()) {
+                for (COSName name : p.getResources().getXObjectNames()) {
+                    found += p.getResources().isImageXObject(name) ? 1 : 0;
+                }
+            }
+        }
+        return found;
     }
 
     @Test

@@ -6,6 +6,7 @@ import barrowmist.core.roast.KnownLog;
 import barrowmist.server.Lab;
 import barrowmist.server.LabTest;
 import java.time.Instant;
+import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
@@ -61,6 +62,47 @@ class RulesTest {
         assertThat(rule(rules, "word.baked.flat").get("station").asString()).isEqualTo("cupping");
         assertThat(rules.get("rules"))
                 .allSatisfy(r -> assertThat(r.get("text").asString()).isNotBlank());
+    }
+
+    @Test
+    void theRulesOfTheDecisionStandAmongThemAndATrialSaysWhichLotsItWouldChange() {
+        JsonNode floor = rule(lab.get("/api/rules").body(), "decision.score-floor");
+        assertThat(floor.get("station").asString()).isEqualTo("decision");
+        assertThat(floor.get("standing").asString()).isEqualTo("published");
+        assertThat(floor.get("source").asString()).contains("SCA");
+        // 81 points on one sheet, in a lot that arrived today
+        long roast = flatRoast();
+        long lot = lab.get("/api/roasts/" + roast).body().get("lotId").asLong();
+        lab.put("/api/roasts/" + roast + "/trace/verdict", "{\"cause\":\"none\",\"reason\":\"it is its own\"}");
+        String at = "/api/lots/" + lot + "/decision";
+        String before = lab.get(at).body().at("/proposal/outcome").asString();
+        String change =
+                "\"changes\":[{\"name\":\"decision.score-floor\",\"value\":70},{\"name\":\"decision.days\",\"value\":4}]";
+        JsonNode tried = lab.post("/api/rules/what-if", "{" + change + "}").body();
+        assertThat(tried.get("changed")).as("no cup reads otherwise").isEmpty();
+        assertThat(tried.get("proposals")).anySatisfy(p -> {
+            assertThat(p.get("lotId").asLong()).isEqualTo(lot);
+            assertThat(p.get("after").asString()).isEqualTo("buy it");
+        });
+        assertThat(lab.get(at).body().at("/proposal/outcome").asString())
+                .as("nothing was kept")
+                .isEqualTo(before)
+                .isNotEqualTo("buy");
+        int version = lab.get("/api/rules").body().get("version").asInt();
+        lab.put("/api/rules", "{\"version\":" + version + ",\"reason\":\"for milk drinks\"," + change + "}");
+        assertThat(lab.get(at).body().at("/proposal/outcome").asString()).isEqualTo("buy");
+        LocalDate arrived = LocalDate.parse(
+                lab.get("/api/lots/" + lot).body().get("arrivalDate").asString());
+        assertThat(lab.get(at).body().get("dueOn").asString())
+                .isEqualTo(arrived.plusDays(4).toString());
+        assertThat(lab.put(
+                                "/api/rules",
+                                "{\"reason\":\"slip\",\"changes\":[{\"name\":\"decision.score-floor\",\"value\":800}]}")
+                        .status())
+                .isEqualTo(422);
+        lab.put(
+                "/api/rules",
+                "{\"reason\":\"back\",\"changes\":[{\"name\":\"decision.score-floor\",\"value\":80},{\"name\":\"decision.days\",\"value\":10}]}");
     }
 
     @Test

@@ -1,9 +1,14 @@
 package barrowmist.core.decision.batch;
 
 import barrowmist.core.units.Wording;
+import java.time.LocalDate;
+import java.time.Month;
+import java.time.format.TextStyle;
+import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Objects;
 import java.util.TreeMap;
@@ -12,7 +17,10 @@ import java.util.function.Predicate;
 import java.util.stream.Collectors;
 import org.hipparchus.stat.inference.TTest;
 
-/** What goes along with a figure: the first batch of a day, a person, another green. Where to look, and no proof. */
+/**
+ * What goes along with a figure: the first batch of a day, a person, another green, a season, what was done to the roaster. Where
+ * to look, and no proof.
+ */
 public final class WhatChanged {
 
     /** So rarely would chance alone show such a difference, before it is said (house default). */
@@ -22,14 +30,36 @@ public final class WhatChanged {
 
     private WhatChanged() {}
 
-    /** Sentences, the clearest first; none where nothing stands out. */
+    /**
+     * Something done to the roaster.
+     *
+     * @param day from which on it holds
+     * @param text what was done, as it goes on after "since": "the bean probe was changed"
+     */
+    public record Done(LocalDate day, String text) {}
+
+    /** The same where nothing is known of the roaster. */
     public static List<String> of(ControlChart chart, List<Batch> batches, Wording wording) {
+        return of(chart, batches, List.of(), wording);
+    }
+
+    /**
+     * Sentences, the clearest first; none where nothing stands out.
+     *
+     * @param batches in the order of the chart
+     */
+    public static List<String> of(ControlChart chart, List<Batch> batches, List<Done> done, Wording wording) {
         List<Found> found = new ArrayList<>();
         BatchFigure figure = chart.figure();
         compared(figure, batches, b -> b.numberInDay() == 1, "The first batch of a day", wording, found);
         each(figure, batches, Batch::person, "Roasted by ", wording, found);
         each(figure, batches, Batch::lot, "", wording, found);
-        chart.driftsNow().ifPresent(s -> sinceDrift(s, batches, found));
+        if (seasonsCanBeTold(batches)) {
+            each(figure, batches, b -> season(b.day()), "", wording, found);
+        }
+        done.forEach(d ->
+                compared(figure, batches, since(d), "Since " + d.text() + " (" + d.day() + ") it", wording, found));
+        chart.driftsNow().ifPresent(s -> sinceDrift(s, batches, done, found));
         return found.stream()
                 .sorted((a, b) -> Double.compare(a.p, b.p))
                 .map(Found::text)
@@ -37,6 +67,31 @@ public final class WhatChanged {
     }
 
     private record Found(double p, String text) {}
+
+    private static Predicate<Batch> since(Done done) {
+        return b -> !b.day().isBefore(done.day());
+    }
+
+    /** So long batches have to go on before a season is more than a stretch of time, days (house default). */
+    private static final long SEASONS_DAYS = 300;
+
+    private static boolean seasonsCanBeTold(List<Batch> batches) {
+        return batches.size() > 1
+                && ChronoUnit.DAYS.between(
+                                batches.get(0).day(),
+                                batches.get(batches.size() - 1).day())
+                        >= SEASONS_DAYS;
+    }
+
+    /** The three months of a day, by their names: they hold north and south of the equator. */
+    private static String season(LocalDate day) {
+        int first = day.getMonthValue() / 3 * 3;
+        return "In " + month(first) + " to " + month(first + 2) + " it";
+    }
+
+    private static String month(int of) {
+        return Month.of((of + 11) % 12 + 1).getDisplayName(TextStyle.FULL, Locale.ENGLISH);
+    }
 
     private static void each(
             BatchFigure figure,
@@ -85,12 +140,17 @@ public final class WhatChanged {
     }
 
     /** What began in the batches just before the drift was seen. */
-    private static void sinceDrift(ControlChart.Signal drift, List<Batch> batches, List<Found> found) {
+    private static void sinceDrift(ControlChart.Signal drift, List<Batch> batches, List<Done> done, List<Found> found) {
         int at = 0;
         while (at < batches.size() - 1 && batches.get(at).roastId() != drift.roastId()) {
             at++;
         }
         int from = Math.max(0, at - LOOK_BACK);
+        LocalDate first = batches.get(from).day();
+        LocalDate last = batches.get(at).day();
+        done.stream()
+                .filter(d -> !d.day().isBefore(first) && !d.day().isAfter(last))
+                .forEach(d -> found.add(new Found(BY_CHANCE, "Since " + d.day() + " " + d.text() + ".")));
         for (int i = Math.max(1, from); i <= at; i++) {
             Batch b = batches.get(i);
             Batch before = batches.get(i - 1);

@@ -3,10 +3,16 @@ import { ref } from 'vue'
 import { answer, api, proof } from '@/shared/api/client'
 import { useLoad } from '@/shared/api/useLoad'
 
-/** Photographs of a roasted sample: taken with the tablet's camera, or chosen. */
-const props = defineProps<{ roastId: number }>()
-const params = { params: { path: { id: props.roastId } } }
-const photos = useLoad(() => answer(api.GET('/api/roasts/{id}/photos', params)))
+/** Photographs of a sample, roasted or green: taken with the tablet's camera, or chosen. */
+const props = defineProps<{ of: 'roasts' | 'green-samples'; id: number }>()
+const params = { params: { path: { id: props.id } } }
+const photos = useLoad(() =>
+  answer(
+    props.of === 'roasts'
+      ? api.GET('/api/roasts/{id}/photos', params)
+      : api.GET('/api/green-samples/{id}/photos', params),
+  ),
+)
 const problem = ref('')
 const sending = ref(false)
 
@@ -16,7 +22,7 @@ async function add(event: Event) {
   problem.value = ''
   for (const file of input.files ?? []) {
     try {
-      const response = await fetch(`/api/roasts/${props.roastId}/photos`, {
+      const response = await fetch(`/api/${props.of}/${props.id}/photos`, {
         method: 'POST',
         headers: { 'Content-Type': file.type === 'image/png' ? 'image/png' : 'image/jpeg', ...proof() },
         body: file,

@@ -1,4 +1,4 @@
-package barrowmist.server.report;
+package barrowmist.server.blend;
 
 import barrowmist.core.check.Checks;
 import barrowmist.core.decision.Blend;
@@ -6,15 +6,16 @@ import barrowmist.core.decision.Blend.Part;
 import barrowmist.core.decision.Blend.Suggested;
 import barrowmist.core.green.GreenFacts;
 import barrowmist.core.sample.BenchFigures;
+import barrowmist.server.blend.BlendViews.BlendEntry;
+import barrowmist.server.blend.BlendViews.BlendPart;
+import barrowmist.server.blend.BlendViews.BlendView;
+import barrowmist.server.blend.BlendViews.PartNeeded;
+import barrowmist.server.blend.BlendViews.WordShare;
 import barrowmist.server.cupping.CuppedSheets;
 import barrowmist.server.cupping.CuppedSheets.ToldSheet;
 import barrowmist.server.green.GreenSampleEntity;
 import barrowmist.server.green.GreenSampleService;
-import barrowmist.server.report.ReportViews.BlendEntry;
-import barrowmist.server.report.ReportViews.BlendPart;
-import barrowmist.server.report.ReportViews.BlendView;
-import barrowmist.server.report.ReportViews.PartNeeded;
-import barrowmist.server.report.ReportViews.WordShare;
+import barrowmist.server.report.CupTelling;
 import barrowmist.server.roast.RoastEntity;
 import barrowmist.server.roast.RoastLists;
 import barrowmist.server.sample.SampleService;
@@ -23,6 +24,7 @@ import barrowmist.server.web.Optionals;
 import java.util.Collection;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.function.Function;
@@ -33,11 +35,12 @@ import org.springframework.transaction.annotation.Transactional;
 /** What the parts of a blend suggest; keeps nothing. Only told sheets are read. */
 @Service
 @Transactional(readOnly = true)
-class BlendService {
+class BlendEstimate {
 
     private static final int MOST_PARTS = 8;
     private static final double WHOLE = 100;
     private static final double SAME = 0.5;
+    private static final double LEAST_KG = 0.01;
     private static final double MOST_KG = 10_000;
 
     private final GreenSampleService samples;
@@ -45,7 +48,7 @@ class BlendService {
     private final RoastLists roasts;
     private final SampleService bench;
 
-    BlendService(GreenSampleService samples, CuppedSheets sheets, RoastLists roasts, SampleService bench) {
+    BlendEstimate(GreenSampleService samples, CuppedSheets sheets, RoastLists roasts, SampleService bench) {
         this.samples = samples;
         this.sheets = sheets;
         this.roasts = roasts;
@@ -54,19 +57,8 @@ class BlendService {
 
     /** @throws InputProblems if the shares are not a whole, or there are too few parts */
     BlendView of(BlendEntry entry) {
-        List<BlendPart> parts = entry.parts() == null ? List.of() : entry.parts();
-        double sum = parts.stream()
-                .mapToDouble(p -> p.share() == null ? 0 : p.share())
-                .sum();
-        Checks checks = new Checks()
-                .range("kg", "Kilos of the blend", entry.kg() == null ? 1 : entry.kg(), 0.01, MOST_KG, "kg");
-        if (parts.size() < 2 || parts.size() > MOST_PARTS || parts.stream().anyMatch(BlendService::lacks)) {
-            checks.add("parts", "A blend has 2 to " + MOST_PARTS + " parts, each with a lot and a share above 0");
-        } else if (Math.abs(sum - WHOLE) > SAME) {
-            checks.add("parts", "The shares come to " + Math.round(sum) + " %, expected 100");
-        }
-        InputProblems.refuseIfAny(checks.problems());
-        Suggested s = Blend.of(parts.stream().map(this::part).toList(), entry.kg() == null ? 1 : entry.kg());
+        InputProblems.refuseIfAny(problems(entry).problems());
+        Suggested s = Blend.of(entry.all().stream().map(this::part).toList(), entry.wantedKg());
         return new BlendView(
                 Optionals.orNull(s.score()),
                 Optionals.orNull(s.colourGround()),
@@ -78,12 +70,29 @@ class BlendService {
                         .toList());
     }
 
+    static Checks problems(BlendEntry entry) {
+        List<BlendPart> parts = entry.all();
+        double sum = parts.stream()
+                .mapToDouble(p -> p.share() == null ? 0 : p.share())
+                .sum();
+        long lots = parts.stream().map(BlendPart::lotId).distinct().count();
+        Checks checks = new Checks().range("kg", "Kilos of the blend", entry.wantedKg(), LEAST_KG, MOST_KG, "kg");
+        if (parts.size() < 2 || parts.size() > MOST_PARTS || parts.stream().anyMatch(BlendEstimate::lacks)) {
+            checks.add("parts", "A blend has 2 to " + MOST_PARTS + " parts, each with a lot and a share above 0");
+        } else if (lots < parts.size()) {
+            checks.add("parts", "A lot stands there twice: put its shares together");
+        } else if (Math.abs(sum - WHOLE) > SAME) {
+            checks.add("parts", "The shares come to " + Math.round(sum) + " %, expected 100");
+        }
+        return checks;
+    }
+
     private static boolean lacks(BlendPart p) {
         return p.lotId() == null || p.share() == null || !(p.share() > 0);
     }
 
     private Part part(BlendPart p) {
-        long lotId = java.util.Objects.requireNonNull(p.lotId());
+        long lotId = Objects.requireNonNull(p.lotId());
         GreenSampleEntity sample = samples.ofLot(lotId, Optional.empty());
         GreenFacts green = samples.facts(sample);
         List<ToldSheet> told = sheets.toldOfLot(lotId);
@@ -93,7 +102,7 @@ class BlendService {
                 .collect(Collectors.toMap(w -> w.word(), w -> (double) w.cups() / Math.max(1, w.ofCups())));
         return new Part(
                 sample.lot().name(),
-                java.util.Objects.requireNonNull(p.share()),
+                Objects.requireNonNull(p.share()),
                 told.stream().mapToDouble(s -> CupTelling.score(s.sheet())).average(),
                 words,
                 mean(figures, BenchFigures::colourGround),

@@ -1,0 +1,120 @@
+package barrowmist.server.blend;
+
+import barrowmist.server.blend.BlendViews.BlendEntry;
+import barrowmist.server.web.Json;
+import jakarta.persistence.Entity;
+import jakarta.persistence.GeneratedValue;
+import jakarta.persistence.GenerationType;
+import jakarta.persistence.Id;
+import jakarta.persistence.Table;
+import jakarta.persistence.Version;
+import java.time.Instant;
+import java.util.List;
+import java.util.Objects;
+import java.util.Optional;
+import org.jspecify.annotations.Nullable;
+import org.springframework.data.jpa.repository.JpaRepository;
+
+/** A blend that is kept. */
+@Entity
+@Table(name = "blend")
+class BlendEntity {
+
+    @Id
+    @GeneratedValue(strategy = GenerationType.IDENTITY)
+    private @Nullable Long id;
+
+    private String name;
+    private String content;
+    private String changedBy;
+    private Instant changedAt;
+
+    @Version
+    private @Nullable Long version;
+
+    // the rest comes with the first keep
+    @SuppressWarnings("NullAway.Init")
+    protected BlendEntity() {}
+
+    static BlendEntity fresh() {
+        return new BlendEntity();
+    }
+
+    void keep(String newName, BlendEntry entry, String by, Instant at) {
+        name = newName;
+        content = Json.write(entry.content());
+        changedBy = by;
+        changedAt = at;
+    }
+
+    boolean is(long other) {
+        return id != null && id == other;
+    }
+
+    long id() {
+        return Objects.requireNonNull(id);
+    }
+
+    String name() {
+        return name;
+    }
+
+    BlendEntry entry() {
+        return Json.read(content, BlendEntry.class);
+    }
+
+    String changedBy() {
+        return changedBy;
+    }
+
+    Instant changedAt() {
+        return changedAt;
+    }
+
+    /** 0 before it is kept, then counted up from 1. */
+    long version() {
+        return version == null ? 0 : version + 1;
+    }
+}
+
+/** A table at which a trial of a blend stands. */
+@Entity
+@Table(name = "blend_trial")
+class BlendTrialEntity {
+
+    @Id
+    private long cuppingId;
+
+    private long blendId;
+
+    protected BlendTrialEntity() {}
+
+    BlendTrialEntity(long cuppingId, long blendId) {
+        this.cuppingId = cuppingId;
+        this.blendId = blendId;
+    }
+
+    long cuppingId() {
+        return cuppingId;
+    }
+
+    long blendId() {
+        return blendId;
+    }
+}
+
+/** Blends in the database. */
+interface BlendRepository extends JpaRepository<BlendEntity, Long> {
+
+    List<BlendEntity> findAllByOrderByName();
+
+    Optional<BlendEntity> findByNameIgnoreCase(String name);
+}
+
+/** Tables of trials in the database. */
+interface BlendTrialRepository extends JpaRepository<BlendTrialEntity, Long> {
+
+    List<BlendTrialEntity> findAllByBlendIdOrderByCuppingIdDesc(long blendId);
+
+    void deleteAllByBlendId(long blendId);
+}
