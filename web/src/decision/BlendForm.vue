@@ -74,7 +74,9 @@ function takeTheirs() {
       <v-btn v-if="form.parts.length > 2" variant="text" @click="form.parts.splice(i, 1)">Take it out</v-btn>
     </div>
     <div class="part">
-      <v-btn v-if="form.parts.length < 8" variant="text" @click="form.parts.push({})">One more part</v-btn>
+      <v-btn v-if="form.parts.length < 8" class="more" variant="text" @click="form.parts.push({})"
+        >One more part</v-btn
+      >
       <NumberField v-model="form.kg" label="Roasted, in all" unit="kg" :problem="problem('kg')" />
       <span :class="Math.abs(sum - 100) <= 0.5 ? 'quiet' : 'ember'">{{ one(sum) }} % in all</span>
     </div>
@@ -102,5 +104,8 @@ function takeTheirs() {
   gap: 10px;
   align-items: center;
   margin-bottom: 8px;
+}
+.more {
+  justify-self: start;
 }
 </style>

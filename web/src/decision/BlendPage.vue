@@ -38,7 +38,13 @@ async function isKept(now: Schemas['BlendPage']) {
   }
 }
 
+/** The first press asks, the second removes. */
+const removing = ref(false)
 async function remove() {
+  if (!removing.value) {
+    removing.value = true
+    return
+  }
   await answer(api.DELETE('/api/blends/{id}', { params: { path: { id: id! } } }))
   await router.push('/decision/blend')
 }
@@ -49,7 +55,9 @@ async function remove() {
     <h1>{{ blend.data.value?.name ?? 'Blend' }}</h1>
     <span class="quiet">an estimate from its parts: only the cup of the trial tells</span>
     <span class="spacer" />
-    <v-btn v-if="id" variant="text" @click="remove">Remove this blend</v-btn>
+    <v-btn v-if="id" variant="text" @click="remove">{{
+      removing ? 'Really remove it?' : 'Remove this blend'
+    }}</v-btn>
     <v-btn v-if="id" variant="text" to="/decision/blend">Another blend</v-btn>
     <v-btn variant="text" to="/decision">To the decisions</v-btn>
   </div>
@@ -59,29 +67,35 @@ async function remove() {
     :there="!!lots.data.value && (!id || !!blend.data.value)"
     @retry="blend.reload"
   >
-    <BlendForm
-      :key="blend.data.value?.version ?? 0"
-      :blend="blend.data.value"
-      :lots="lots.data.value ?? []"
-      @thought="think"
-      @kept="isKept"
-      @theirs="blend.reload"
-    />
-    <BlendSuggested v-if="shown" :view="shown" :parts="thought ? parts : (blend.data.value?.parts ?? [])" />
-    <BlendTrials v-if="blend.data.value" :blend="blend.data.value" />
-    <section v-if="kept.data.value?.length" class="card kept">
-      <h2>Kept</h2>
-      <p v-for="b in kept.data.value" :key="b.id">
-        <router-link class="plain" :to="`/decision/blend/${b.id}`"
-          ><b>{{ b.name }}</b></router-link
-        >
-        {{ b.parts }} <span class="quiet">· {{ plural(b.trials, 'trial') }}</span>
-      </p>
-    </section>
+    <div class="cards">
+      <BlendForm
+        :key="blend.data.value?.version ?? 0"
+        :blend="blend.data.value"
+        :lots="lots.data.value ?? []"
+        @thought="think"
+        @kept="isKept"
+        @theirs="blend.reload"
+      />
+      <BlendSuggested v-if="shown" :view="shown" :parts="thought ? parts : (blend.data.value?.parts ?? [])" />
+      <BlendTrials v-if="blend.data.value" :blend="blend.data.value" />
+      <section v-if="kept.data.value?.length" class="card kept">
+        <h2>Kept</h2>
+        <p v-for="b in kept.data.value" :key="b.id">
+          <router-link class="plain" :to="`/decision/blend/${b.id}`"
+            ><b>{{ b.name }}</b></router-link
+          >
+          {{ b.parts }} <span class="quiet">· {{ plural(b.trials, 'trial') }}</span>
+        </p>
+      </section>
+    </div>
   </PageState>
 </template>
 
 <style scoped>
+.cards {
+  display: grid;
+  gap: 14px;
+}
 .kept p {
   margin: 4px 0;
 }

@@ -50,8 +50,8 @@ defineProps<{ view: Schemas['BlendView']; parts: Schemas['BlendPart'][] }>()
 </template>
 
 <style scoped>
-.card {
-  margin-bottom: 14px;
+table {
+  margin-top: 8px;
 }
 .word {
   margin-right: 14px;

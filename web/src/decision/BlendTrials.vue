@@ -26,7 +26,9 @@ async function lay() {
       Weigh the roasted parts by their shares, mix the whole beans, grind each cup by itself. The table has
       the blend and a roast of each part under codes: only the cup tells what the estimate cannot.
     </p>
-    <v-btn variant="outlined" :loading="sending" @click="lay">Lay the trial beside its parts, blind</v-btn>
+    <v-btn class="mt-2" variant="outlined" :loading="sending" @click="lay"
+      >Lay the trial beside its parts, blind</v-btn
+    >
     <p v-if="failure" class="ember" role="alert">{{ failure.message }}</p>
     <p v-for="t in blend.trials" :key="t.cuppingId" class="trial">
       <router-link class="plain" :to="`/cupping/${t.cuppingId}`">Table {{ t.cuppingId }}</router-link>

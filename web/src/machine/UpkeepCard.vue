@@ -46,7 +46,7 @@ async function remove(id: number) {
 <template>
   <section class="card">
     <div class="head">
-      <h2 class="label">Done to it</h2>
+      <h2>Done to it</h2>
       <v-btn variant="text" @click="open = !open">Enter what was done</v-btn>
     </div>
     <form v-if="open" class="fields" novalidate @submit.prevent="add">

@@ -30,11 +30,11 @@ public record DecisionRules(
     public static DecisionRules of(TraceRules rules) {
         return new DecisionRules(
                 rules.value("decision.score-floor"),
-                rules.value("decision.sheet-sd"),
-                rules.value("decision.sure"),
+                rules.value("decision.sheet-scatter"),
+                rules.value("decision.certainty"),
                 rules.value("decision.whole-lot"),
-                (int) Math.round(rules.value("decision.days")),
-                (int) Math.round(rules.value("decision.soon")),
+                (int) Math.round(rules.value("decision.days-to-decide")),
+                (int) Math.round(rules.value("decision.due-soon")),
                 (int) Math.round(rules.value("decision.history")));
     }
 }

@@ -216,11 +216,11 @@ final class RuleTable {
             standing.unlikely           0.12  below it a cause is unlikely
             learn.worth                 20    cups that a house default is worth beside the lead's verdicts
             decision.score-floor        80    points that a lot is bought from, published: SCA cupping protocol (value from memory)
-            decision.sheet-sd           0.9   points, how far one sheet lies from another of the same coffee
-            decision.sure               1.64  standard errors beside the floor that are sure enough (one side of 95 %)
+            decision.sheet-scatter      0.9   points, how far one sheet lies from another of the same coffee
+            decision.certainty          1.64  standard errors beside the floor that are sure enough (one side of 95 %)
             decision.whole-lot          0.6   share of the cupped roasts, from which on a green fault is the lot's
-            decision.days               10    days from the arrival to the decision
-            decision.soon               7     days ahead, when a lot is due soon and stands on Today
+            decision.days-to-decide     10    days from the arrival to the decision
+            decision.due-soon           7     days ahead, when a lot is due soon and stands on Today
             decision.history            45    days after it was due, when a lot that nobody set a day for is history
             proof.sure                  0.9   how sure a change is to have helped, or harmed
             proof.left                  0.5   share of the cups that had it which may have it still

@@ -20,6 +20,7 @@ final class RuleWords {
                                 ? cause(part[1]) + ", by " + words(part[2]) + ": shows " + sign(part[3])
                                 : cause(part[1]) + ": shows " + sign(part[2]);
                     case "word" -> cause(part[1]) + ": the word " + part[2];
+                    case "decision" -> "decision on a lot: " + words(part[1]);
                     default -> words(part[0]) + ", " + words(part[1]) + ": " + rule.unit();
                 });
     }

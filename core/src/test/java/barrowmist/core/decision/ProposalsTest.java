@@ -170,8 +170,8 @@ class ProposalsTest {
 
     @Test
     void theLeadsOwnFloorAndPatienceAreTheHousesRules() {
-        DecisionRules strict =
-                DecisionRules.of(TraceRules.DEFAULTS.with(Map.of("decision.score-floor", 85.0, "decision.days", 3.0)));
+        DecisionRules strict = DecisionRules.of(
+                TraceRules.DEFAULTS.with(Map.of("decision.score-floor", 85.0, "decision.days-to-decide", 3.0)));
         assertThat(strict.daysToDecide()).isEqualTo(3);
         assertThat(Proposals.of(lot(GOOD, clean(84.5)), strict).outcome()).isEqualTo(Outcome.HOLD);
         assertThat(Proposals.of(lot(GOOD, clean(83)), strict).outcome()).isEqualTo(Outcome.REJECT);

@@ -19,6 +19,7 @@ import barrowmist.server.report.CupTelling;
 import barrowmist.server.roast.RoastEntity;
 import barrowmist.server.roast.RoastLists;
 import barrowmist.server.sample.SampleService;
+import barrowmist.server.trace.SpokenCauses;
 import barrowmist.server.web.InputProblems;
 import barrowmist.server.web.Optionals;
 import java.util.Collection;
@@ -47,8 +48,15 @@ class BlendEstimate {
     private final CuppedSheets sheets;
     private final RoastLists roasts;
     private final SampleService bench;
+    private final SpokenCauses causes;
 
-    BlendEstimate(GreenSampleService samples, CuppedSheets sheets, RoastLists roasts, SampleService bench) {
+    BlendEstimate(
+            GreenSampleService samples,
+            CuppedSheets sheets,
+            RoastLists roasts,
+            SampleService bench,
+            SpokenCauses causes) {
+        this.causes = causes;
         this.samples = samples;
         this.sheets = sheets;
         this.roasts = roasts;
@@ -91,13 +99,19 @@ class BlendEstimate {
         return p.lotId() == null || p.share() == null || !(p.share() > 0);
     }
 
+    /** By roasts that nothing is held against: a fault of a roast says nothing of what the lot brings to a blend. */
     private Part part(BlendPart p) {
         long lotId = Objects.requireNonNull(p.lotId());
         GreenSampleEntity sample = samples.ofLot(lotId, Optional.empty());
         GreenFacts green = samples.facts(sample);
-        List<ToldSheet> told = sheets.toldOfLot(lotId);
-        List<Long> ids = roasts.tastedOfLot(lotId).stream().map(RoastEntity::id).toList();
-        Collection<BenchFigures> figures = bench.figures(ids).values();
+        List<Long> clean = roasts.tastedOfLot(lotId).stream()
+                .map(RoastEntity::id)
+                .filter(id -> causes.of(id).cause().isEmpty())
+                .toList();
+        List<ToldSheet> told = sheets.toldOfLot(lotId).stream()
+                .filter(s -> clean.contains(s.roastId()))
+                .toList();
+        Collection<BenchFigures> figures = bench.figures(clean).values();
         Map<String, Double> words = CupTelling.words(told).stream()
                 .collect(Collectors.toMap(w -> w.word(), w -> (double) w.cups() / Math.max(1, w.ofCups())));
         return new Part(

@@ -77,7 +77,7 @@ class RulesTest {
         String at = "/api/lots/" + lot + "/decision";
         String before = lab.get(at).body().at("/proposal/outcome").asString();
         String change =
-                "\"changes\":[{\"name\":\"decision.score-floor\",\"value\":70},{\"name\":\"decision.days\",\"value\":4}]";
+                "\"changes\":[{\"name\":\"decision.score-floor\",\"value\":70},{\"name\":\"decision.days-to-decide\",\"value\":4}]";
         JsonNode tried = lab.post("/api/rules/what-if", "{" + change + "}").body();
         assertThat(tried.get("changed")).as("no cup reads otherwise").isEmpty();
         assertThat(tried.get("proposals")).anySatisfy(p -> {
@@ -102,7 +102,7 @@ class RulesTest {
                 .isEqualTo(422);
         lab.put(
                 "/api/rules",
-                "{\"reason\":\"back\",\"changes\":[{\"name\":\"decision.score-floor\",\"value\":80},{\"name\":\"decision.days\",\"value\":10}]}");
+                "{\"reason\":\"back\",\"changes\":[{\"name\":\"decision.score-floor\",\"value\":80},{\"name\":\"decision.days-to-decide\",\"value\":10}]}");
     }
 
     @Test

@@ -53,6 +53,19 @@ class RealServerTest {
         assertThat(get("/api/session", host(host))).startsWith("HTTP/1.1 200");
     }
 
+    /** A supplier may be called so; the slash divides no path, and reaches nothing else. */
+    @Test
+    void aSlashWithinANameStaysWithinIt() throws IOException {
+        assertThat(get("/api/suppliers/Vane%2FSons/contract", host("localhost")))
+                .startsWith("HTTP/1.1 200")
+                .contains("\"version\":0");
+        assertThat(get("/decision/suppliers/Vane%2FSons", host("localhost"))).startsWith("HTTP/1.1 200");
+        assertThat(get("/api%2Fsuppliers", host("localhost"))).startsWith("HTTP/1.1 404");
+        assertThat(get("/api/lots/1%2Fdecision", host("localhost"))).doesNotStartWith("HTTP/1.1 200");
+        assertThat(get("/..%2F..%2Fetc%2Fpasswd", host("localhost"))).doesNotStartWith("HTTP/1.1 200");
+        assertThat(get("/assets/..%2Findex.html", host("localhost"))).doesNotStartWith("HTTP/1.1 200");
+    }
+
     @ParameterizedTest
     @ValueSource(
             strings = {"rebound.example", "rebound.example:8080", "127.0.0.1.rebound.example", "localhost.example"})

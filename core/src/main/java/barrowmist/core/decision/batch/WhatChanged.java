@@ -150,6 +150,7 @@ public final class WhatChanged {
         LocalDate last = batches.get(at).day();
         done.stream()
                 .filter(d -> !d.day().isBefore(first) && !d.day().isAfter(last))
+                .filter(d -> found.stream().noneMatch(f -> f.text().contains(d.text())))
                 .forEach(d -> found.add(new Found(BY_CHANCE, "Since " + d.day() + " " + d.text() + ".")));
         for (int i = Math.max(1, from); i <= at; i++) {
             Batch b = batches.get(i);
