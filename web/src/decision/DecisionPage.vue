@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { useRoute } from 'vue-router'
-import { answer, api } from '@/shared/api/client'
+import { answer, api, type Schemas } from '@/shared/api/client'
 import { useLoad } from '@/shared/api/useLoad'
 import PageState from '@/shared/components/PageState.vue'
 import SourceShape from '@/shared/components/SourceShape.vue'
@@ -8,6 +8,18 @@ import { day, moment } from '@/shared/format/text'
 import DecisionForm from './DecisionForm.vue'
 import LotContract from './LotContract.vue'
 import LotKnown from './LotKnown.vue'
+
+/** Where a person goes to know what is not known. */
+function wayTo(way: Schemas['Way']) {
+  switch (way.station) {
+    case 'green':
+      return `/green/samples/${way.id}`
+    case 'plan':
+      return `/plan/new?lot=${way.id}`
+    default:
+      return `/cupping?roast=${way.id}`
+  }
+}
 
 /** What speaks for and against a lot, what the program would do, and what was decided. */
 const id = Number(useRoute().params.id)
@@ -46,9 +58,12 @@ const decision = useLoad(() => answer(api.GET('/api/lots/{id}/decision', { param
               <span>{{ r.text }}</span>
             </li>
           </ul>
-          <template v-if="decision.data.value.missing.length">
+          <template v-if="decision.data.value.ways.length">
             <h3 class="label">Not known yet</h3>
-            <p v-for="m in decision.data.value.missing" :key="m">{{ m }}</p>
+            <p v-for="w in decision.data.value.ways" :key="w.text">
+              <router-link class="plain" :to="wayTo(w)">{{ w.text }}</router-link>
+              <span class="quiet"> about {{ w.minutes }} min</span>
+            </p>
           </template>
           <LotContract :lot-id="id" @kept="decision.reload" />
           <p class="quiet">

@@ -69,7 +69,14 @@ describe('the cards of the desk', () => {
     expect(calm.text()).toContain('Ease the gas in 0:24')
     expect(calm.text()).toContain('60 to 45 %, at 7:06')
     expect(calm.text()).toContain(toldBy)
-    const warning = { kind: 'crash', sinceS: 400, title: 'A crash is coming', says: 'x', answer: 'y' }
+    const warning = {
+      kind: 'crash',
+      safety: false,
+      sinceS: 400,
+      title: 'A crash is coming',
+      says: 'x',
+      answer: 'y',
+    }
     const warned = mountApp(OutlookCards, { state: desk({ next, warning }) })
     expect(warned.text()).toContain('A crash is coming')
     expect(warned.text()).not.toContain('Ease the gas')

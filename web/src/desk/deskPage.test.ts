@@ -105,7 +105,14 @@ describe('the page of the desk', () => {
   })
 
   it('puts a warning away by W until another one comes', async () => {
-    const warning = { kind: 'crash', sinceS: 400, title: 'A crash is coming', says: 'x', answer: 'y' }
+    const warning = {
+      kind: 'crash',
+      safety: false,
+      sinceS: 400,
+      title: 'A crash is coming',
+      says: 'x',
+      answer: 'y',
+    }
     const { mounted } = await page(desk({ warning }))
     expect(mounted.find('[role=alert]').text()).toContain('A crash is coming')
     press('w')
@@ -114,6 +121,24 @@ describe('the page of the desk', () => {
     Stream.last.say(desk({ warning: { ...warning, sinceS: 430 } }))
     await flushPromises()
     expect(mounted.find('[role=alert]').exists()).toBe(true)
+    mounted.unmount()
+  })
+
+  it('warns of dangers alone in a lab that tells a curve after its cup', async () => {
+    const warning = {
+      kind: 'crash',
+      safety: false,
+      sinceS: 400,
+      title: 'A crash is coming',
+      says: 'x',
+      answer: 'y',
+    }
+    const { mounted } = await page(desk({ warning }), { afterCup: true, cupped: [] })
+    expect(mounted.text()).not.toContain('A crash is coming')
+    const failing = { ...warning, safety: true, title: 'The heat is failing' }
+    Stream.last.say(desk({ warning: failing }))
+    await flushPromises()
+    expect(mounted.find('[role=alert]').text()).toContain('The heat is failing')
     mounted.unmount()
   })
 

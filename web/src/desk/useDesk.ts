@@ -4,6 +4,7 @@ import { answer, api, type Schemas } from '@/shared/api/client'
 import { usePreferences } from '@/shared/preferences'
 import { noColumns, taken, type Columns } from './columns'
 import { useOutbox } from './outbox'
+import { useToldState } from './useToldState'
 
 export type DeskState = Schemas['DeskState']
 
@@ -73,7 +74,7 @@ export function useDesk(machineId: number) {
   })
 
   return {
-    state,
+    state: useToldState(state),
     columns,
     heard,
     waiting: outbox.waiting,

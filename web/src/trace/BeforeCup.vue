@@ -24,8 +24,8 @@ async function cupFirst(afterCup: boolean) {
       @update:model-value="cupFirst(!!$event)"
     />
     <p class="quiet">
-      For those who hold that no curve tells a taste: lists, roasts and traces keep their verdicts on a curve
-      until its cup is told.
+      For those who hold that no curve tells a taste: lists, roasts, the desk and traces keep their verdicts
+      on a curve until its cup is told. The desk still warns of what may be a danger.
     </p>
     <p v-if="failure" class="ember" role="alert">{{ failure.message }}</p>
   </section>

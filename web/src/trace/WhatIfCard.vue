@@ -8,18 +8,25 @@ defineProps<{ whatIf: Schemas['RulesWhatIf'] }>()
 
 <template>
   <div class="what-if" role="status">
-    <p>
-      <b>{{ whatIf.changed.length ? plural(whatIf.changed.length, 'finding') : 'No finding' }}</b> of the
-      {{ plural(whatIf.looked, 'newest cupped roast') }} would change.
-    </p>
-    <ul>
-      <li v-for="c in whatIf.changed" :key="c.roastId">
-        <router-link class="plain" :to="`/trace/${c.roastId}`"
-          >{{ c.lotName }}, roast {{ c.number }}</router-link
-        >: {{ c.before }} → {{ c.after }}
-      </li>
-    </ul>
+    <template v-if="whatIf.looked">
+      <p>
+        <b>{{ whatIf.changed.length ? plural(whatIf.changed.length, 'finding') : 'No finding' }}</b> of the
+        {{ plural(whatIf.looked, 'newest cupped roast') }} would change.
+      </p>
+      <ul>
+        <li v-for="c in whatIf.changed" :key="c.roastId">
+          <router-link class="plain" :to="`/trace/${c.roastId}`"
+            >{{ c.lotName }}, roast {{ c.number }}</router-link
+          >: {{ c.before }} → {{ c.after }}
+        </li>
+      </ul>
 
+      <p v-if="whatIf.judged" class="quiet">
+        Of {{ plural(whatIf.judged, 'verdict') }} of yours {{ whatIf.agreeBefore }} agree now,
+        {{ whatIf.agreeAfter }} would then.
+      </p>
+      <p v-else class="quiet">You have given no verdict yet to hold it against.</p>
+    </template>
     <template v-if="whatIf.proposals.length">
       <p>
         <b>{{ plural(whatIf.proposals.length, 'lot') }}</b> would be proposed otherwise.
@@ -31,11 +38,7 @@ defineProps<{ whatIf: Schemas['RulesWhatIf'] }>()
         </li>
       </ul>
     </template>
-    <p v-if="whatIf.judged" class="quiet">
-      Of {{ plural(whatIf.judged, 'verdict') }} of yours {{ whatIf.agreeBefore }} agree now,
-      {{ whatIf.agreeAfter }} would then.
-    </p>
-    <p v-else class="quiet">You have given no verdict yet to hold it against.</p>
+    <p v-else-if="!whatIf.looked">No lot would be proposed otherwise.</p>
   </div>
 </template>
 

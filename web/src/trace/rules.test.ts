@@ -85,6 +85,13 @@ it('says what would change, and how verdicts agree', () => {
   expect(card.text()).toContain('Slope: hold it → buy it')
   const none = mountApp(WhatIfCard, { whatIf: { ...whatIf, changed: [], proposals: [], judged: 0 } })
   expect(none.text()).not.toContain('proposed otherwise')
+  // rules of the decision alone read no cup otherwise
+  const lots = mountApp(WhatIfCard, { whatIf: { ...whatIf, looked: 0, changed: [], judged: 0 } })
+  expect(lots.text()).not.toContain('cupped roasts')
+  const nothing = mountApp(WhatIfCard, {
+    whatIf: { ...whatIf, looked: 0, changed: [], proposals: [], judged: 0 },
+  })
+  expect(nothing.text()).toBe('No lot would be proposed otherwise.')
   expect(none.text()).toContain('No finding of the 20')
   expect(none.text()).toContain('no verdict yet')
 })

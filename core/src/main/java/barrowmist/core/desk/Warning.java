@@ -45,6 +45,11 @@ public record Warning(Kind kind, double sinceS, double reading, double against, 
             return heat;
         }
 
+        /** Whether it may be a danger to people or the roaster, and no word on how the coffee will taste. */
+        public boolean safety() {
+            return this == HEAT_FAILS || this == RUNNING_AWAY;
+        }
+
         /** The name on the wire. */
         public String code() {
             return code;

@@ -10,6 +10,7 @@ import barrowmist.server.decision.DecisionViews.DecidedView;
 import barrowmist.server.decision.DecisionViews.DecisionEntry;
 import barrowmist.server.decision.DecisionViews.DecisionView;
 import barrowmist.server.decision.DecisionViews.ProposalView;
+import barrowmist.server.decision.DecisionViews.Way;
 import barrowmist.server.green.LotEntity;
 import barrowmist.server.green.LotService;
 import barrowmist.server.store.ContractService;
@@ -35,6 +36,7 @@ public class DecisionService {
 
     private final DecisionRepository decisions;
     private final LotGathering gathering;
+    private final WhatIsMissing missing;
     private final LotService lots;
     private final ContractService contracts;
     private final HouseRules house;
@@ -43,6 +45,7 @@ public class DecisionService {
     DecisionService(
             DecisionRepository decisions,
             LotGathering gathering,
+            WhatIsMissing missing,
             LotService lots,
             ContractService contracts,
             HouseRules house,
@@ -50,6 +53,7 @@ public class DecisionService {
         this.house = house;
         this.decisions = decisions;
         this.gathering = gathering;
+        this.missing = missing;
         this.lots = lots;
         this.contracts = contracts;
         this.clock = clock;
@@ -60,6 +64,7 @@ public class DecisionService {
         LotEntity lot = lots.get(lotId);
         DecisionRules rules = contracts.of(lot).rules(house.now());
         Proposal proposal = Proposals.of(gathering.of(lotId), rules);
+        List<Way> ways = missing.of(lotId);
         List<DecidedView> history = decisions.findAllByLotIdOrderByIdDesc(lotId).stream()
                 .map(DecidedView::of)
                 .toList();
@@ -72,7 +77,8 @@ public class DecisionService {
                 held == null ? null : held.reason(),
                 held == null ? lot.arrivalDate().plusDays(rules.daysToDecide()) : held.dueOn(),
                 ProposalView.of(proposal),
-                gathering.missing(lotId),
+                ways.stream().map(Way::text).toList(),
+                ways,
                 history.size(),
                 history);
     }

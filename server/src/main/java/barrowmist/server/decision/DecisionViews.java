@@ -82,11 +82,29 @@ public final class DecisionViews {
     }
 
     /**
+     * The quickest way to something that is not known.
+     *
+     * @param text a sentence
+     * @param station where it is done
+     * @param id of the sample at the station {@code green}, of the lot at {@code plan}, of a roast at {@code cupping}
+     * @param minutes about how long it takes
+     */
+    public record Way(
+            String text,
+
+            @Schema(allowableValues = {"green", "plan", "cupping"})
+            String station,
+
+            long id,
+            int minutes) {}
+
+    /**
      * The decision on a lot.
      *
      * @param outcome {@code undecided} while nobody has decided
      * @param dueOn when it is to be decided, or looked at again
-     * @param missing what is not known yet, with the quickest way to it, a sentence each
+     * @param missing what is not known yet, a sentence each
+     * @param ways the same, each with the quickest way to it
      * @param history all that was decided, the one that holds first
      */
     public record DecisionView(
@@ -98,6 +116,7 @@ public final class DecisionViews {
             @Nullable LocalDate dueOn,
             ProposalView proposal,
             List<String> missing,
+            List<Way> ways,
             long version,
             List<DecidedView> history) {}
 

@@ -93,21 +93,6 @@ class LotGathering {
         return out;
     }
 
-    /** What is not known yet, with the quickest way to it. */
-    List<String> missing(long lotId) {
-        List<String> out = new ArrayList<>();
-        GreenSampleEntity sample = samples.ofLot(lotId, Optional.empty());
-        if (!sample.inspected()) {
-            out.add("Inspect the " + sample.stage().label() + " sample.");
-        }
-        if (roasts.tastedOfLot(lotId).isEmpty()) {
-            out.add("Roast a sample of it.");
-        } else if (sheets.cuppedOfLot(lotId).isEmpty()) {
-            out.add("Cup what was roasted of it.");
-        }
-        return out;
-    }
-
     /** By the numbers of the roasts, oldest first. */
     private Map<Long, CuppedRoast> cupped(long lotId) {
         Map<Long, List<CuppingSheet>> cupped = sheets.cuppedOfLot(lotId);

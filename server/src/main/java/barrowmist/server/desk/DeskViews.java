@@ -230,8 +230,12 @@ public final class DeskViews {
             OptionalDouble inS,
             String when) {}
 
-    /** A warning. */
-    public record WarningView(String kind, double sinceS, String title, String says, String answer) {}
+    /**
+     * A warning.
+     *
+     * @param safety whether it may be a danger, and no word on how the coffee will taste
+     */
+    public record WarningView(String kind, boolean safety, double sinceS, String title, String says, String answer) {}
 
     /** After the drop. */
     public record CoolingView(double elapsedS, double limitS) {}

@@ -138,7 +138,8 @@ final class StateWriter {
         return live.warning()
                 .map(w -> {
                     WarningText text = WarningText.of(w, wording);
-                    return new WarningView(w.kind().code(), w.sinceS(), text.title(), text.says(), text.answer());
+                    return new WarningView(
+                            w.kind().code(), w.kind().safety(), w.sinceS(), text.title(), text.says(), text.answer());
                 })
                 .orElse(null);
     }

@@ -74,7 +74,7 @@ public final class RuleViews {
     /**
      * What changed rules would make of past findings.
      *
-     * @param looked at so many cupped roasts, the newest
+     * @param looked at so many cupped roasts, the newest; 0 where the changes concern no cup
      * @param changed those that would be told otherwise
      * @param judged so many of them have a verdict of the lead
      * @param agreeBefore so many of these agree with what is said now

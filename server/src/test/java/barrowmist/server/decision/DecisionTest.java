@@ -66,7 +66,30 @@ class DecisionTest {
         assertThat(d.get("outcome").asString()).isEqualTo("undecided");
         assertThat(d.get("dueOn").asString()).isEqualTo("2026-03-02");
         assertThat(d.get("missing").toString()).contains("Inspect the arrival sample", "Roast a sample");
+        assertThat(d.at("/ways/1/station").asString()).isEqualTo("plan");
+        assertThat(d.at("/ways/1/id").asLong()).isEqualTo(lot);
         proposes(lot, "undecided");
+    }
+
+    @Test
+    void whatIsHalfInspectedSaysWhichHalfIsMissing() {
+        long lot = lab.post(
+                        "/api/lots",
+                        "{\"name\":\"Half Hill\",\"supplier\":\"T\",\"origin\":\"Kenya\",\"process\":\"washed\",\"arrivalDate\":\"2026-02-20\",\"kg\":60}")
+                .id();
+        long sample =
+                lab.get("/api/lots/" + lot + "/samples").body().get(0).get("id").asLong();
+        lab.put("/api/green-samples/" + sample + "/inspection", "{\"content\":{\"smells\":[\"fresh\"]}}");
+        assertThat(decision(lot).get("missing").toString())
+                .contains("Measure the moisture of the arrival sample.", "Count the defects of the arrival sample.")
+                .doesNotContain("Inspect");
+        assertThat(decision(lot).at("/ways/0/id").asLong()).isEqualTo(sample);
+        lab.put(
+                "/api/green-samples/" + sample + "/inspection",
+                "{\"content\":{\"smells\":[\"fresh\"],\"moisturePct\":11}}");
+        assertThat(decision(lot).get("missing").toString()).doesNotContain("moisture");
+        cup(lot, false, 7.75, "{\"word\":\"citrus\",\"cups\":5}");
+        assertThat(decision(lot).get("missing").toString()).doesNotContain("Roast", "Cup");
     }
 
     @Test
