@@ -5,6 +5,7 @@ import { useLoad } from '@/shared/api/useLoad'
 import PageState from '@/shared/components/PageState.vue'
 import { plural } from '@/shared/format/text'
 import { likely, percent } from './odds'
+import RenewalNote from './RenewalNote.vue'
 
 /** How often each cause was found, by whatever is asked, and whether it got rarer. */
 const BY = [
@@ -12,6 +13,7 @@ const BY = [
   { value: 'machine', title: 'roaster' },
   { value: 'process', title: 'process' },
   { value: 'supplier', title: 'supplier' },
+  { value: 'person', title: 'who roasted' },
 ] as const
 const by = ref<(typeof BY)[number]['value']>('month')
 const view = useLoad(
@@ -48,6 +50,7 @@ const told = computed(() =>
     <v-btn variant="text" to="/trace">To the traces</v-btn>
   </div>
   <v-select v-model="by" :items="BY" label="Counted by" class="by" hide-details />
+  <RenewalNote @done="view.reload" />
   <PageState
     :loading="view.loading.value"
     :failure="view.failure.value"

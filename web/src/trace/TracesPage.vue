@@ -6,6 +6,7 @@ import NumberField from '@/shared/components/NumberField.vue'
 import PageState from '@/shared/components/PageState.vue'
 import { moment, roastName } from '@/shared/format/text'
 import { CAUSES } from './patterns'
+import RenewalNote from './RenewalNote.vue'
 import { found, said, STANDINGS } from './standings'
 
 const sought = ref<{ word?: string; cause?: string; least?: number; most?: number }>({})
@@ -39,6 +40,7 @@ const rank = (t: { settled: boolean; standing?: string }) =>
     <NumberField v-model="sought.least" label="Score from" />
     <NumberField v-model="sought.most" label="to" />
   </div>
+  <RenewalNote @done="traces.reload" />
   <PageState
     :loading="traces.loading.value"
     :failure="traces.failure.value"

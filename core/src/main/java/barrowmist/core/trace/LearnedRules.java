@@ -5,6 +5,7 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import org.hipparchus.distribution.continuous.BetaDistribution;
 
 /**
@@ -16,9 +17,9 @@ public final class LearnedRules {
     private static final double TAIL = 0.025;
 
     /** Fewer verdicts, or less of a difference, are not offered (house defaults). */
-    private static final int FEWEST_VERDICTS = 5;
+    static final int FEWEST_VERDICTS = 5;
 
-    private static final double LEAST_DIFFERENCE = 0.05;
+    static final double LEAST_DIFFERENCE = 0.05;
 
     private final TraceRules rules;
     private final CauseTable table;
@@ -34,8 +35,9 @@ public final class LearnedRules {
      * @param observations all that is observed of it
      * @param called the cause that its cup is called, by a verdict or by its words; empty for none
      * @param judged whether it is called so by the lead
+     * @param words that its cups were given
      */
-    public record Cup(List<Observation> observations, Optional<Cause> called, boolean judged) {}
+    public record Cup(List<Observation> observations, Optional<Cause> called, boolean judged, Set<String> words) {}
 
     /**
      * Another value for a rule.
@@ -59,12 +61,38 @@ public final class LearnedRules {
             double lower,
             double upper,
             int cups,
-            int called) {}
+            int called) {
+
+        /**
+         * A share that verdicts have moved.
+         *
+         * @param hits counted for it, with what the default is worth
+         * @param all counted, likewise
+         * @param unit what a whole share is in the rule's own measure
+         */
+        static Offer ofShare(TraceRules.Rule rule, double hits, double all, double unit, int verdicts) {
+            BetaDistribution likely = new BetaDistribution(hits, all - hits);
+            return new Offer(
+                    rule.name(),
+                    rule.text(),
+                    rule.unit(),
+                    rule.value(),
+                    unit * hits / all,
+                    unit * likely.inverseCumulativeProbability(TAIL),
+                    unit * likely.inverseCumulativeProbability(1 - TAIL),
+                    verdicts,
+                    verdicts);
+        }
+    }
 
     /** What the cups say of the signs of a cause, the lines first; what agrees with what holds is left out. */
     public List<Offer> of(Cause cause, List<Cup> cups) {
         List<Offer> out = new ArrayList<>(lines(cause, cups));
-        out.addAll(shown(cause, cups));
+        List<Cup> judged = cups.stream()
+                .filter(c -> c.judged && c.called.filter(cause::equals).isPresent())
+                .toList();
+        out.addAll(shown(cause, judged));
+        out.addAll(new LearnedWords(rules, table).of(cause, judged));
         return List.copyOf(out);
     }
 
@@ -106,10 +134,7 @@ public final class LearnedRules {
     }
 
     /** How often the lead's cups of a cause show a sign, begun at what holds as if that were so many cups. */
-    private List<Offer> shown(Cause cause, List<Cup> cups) {
-        List<Cup> judged = cups.stream()
-                .filter(c -> c.judged && c.called.filter(cause::equals).isPresent())
-                .toList();
+    private List<Offer> shown(Cause cause, List<Cup> judged) {
         // cups do not say in which way a cause came about: only what all its ways share is learned
         return Arrays.stream(Sign.values())
                 .flatMap(
@@ -131,16 +156,6 @@ public final class LearnedRules {
         if (degrees.length < FEWEST_VERDICTS || Math.abs(hits / all - rule.value()) < LEAST_DIFFERENCE) {
             return Optional.empty();
         }
-        BetaDistribution likely = new BetaDistribution(hits, all - hits);
-        return Optional.of(new Offer(
-                rule.name(),
-                rule.text(),
-                rule.unit(),
-                rule.value(),
-                hits / all,
-                likely.inverseCumulativeProbability(TAIL),
-                likely.inverseCumulativeProbability(1 - TAIL),
-                degrees.length,
-                degrees.length));
+        return Optional.of(Offer.ofShare(rule, hits, all, 1, degrees.length));
     }
 }

@@ -10,6 +10,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Random;
+import java.util.Set;
 import org.junit.jupiter.api.Test;
 
 class LearnedRulesTest {
@@ -21,7 +22,7 @@ class LearnedRulesTest {
     }
 
     private static Cup cup(Observation o, Cause called, boolean judged) {
-        return new Cup(List.of(o), Optional.ofNullable(called), judged);
+        return new Cup(List.of(o), Optional.ofNullable(called), judged, Set.of());
     }
 
     /** A lab whose drum scorches from so many spreads above usual on, one call in ten gone wrong. */

@@ -14,6 +14,8 @@ final class DemoLab {
     static final double MACHINE_CAPACITY_G = 150;
     static final List<String> CUPPERS = List.of("Ines K.", "Tobin W.");
 
+    private static final List<String> ROASTERS = List.of("Marit O.", "Joss A.");
+
     private static final String LAKE = "Lakeshore Green";
     private static final String VANE = "Ostrander & Vane";
     private static final String SACK = "Meridian Sack";
@@ -30,6 +32,11 @@ final class DemoLab {
     private static final int SEMBUYAN = 8;
 
     private DemoLab() {}
+
+    /** The line of a log that says who roasted: they take turns. */
+    static String by(int turn) {
+        return "# roasted_by: " + ROASTERS.get(turn % ROASTERS.size()) + "\n";
+    }
 
     static List<LotEntry> lots(LocalDate today) {
         return List.of(

@@ -58,7 +58,6 @@ class DemoProduction {
 
     private static final int FORGOTTEN = 61;
     private static final int SINKS_FROM = 76;
-    private static final List<String> ROASTERS = List.of("Marit O.", "Joss A.");
 
     private final GreenSampleService greenSamples;
     private final MachineService machines;
@@ -134,8 +133,7 @@ class DemoProduction {
         DemoBatch batch = new DemoBatch(Coffee.NATURAL, chargeC, gas, developmentS, Hand.STEADY);
         var at = today.minusDays(BATCHES / A_DAY - i / A_DAY)
                 .atTime(LIT.plusMinutes((i % A_DAY) * (long) MINUTES_BETWEEN));
-        String csv = "# roasted_by: " + ROASTERS.get(i / A_DAY % ROASTERS.size()) + "\n"
-                + batch.csv(at.toString(), lot, FIRST_SEED + i);
+        String csv = DemoLab.by(i / A_DAY) + batch.csv(at.toString(), lot, FIRST_SEED + i);
         long id = logs.importLog(
                         lotId,
                         csv.getBytes(StandardCharsets.UTF_8),

@@ -55,7 +55,8 @@ class DemoRoasts {
 
     /** Keeps it; {@code index} says by whom it was cupped, and how its log strays. */
     long seed(DemoRoast demo, LotEntry lot, long lotId, long machineId, LocalDateTime at, int index) {
-        byte[] log = demo.curve().csv(at.toString(), lot, index + 1L).getBytes(StandardCharsets.UTF_8);
+        String csv = DemoLab.by(index) + demo.curve().csv(at.toString(), lot, index + 1L);
+        byte[] log = csv.getBytes(StandardCharsets.UTF_8);
         RoastView roast = logs.importLog(
                 lotId,
                 log,

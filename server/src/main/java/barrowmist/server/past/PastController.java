@@ -44,7 +44,7 @@ class PastController {
         return together.table(id);
     }
 
-    /** How often each cause was found, by machine, process, supplier or month, and whether it got rarer. */
+    /** How often each cause was found, by machine, process, supplier, person or month, and whether it got rarer. */
     @GetMapping("/api/traces/over-time")
     OverTimeView overTime(@RequestParam(defaultValue = "month") String by) {
         renewal.renew();

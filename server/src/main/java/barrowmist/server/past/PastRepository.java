@@ -16,6 +16,7 @@ interface PastRepository extends Repository<RoastEntity, Long> {
     /**
      * A cupped roast.
      *
+     * @param person who roasted it; left out where nobody said so
      * @param cause what its cup is held to come from: the lead's verdict, else a finding that the cup speaks for
      */
     record PastRoast(
@@ -24,13 +25,14 @@ interface PastRepository extends Repository<RoastEntity, Long> {
             String machine,
             Process process,
             String supplier,
+            @Nullable String person,
             Instant roastedAt) {}
 
     @Query(
             "select new barrowmist.server.past.PastRepository$PastRoast(r.id, coalesce((select v.cause from VerdictEntity v"
                     + " where v.id = (select max(w.id) from VerdictEntity w where w.roastId = r.id)),"
                     + " case when t.standing in :spoken then t.cause else null end),"
-                    + " m.name, l.process, l.supplier, r.roastedAt)"
+                    + " m.name, l.process, l.supplier, r.roastedBy, r.roastedAt)"
                     + " from RoastTraceEntity t join RoastEntity r on r.id = t.roastId join r.lot l join r.machine m"
                     + " where r.discardedReason is null order by r.roastedAt desc, r.id desc")
     List<PastRoast> newest(Collection<String> spoken, Pageable page);

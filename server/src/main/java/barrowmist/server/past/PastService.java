@@ -96,16 +96,18 @@ public class PastService {
     /**
      * How often each cause was found.
      *
-     * @param by machine, process, supplier or month
+     * @param by machine, process, supplier, person or month
      */
     OverTimeView overTime(String by) {
         Function<PastRoast, String> of = switch (by) {
             case "machine" -> PastRoast::machine;
             case "process" -> r -> r.process().label();
             case "supplier" -> PastRoast::supplier;
+            case "person" -> r -> Objects.requireNonNullElse(r.person(), "nobody said");
             case "month" ->
                 r -> YearMonth.from(r.roastedAt().atZone(clock.getZone())).toString();
-            default -> throw new InputProblems("by", "by is " + by + ", expected machine, process, supplier or month");
+            default ->
+                throw new InputProblems("by", "by is " + by + ", expected machine, process, supplier, person or month");
         };
         List<Seen> seen = new ArrayList<>();
         for (PastRoast r : past.newest(SPOKEN, PageRequest.of(0, LOOKED_AT))) {

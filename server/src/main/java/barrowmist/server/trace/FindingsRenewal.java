@@ -1,6 +1,7 @@
 package barrowmist.server.trace;
 
 import java.util.concurrent.atomic.AtomicBoolean;
+import java.util.concurrent.atomic.AtomicLong;
 import org.springframework.core.task.TaskExecutor;
 import org.springframework.stereotype.Service;
 
@@ -14,6 +15,7 @@ public class FindingsRenewal {
     private final KeptFindings findings;
     private final TaskExecutor background;
     private final AtomicBoolean running = new AtomicBoolean();
+    private final AtomicLong begunWith = new AtomicLong();
 
     FindingsRenewal(KeptFindings findings, TaskExecutor background) {
         this.findings = findings;
@@ -27,7 +29,21 @@ public class FindingsRenewal {
         }
     }
 
+    /**
+     * How far it is.
+     *
+     * @param left so many traces are still to be worked out anew
+     * @param of so many were to be when it began; 0 where nothing is under way
+     */
+    public record RenewalView(long left, long of) {}
+
+    RenewalView progress() {
+        long left = findings.countStale();
+        return new RenewalView(left, left == 0 ? 0 : Math.max(left, begunWith.get()));
+    }
+
     private void renewAll() {
+        begunWith.set(findings.countStale());
         try {
             boolean more = true;
             while (more) {

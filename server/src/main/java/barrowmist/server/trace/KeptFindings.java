@@ -94,6 +94,12 @@ public class KeptFindings {
         return stale.size() == AT_ONCE;
     }
 
+    /** How many are marked. */
+    @Transactional(readOnly = true)
+    public long countStale() {
+        return traces.countStale(RULES);
+    }
+
     private void renew(RoastTraceEntity row) {
         service.summary(row.roastId()).ifPresentOrElse(s -> row.keep(s, RULES), () -> traces.delete(row));
     }

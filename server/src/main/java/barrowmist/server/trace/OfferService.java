@@ -4,6 +4,7 @@ import barrowmist.core.trace.Cause;
 import barrowmist.core.trace.LearnedRules;
 import barrowmist.core.trace.LearnedRules.Cup;
 import barrowmist.core.trace.LearnedRules.Offer;
+import barrowmist.core.trace.TraceInput;
 import barrowmist.core.units.Wording;
 import barrowmist.server.machine.MachineService;
 import barrowmist.server.trace.RoastTraceRepository.Called;
@@ -55,9 +56,11 @@ public class OfferService {
     }
 
     private Cup cup(Called called, Book book, Set<Long> judged) {
+        TraceInput known = traces.known(called.roastId());
         return new Cup(
-                book.engine().observe(traces.known(called.roastId()), Wording.SI),
+                book.engine().observe(known, Wording.SI),
                 Optional.ofNullable(called.cause()).flatMap(Cause::parse),
-                judged.contains(called.roastId()));
+                judged.contains(called.roastId()),
+                known.cup().found().keySet());
     }
 }

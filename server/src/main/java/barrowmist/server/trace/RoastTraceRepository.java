@@ -50,6 +50,9 @@ interface RoastTraceRepository extends JpaRepository<RoastTraceEntity, Long> {
             + " (select s.id from SheetEntity s where s.roastId = t.roastId) then 0 else 1 end, t.roastId desc")
     List<RoastTraceEntity> stale(int rules, Pageable page);
 
+    @Query("select count(t) from RoastTraceEntity t where t.stale or t.rulesVersion <> :rules")
+    long countStale(int rules);
+
     /** A cupped roast, and what its cup is called: by the lead where there is a verdict, else by its words alone. */
     record Called(long roastId, @Nullable String cause) {}
 

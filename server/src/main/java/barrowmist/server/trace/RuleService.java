@@ -93,11 +93,15 @@ public class RuleService {
             throw new InputProblems("reason", "A word why is wanted, of 1 to " + LONGEST_REASON + " characters");
         }
         String who = Member.nameOfCaller();
-        for (Change c : checked(now.rules(), entry.changes())) {
+        List<Change> changed = checked(now.rules(), entry.changes());
+        for (Change c : changed) {
             changes.save(new RuleChangeEntity(now.version() + 1, c.name(), c.value(), why, who, clock.instant()));
         }
         changes.flush();
-        told.publishEvent(new SettingChanged("trace rules"));
+        // no trace goes by the rules of the decision
+        if (changed.stream().anyMatch(c -> !TraceRules.ofDecision(c.name()))) {
+            told.publishEvent(new SettingChanged("trace rules"));
+        }
         return view();
     }
 

@@ -80,6 +80,13 @@ class TraceController {
                 : findings.found(new KeptFindings.TasteSought(word, cause, least, most), page, size);
     }
 
+    /** How far traces that a change of rules, limits or references has marked are worked out anew. */
+    @GetMapping("/api/traces/renewal")
+    FindingsRenewal.RenewalView renewal() {
+        renewal.renew();
+        return renewal.progress();
+    }
+
     /**
      * @param fahrenheit whether the sentences speak °F; figures stay °C
      * @param per30s whether the sentences give rates for 30 s

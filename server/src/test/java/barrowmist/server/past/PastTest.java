@@ -108,7 +108,7 @@ class PastTest {
 
     @Test
     void causesAreCountedByWhateverIsAsked() {
-        for (String by : List.of("machine", "process", "supplier", "month")) {
+        for (String by : List.of("machine", "process", "supplier", "person", "month")) {
             JsonNode view = lab.get("/api/traces/over-time?by=" + by).body();
             int cupped = 0;
             for (JsonNode group : view.get("groups")) {
@@ -117,6 +117,11 @@ class PastTest {
             assertThat(cupped).isGreaterThanOrEqualTo(CUPPED);
             assertThat(view.get("trends").toString()).contains("scorched");
         }
+        assertThat(lab.get("/api/traces/over-time?by=person")
+                        .body()
+                        .get("groups")
+                        .toString())
+                .contains("Marit O.", "Joss A.");
         assertThat(lab.get("/api/traces/over-time?by=taste").status()).isEqualTo(422);
     }
 }

@@ -106,6 +106,26 @@ class RulesTest {
     }
 
     @Test
+    void howFarTheTracesAreWorkedOutAnewIsToldAndComesToAnEnd() throws InterruptedException {
+        flatRoast();
+        lab.get("/api/traces");
+        int version = lab.get("/api/rules").body().get("version").asInt();
+        String change = "{\"version\":%d,\"reason\":\"%s\",\"changes\":[{\"name\":\"prior.stale\",\"value\":%s}]}";
+        assertThat(lab.put("/api/rules", change.formatted(version, "once", "0.031"))
+                        .status())
+                .isEqualTo(200);
+        for (int i = 0;
+                i < 100 && lab.get("/api/traces/renewal").body().get("left").asInt() > 0;
+                i++) {
+            Thread.sleep(100);
+        }
+        JsonNode done = lab.get("/api/traces/renewal").body();
+        assertThat(done.get("left").asInt()).isZero();
+        assertThat(done.get("of").asInt()).isZero();
+        lab.put("/api/rules", change.formatted(version + 1, "back", "0.03"));
+    }
+
+    @Test
     void aChangeIsTriedThenKeptWithItsReasonAndFollowedAtOnce() {
         long roast = flatRoast();
         lab.get("/api/traces");
