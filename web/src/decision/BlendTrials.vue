@@ -32,7 +32,7 @@ async function lay() {
     <p v-if="failure" class="ember" role="alert">{{ failure.message }}</p>
     <p v-for="t in blend.trials" :key="t.cuppingId" class="trial">
       <router-link class="plain" :to="`/cupping/${t.cuppingId}`">Table {{ t.cuppingId }}</router-link>
-      <span class="quiet"> {{ moment(t.laidAt) }}</span> · {{ t.text }}
+      <span class="quiet"> {{ moment(t.laidAt) }}, {{ t.of }}</span> · {{ t.text }}
     </p>
   </section>
 </template>

@@ -36,7 +36,9 @@ const KEPT = {
     { lotId: 2, share: 40 },
   ],
   suggested: VIEW,
-  trials: [{ cuppingId: 9, laidAt: '2026-03-05T09:00:00Z', told: false, text: 'Not revealed yet.' }],
+  trials: [
+    { cuppingId: 9, laidAt: '2026-03-05T09:00:00Z', told: false, of: '60 % Hill', text: 'Not revealed yet.' },
+  ],
 }
 const press = (page: ReturnType<typeof mountApp>, text: string) =>
   page

@@ -27,6 +27,7 @@ create table blend (
 );
 create table blend_trial (
     cupping_id bigint primary key references cupping (id),
-    blend_id bigint not null references blend (id)
+    blend_id bigint not null references blend (id),
+    content varchar(4000) not null
 );
 create index blend_trial_by_blend on blend_trial (blend_id);

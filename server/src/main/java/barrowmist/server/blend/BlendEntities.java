@@ -42,7 +42,7 @@ class BlendEntity {
 
     void keep(String newName, BlendEntry entry, String by, Instant at) {
         name = newName;
-        content = Json.write(entry.content());
+        content = Json.write(entry.called(newName));
         changedBy = by;
         changedAt = at;
     }
@@ -87,11 +87,20 @@ class BlendTrialEntity {
 
     private long blendId;
 
+    /** The blend as it was laid: it may be changed afterwards. */
+    private String content;
+
+    @SuppressWarnings("NullAway.Init")
     protected BlendTrialEntity() {}
 
-    BlendTrialEntity(long cuppingId, long blendId) {
+    BlendTrialEntity(long cuppingId, long blendId, BlendEntry laid) {
         this.cuppingId = cuppingId;
         this.blendId = blendId;
+        this.content = Json.write(laid);
+    }
+
+    BlendEntry laid() {
+        return Json.read(content, BlendEntry.class);
     }
 
     long cuppingId() {

@@ -4,7 +4,6 @@ import barrowmist.core.check.Checks;
 import barrowmist.server.access.Member;
 import barrowmist.server.blend.BlendViews.BlendEntry;
 import barrowmist.server.blend.BlendViews.BlendPage;
-import barrowmist.server.blend.BlendViews.BlendPart;
 import barrowmist.server.blend.BlendViews.KeptBlend;
 import barrowmist.server.green.LotService;
 import barrowmist.server.web.Conflict;
@@ -13,7 +12,6 @@ import barrowmist.server.web.KeptInTurn;
 import barrowmist.server.web.NotFound;
 import java.time.Clock;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Objects;
 import java.util.stream.Collectors;
@@ -57,27 +55,18 @@ public class BlendService {
                 .map(b -> new KeptBlend(
                         b.id(),
                         b.name(),
-                        b.entry().all().stream().map(this::said).collect(Collectors.joining(", ")),
+                        trials.said(b.entry()),
                         laid.getOrDefault(b.id(), 0L).intValue(),
                         b.changedBy(),
                         b.changedAt()))
                 .toList();
     }
 
-    private String said(BlendPart p) {
-        return String.format(
-                Locale.ROOT,
-                "%.0f %% %s",
-                Objects.requireNonNull(p.share()),
-                lots.get(Objects.requireNonNull(p.lotId())).name());
-    }
-
     @Transactional(readOnly = true)
     BlendPage page(long id) {
         BlendEntity b = get(id);
         BlendEntry e = b.entry();
-        return new BlendPage(
-                id, b.name(), b.version(), e.wantedKg(), e.all(), estimate.of(e), trials.of(id, b.name(), e));
+        return new BlendPage(id, b.name(), b.version(), e.wantedKg(), e.all(), estimate.of(e), trials.of(id));
     }
 
     /** @throws InputProblems if it is no blend, or another is called so */
@@ -122,9 +111,9 @@ public class BlendService {
      * @throws Conflict if a part of it was never roasted
      */
     long lay(long id) {
-        BlendEntity blend = get(id);
-        long table = trials.lay(blend.name(), blend.entry());
-        tables.save(new BlendTrialEntity(table, id));
+        BlendEntry blend = get(id).entry();
+        long table = trials.lay(blend);
+        tables.save(new BlendTrialEntity(table, id, blend));
         return table;
     }
 

@@ -21,8 +21,10 @@ import barrowmist.server.web.Conflict;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Objects;
+import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
 
 /** Trials of blends: laid blind beside their parts, and what they showed. */
@@ -55,9 +57,9 @@ class BlendTrials {
     }
 
     /** The blend, as a coffee without a log, beside a roast of each part. */
-    long lay(String name, BlendEntry blend) {
+    long lay(BlendEntry blend) {
         List<LaidSample> laid = new ArrayList<>();
-        laid.add(LaidSample.outside(name, 1));
+        laid.add(LaidSample.outside(Objects.requireNonNull(blend.name()), 1));
         for (BlendPart p : blend.all()) {
             laid.add(LaidSample.ofRoast(roastOf(lotOf(p)), null));
         }
@@ -81,26 +83,39 @@ class BlendTrials {
     }
 
     /** Its tables, the newest first. */
-    List<TrialView> of(long blendId, String name, BlendEntry blend) {
+    List<TrialView> of(long blendId) {
         return tables.findAllByBlendIdOrderByCuppingIdDesc(blendId).stream()
-                .map(t -> view(told.of(t.cuppingId()), name, blend))
+                .map(t -> view(told.of(t.cuppingId()), t.laid()))
                 .toList();
     }
 
-    private TrialView view(ToldTable table, String name, BlendEntry blend) {
-        List<Double> own = scores(table.outside().getOrDefault(name, List.of()));
+    /** The parts in words. */
+    String said(BlendEntry blend) {
+        return blend.all().stream()
+                .map(p -> String.format(
+                        Locale.ROOT,
+                        "%.0f %% %s",
+                        Objects.requireNonNull(p.share()),
+                        lots.get(lotOf(p)).name()))
+                .collect(Collectors.joining(", "));
+    }
+
+    private TrialView view(ToldTable table, BlendEntry blend) {
+        List<Double> own = scores(table.outside().getOrDefault(Objects.requireNonNull(blend.name()), List.of()));
         List<Scored> parts = blend.all().stream()
                 .map(p -> new Scored(Objects.requireNonNull(p.share()), scoresOf(table, lotOf(p))))
                 .toList();
         if (own.isEmpty() || parts.stream().anyMatch(p -> p.scores().isEmpty())) {
-            return new TrialView(table.cuppingId(), table.cuppedAt(), table.told(), silent(table), null, null);
+            return new TrialView(
+                    table.cuppingId(), table.cuppedAt(), table.told(), said(blend), silent(table), null, null);
         }
         BlendTrial t = BlendTrial.of(own, parts, house.now());
-        return new TrialView(table.cuppingId(), table.cuppedAt(), true, t.text(), t.scored(), t.expected());
+        return new TrialView(
+                table.cuppingId(), table.cuppedAt(), true, said(blend), t.text(), t.scored(), t.expected());
     }
 
     private static String silent(ToldTable table) {
-        return table.told() ? "Not every part of it, as it is now, was scored at this table." : "Not revealed yet.";
+        return table.told() ? "Not all of it was scored." : "Not revealed yet.";
     }
 
     private List<Double> scoresOf(ToldTable table, long lotId) {

@@ -26,8 +26,8 @@ public final class BlendViews {
             @Nullable Long version) {
 
         /** As it is kept. */
-        BlendEntry content() {
-            return new BlendEntry(null, parts, kg, null);
+        BlendEntry called(String by) {
+            return new BlendEntry(by, parts, kg, null);
         }
 
         double wantedKg() {
@@ -75,6 +75,7 @@ public final class BlendViews {
     /**
      * A table at which a trial stood blind beside its parts; nothing is told of one that is not revealed.
      *
+     * @param of the parts as they were laid, in words
      * @param text what it showed
      * @param score of the trial, mean; left out where it was not scored, or is not told
      * @param expected the parts' scores at that table by their shares; likewise
@@ -83,6 +84,7 @@ public final class BlendViews {
             long cuppingId,
             Instant laidAt,
             boolean told,
+            String of,
             String text,
             @Nullable Double score,
             @Nullable Double expected) {}

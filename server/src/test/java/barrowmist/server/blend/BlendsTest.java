@@ -114,6 +114,11 @@ class BlendsTest {
         assertThat(trial.get("score").asDouble()).isEqualTo(86);
         assertThat(trial.get("expected").asDouble()).isEqualTo(82.5);
         assertThat(trial.get("text").asString()).contains("more than its parts suggest");
+        // changed afterwards, it is still told as it was laid
+        lab.put(at, parts("Trial of two, renamed", a, b, 40).replace("\"share\":60", "\"share\":60.4"));
+        JsonNode later = lab.get(at).body().at("/trials/0");
+        assertThat(later.get("expected").asDouble()).isEqualTo(82.5);
+        assertThat(later.get("of").asString()).isEqualTo("60 % Test Hill, 40 % Test Hill");
         assertThat(lab.delete(at).status()).as("its table stays").isEqualTo(204);
         assertThat(lab.get(table).status()).isEqualTo(200);
     }
