@@ -83,7 +83,7 @@ alter table more drop column x;
 insert into lot select * from more;
 insert into green_sample select * from samples;
 -- one of them has thirty roasts, all cupped
-update roast set lot_id = 100001, green_sample_id = (select min(id) from green_sample where lot_id = 100001)
+update roast set lot_id = 100001, number_in_lot = id, green_sample_id = (select min(id) from green_sample where lot_id = 100001)
   where id in (select s.roast_id from sheet s where s.roast_id > 100000 fetch first 30 rows only);
 drop table more;
 drop table samples;

@@ -70,6 +70,34 @@ class DecisionIT {
     }
 
     @Test
+    void aBlendIsChangedKeptAndItsTrialLaidBlind() {
+        Page page = LAB.page();
+        Person person = LAB.person(page);
+        person.open("/decision");
+        person.link("Blend").click();
+        page.getByText("Slow morning espresso").click();
+        assertThat(person.heading("Slow morning espresso")).isVisible();
+        person.field("Share").first().fill("55,5");
+        assertThat(page.getByText("95.5 % in all")).isVisible();
+        person.button("Keep it").click();
+        assertThat(page.getByText("The shares come to 96 %, expected 100")).isVisible();
+        person.field("Share").first().fill("50");
+        person.field("Share").nth(1).fill("35");
+        // reloaded half-way, nothing is lost
+        page.reload();
+        assertThat(person.field("Share").nth(1)).hasValue("35");
+        person.button("Keep it").click();
+        assertThat(page.getByText("50 % Serra Quimbroa, 35 % Vale do Trelunho, 15 % Gatovu Hill"))
+                .isVisible();
+        person.button("Lay the trial beside its parts, blind").click();
+        assertThat(person.heading("Blind table")).isVisible();
+        assertThat(page.getByText("Serra Quimbroa")).hasCount(0);
+        page.goBack();
+        assertThat(page.getByText("Not revealed yet.")).isVisible();
+        page.context().close();
+    }
+
+    @Test
     void aDriftIsSeenABatchIsHeldAndItsBagIsFound() {
         Page page = LAB.page();
         Person person = LAB.person(page);

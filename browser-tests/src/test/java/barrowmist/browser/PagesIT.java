@@ -70,6 +70,8 @@ class PagesIT {
             new Stop("/decision/suppliers/Meridian%20Sack", "Arrivals against"),
             new Stop("/decision/bags", "All bags of a lot"),
             new Stop("/decision/blend", "What would it be?"),
+            new Stop("/decision/blend/1", "Lay the trial beside its parts"),
+            new Stop("/machines/2", "the burner or the heater was serviced"),
             new Stop("/decision/9", "Cup what was roasted of it."),
             new Stop("/trace/record", "Right in"),
             new Stop("/trace/lot/1", "that roast, and not the lot"),
