@@ -82,6 +82,10 @@ alter table more drop column source;
 alter table more drop column x;
 insert into lot select * from more;
 insert into green_sample select * from samples;
+-- a profile has 5,000 batches
+update roast set plan_id = null where id > 100000 and plan_id = (select min(plan_id) from production_profile)
+  and id not in (select id from roast where id > 100000
+    and plan_id = (select min(plan_id) from production_profile) order by id fetch first 4910 rows only);
 -- one of them has thirty roasts, all cupped
 update roast set lot_id = 100001, number_in_lot = id, green_sample_id = (select min(id) from green_sample where lot_id = 100001)
   where id in (select s.roast_id from sheet s where s.roast_id > 100000 fetch first 30 rows only);

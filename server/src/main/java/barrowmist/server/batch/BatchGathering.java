@@ -52,9 +52,8 @@ class BatchGathering {
         List<Followed> followed = roasts.followed(profile.planId()).stream()
                 .filter(r -> holdsFor(profile, versions, r.roastedAt()))
                 .toList();
-        List<Long> ids = followed.stream().map(Followed::roastId).toList();
-        Map<Long, BenchFigures> bench = samples.figures(ids);
-        Map<Long, ReleaseEntity> kept = releases.findAllById(ids).stream()
+        Map<Long, BenchFigures> bench = samples.figuresOfPlan(profile.planId());
+        Map<Long, ReleaseEntity> kept = releases.ofPlan(profile.planId()).stream()
                 .collect(Collectors.toMap(ReleaseEntity::roastId, Function.identity()));
         List<Gathered> out = new ArrayList<>();
         Map<LocalDate, Integer> ofDay = new HashMap<>();

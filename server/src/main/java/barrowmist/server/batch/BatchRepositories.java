@@ -23,7 +23,12 @@ interface TasteRepository extends JpaRepository<TasteEntity, Long> {
 }
 
 /** What was let go, in the database. */
-interface ReleaseRepository extends JpaRepository<ReleaseEntity, Long> {}
+interface ReleaseRepository extends JpaRepository<ReleaseEntity, Long> {
+
+    /** Of all that followed a plan. */
+    @Query("select x from ReleaseEntity x join RoastEntity r on r.id = x.roastId where r.planId = :planId")
+    List<ReleaseEntity> ofPlan(long planId);
+}
 
 /** Bags in the database. */
 interface BagRepository extends JpaRepository<BagEntity, Long> {
@@ -33,6 +38,10 @@ interface BagRepository extends JpaRepository<BagEntity, Long> {
     void forget(long roastId);
 
     List<BagEntity> findAllByRoastIdInOrderById(Collection<Long> roastIds);
+
+    /** Of all that followed a plan. */
+    @Query("select b from BagEntity b join RoastEntity r on r.id = b.roastId where r.planId = :planId order by b.id")
+    List<BagEntity> ofPlan(long planId);
 
     List<BagEntity> findAllByBagIgnoreCaseOrderById(String bag);
 }

@@ -61,13 +61,9 @@ public class BatchReview {
         ProfileEntity p = profiles.one(id);
         Profile profile = p.profile();
         List<Gathered> all = gathering.of(p);
-        Map<Long, List<String>> packed =
-                bags
-                        .findAllByRoastIdInOrderById(
-                                all.stream().map(g -> g.roast().roastId()).toList())
-                        .stream()
-                        .collect(Collectors.groupingBy(
-                                BagEntity::roastId, Collectors.mapping(BagEntity::bag, Collectors.toList())));
+        Map<Long, List<String>> packed = bags.ofPlan(p.planId()).stream()
+                .collect(Collectors.groupingBy(
+                        BagEntity::roastId, Collectors.mapping(BagEntity::bag, Collectors.toList())));
         List<ProfileBatch> views = new ArrayList<>();
         for (Gathered g : all) {
             views.add(new ProfileBatch(

@@ -34,6 +34,26 @@ interface DecisionRepository extends JpaRepository<DecisionEntity, Long> {
                     + " where e.lotId = l.id) where d.id is null or d.outcome not in :endings")
     List<Open> open(Collection<String> endings);
 
+    /** A lot with its decision, which is left out where there is none. */
+    record Listed(
+            long lotId,
+            String lotName,
+            String supplier,
+            LocalDate arrivalDate,
+            @Nullable DecisionEntity held) {}
+
+    /** Every lot, the newest first. */
+    @Query("select new barrowmist.server.decision.DecisionRepository$Listed(l.id, l.name, l.supplier, l.arrivalDate, d)"
+            + " from LotEntity l left join DecisionEntity d on d.id = (select max(e.id) from DecisionEntity e"
+            + " where e.lotId = l.id) order by l.arrivalDate desc, l.id desc")
+    List<Listed> listed();
+
+    @Query("select distinct s.lot.id from GreenSampleEntity s where s.inspected = true")
+    Set<Long> inspected();
+
+    @Query("select distinct r.lot.id from RoastEntity r where r.discardedReason is null")
+    Set<Long> roasted();
+
     /** Lots of which a roast that counts stood on a table. */
     @Query("select distinct r.lot.id from RoastEntity r join SheetEntity s on s.roastId = r.id"
             + " where r.discardedReason is null")

@@ -2,12 +2,9 @@ package barrowmist.server.decision;
 
 import barrowmist.core.decision.DecisionRules;
 import barrowmist.core.decision.Outcome;
+import barrowmist.server.decision.DecisionRepository.Listed;
 import barrowmist.server.decision.DecisionRepository.Open;
 import barrowmist.server.decision.DecisionViews.DueLot;
-import barrowmist.server.green.GreenSampleService;
-import barrowmist.server.green.GreenViews.GreenSampleView;
-import barrowmist.server.green.LotService;
-import barrowmist.server.green.LotView;
 import barrowmist.server.store.ContractService;
 import barrowmist.server.store.ContractService.Every;
 import java.time.Clock;
@@ -16,10 +13,7 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
-import java.util.Map;
 import java.util.Set;
-import java.util.function.Function;
-import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -30,25 +24,15 @@ import org.springframework.transaction.annotation.Transactional;
 public class DueLots {
 
     private final DecisionRepository decisions;
-    private final LotService lots;
-    private final GreenSampleService samples;
     private final ContractService contracts;
     private final HouseRules house;
     private final Clock clock;
 
-    DueLots(
-            DecisionRepository decisions,
-            LotService lots,
-            GreenSampleService samples,
-            ContractService contracts,
-            HouseRules house,
-            Clock clock) {
+    DueLots(DecisionRepository decisions, ContractService contracts, HouseRules house, Clock clock) {
         this.house = house;
         this.contracts = contracts;
         this.clock = clock;
         this.decisions = decisions;
-        this.lots = lots;
-        this.samples = samples;
     }
 
     /** When a lot is to be decided that nobody has set a day for. */
@@ -108,20 +92,12 @@ public class DueLots {
      * @param before only those that are due before this day, and not decided for good
      */
     public List<DueLot> due(@Nullable LocalDate before) {
-        Map<Long, DecisionEntity> held =
-                decisions.holding().stream().collect(Collectors.toMap(DecisionEntity::lotId, Function.identity()));
-        Map<Long, List<GreenSampleView>> green =
-                samples.list().stream().collect(Collectors.groupingBy(GreenSampleView::lotId));
-        Set<Long> tasted = decisions.tasted();
+        Known known = new Known(decisions.inspected(), decisions.roasted(), decisions.tasted());
         Every agreed = contracts.every();
         DecisionRules rules = house.now();
-        return lots.list().stream()
-                .map(lot -> due(
-                        lot,
-                        held.get(lot.id()),
-                        green.getOrDefault(lot.id(), List.of()),
-                        tasted,
-                        agreed.of(lot.id(), lot.supplier()).rules(rules)))
+        return decisions.listed().stream()
+                .map(lot ->
+                        due(lot, known, agreed.of(lot.lotId(), lot.supplier()).rules(rules)))
                 .filter(d -> before == null
                         || d.open() && d.dueOn() != null && d.dueOn().isBefore(before))
                 .sorted(Comparator.comparing((DueLot d) -> !d.open())
@@ -129,31 +105,35 @@ public class DueLots {
                 .toList();
     }
 
-    private static DueLot due(
-            LotView lot,
-            @Nullable DecisionEntity held,
-            List<GreenSampleView> green,
-            Set<Long> tasted,
-            DecisionRules rules) {
+    /** Which lots were inspected, roasted, and on a table. */
+    private record Known(Set<Long> inspected, Set<Long> roasted, Set<Long> tasted) {
+
+        List<String> missing(long lot) {
+            List<String> out = new ArrayList<>();
+            if (!inspected.contains(lot)) {
+                out.add("not inspected");
+            }
+            if (!roasted.contains(lot)) {
+                out.add("not roasted");
+            } else if (!tasted.contains(lot)) {
+                out.add("not cupped");
+            }
+            return out;
+        }
+    }
+
+    private static DueLot due(Listed lot, Known known, DecisionRules rules) {
+        DecisionEntity held = lot.held();
         String outcome = held == null ? Outcome.UNDECIDED.code() : held.outcome();
-        List<String> missing = new ArrayList<>();
-        if (green.stream().noneMatch(GreenSampleView::inspected)) {
-            missing.add("not inspected");
-        }
-        if (lot.roasts() == 0) {
-            missing.add("not roasted");
-        } else if (!tasted.contains(lot.id())) {
-            missing.add("not cupped");
-        }
         return new DueLot(
-                lot.id(),
-                lot.name(),
+                lot.lotId(),
+                lot.lotName(),
                 lot.supplier(),
                 outcome,
                 DecisionViews.labelOf(outcome),
                 Outcome.parse(outcome).filter(Outcome::ends).isEmpty(),
                 held == null ? usually(lot.arrivalDate(), rules) : held.dueOn(),
                 held == null ? null : held.decidedAt(),
-                missing);
+                known.missing(lot.lotId()));
     }
 }

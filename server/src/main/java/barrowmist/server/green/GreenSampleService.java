@@ -81,6 +81,18 @@ public class GreenSampleService {
                 .toList();
     }
 
+    /** A sample by its number and the name of its lot. */
+    public record Named(long id, String lotName) {}
+
+    /** Inspected samples that may be roasted and were not, newest lot first. */
+    @Transactional(readOnly = true)
+    public List<Named> unroasted() {
+        return samples.unroasted().stream()
+                .filter(s -> !GreenJudgement.stops(s.inspection()))
+                .map(s -> new Named(s.id(), s.lot().name()))
+                .toList();
+    }
+
     @Transactional(readOnly = true)
     List<GreenSampleView> ofLot(long lotId) {
         Map<Long, Long> roasts = lots.roastsOfSamples();

@@ -36,6 +36,11 @@ public interface LotRepository extends JpaRepository<LotEntity, Long> {
             nativeQuery = true)
     List<SampleRoastCount> countRoastsOfSamples();
 
+    /** Names of the lots of which nothing that counts was roasted, newest first. */
+    @Query("select l.name from LotEntity l where not exists (select 1 from RoastEntity r where r.lot = l"
+            + " and r.discardedReason is null) order by l.arrivalDate desc, l.id desc")
+    List<String> unroasted();
+
     @Lock(LockModeType.PESSIMISTIC_WRITE)
     Optional<LotEntity> findWithLockById(long id);
 

@@ -62,6 +62,12 @@ public class LotService {
                 .toList();
     }
 
+    /** Names of the lots of which nothing that counts was roasted, newest first. */
+    @Transactional(readOnly = true)
+    public List<String> unroasted() {
+        return lots.unroasted();
+    }
+
     @Transactional(readOnly = true)
     public LotView view(long id) {
         return get(id).view(roasts().getOrDefault(id, 0L), newest(samples.findAllByLotIdOrderById(id)));

@@ -28,6 +28,10 @@ interface SampleRepository extends JpaRepository<SampleEntity, Long> {
             + " where b.roastId = (select r.pulledFrom from RoastEntity r where r.id = :roastId)")
     void drawnOf(long roastId);
 
+    /** Of all that followed a plan. */
+    @Query("select s from SampleEntity s join RoastEntity r on r.id = s.roastId where r.planId = :planId")
+    List<SampleEntity> ofPlan(long planId);
+
     /** What was counted of all roasts of a green sample. */
     @Query("select s from SampleEntity s join RoastEntity r on r.id = s.roastId"
             + " where r.greenSample.id = :greenSampleId and s.quakers is not null")

@@ -93,6 +93,12 @@ public class SampleService implements BatchWeights, QuakerCounts {
                 .collect(Collectors.toMap(SampleEntity::roastId, SampleEntity::figures));
     }
 
+    /** The same of all that followed a plan, thousands at once. */
+    @Transactional(readOnly = true)
+    public Map<Long, BenchFigures> figuresOfPlan(long planId) {
+        return samples.ofPlan(planId).stream().collect(Collectors.toMap(SampleEntity::roastId, SampleEntity::figures));
+    }
+
     /** Figures of a roast as they travel; without any when nothing was measured. */
     @Transactional(readOnly = true)
     SampleView view(long roastId) {

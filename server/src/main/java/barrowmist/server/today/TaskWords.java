@@ -2,7 +2,7 @@ package barrowmist.server.today;
 
 import barrowmist.core.trace.Finding;
 import barrowmist.server.decision.DueLots.Waiting;
-import barrowmist.server.green.GreenViews.GreenSampleView;
+import barrowmist.server.green.GreenSampleService.Named;
 import barrowmist.server.roast.RoastLists.Begun;
 import barrowmist.server.today.TodayService.Recent;
 import barrowmist.server.today.TodayView.TaskView;
@@ -66,7 +66,7 @@ final class TaskWords {
     }
 
     /** To plan the one sample that waits, or to choose which. */
-    static String planLink(List<GreenSampleView> unplanned) {
+    static String planLink(List<Named> unplanned) {
         return unplanned.size() == 1 ? "/plan/new?sample=" + unplanned.get(0).id() : "/plan/new";
     }
 

@@ -8,9 +8,8 @@ import barrowmist.server.day.DayViews.SlotView;
 import barrowmist.server.decision.DueLots;
 import barrowmist.server.decision.DueLots.Waiting;
 import barrowmist.server.green.GreenSampleService;
-import barrowmist.server.green.GreenViews.GreenSampleView;
+import barrowmist.server.green.GreenSampleService.Named;
 import barrowmist.server.green.LotService;
-import barrowmist.server.green.LotView;
 import barrowmist.server.plan.PlanService;
 import barrowmist.server.rest.TableTimes;
 import barrowmist.server.roast.RoastEntity;
@@ -89,10 +88,9 @@ class TodayService {
     TodayView today() {
         Recent recent = recent();
         List<SheetView> halfFilled = cuppings.halfFilled();
-        List<LotView> unroasted =
-                lots.list().stream().filter(l -> l.roasts() == 0).toList();
+        List<String> unroasted = lots.unroasted();
         List<SlotView> toRoast = toRoast();
-        List<GreenSampleView> unplanned = unplanned();
+        List<Named> unplanned = unplanned();
         int open = (int) traces.countWaiting();
 
         List<TaskView> tasks = new ArrayList<>(clockTasks(toRoast));
@@ -101,8 +99,8 @@ class TodayService {
         decide(tasks, open, halfFilled);
         TaskWords.lots(tasks, due, today);
         TaskWords.after(tasks, recent);
-        TaskWords.waiting(tasks, "plan", "Plan", unplanned, GreenSampleView::lotName, TaskWords.planLink(unplanned));
-        TaskWords.waiting(tasks, "green", "Roast a first sample of", unroasted, LotView::name, "/green");
+        TaskWords.waiting(tasks, "plan", "Plan", unplanned, Named::lotName, TaskWords.planLink(unplanned));
+        TaskWords.waiting(tasks, "green", "Roast a first sample of", unroasted, name -> name, "/green");
         TaskWords.waiting(tasks, "green", "Measure again", store.due(), StoreService.Due::name, "/green");
 
         Map<String, Integer> waiting = new LinkedHashMap<>();
@@ -173,10 +171,10 @@ class TodayService {
     }
 
     /** Samples that nobody has roasted or planned; a tainted one is neither. */
-    private List<GreenSampleView> unplanned() {
+    private List<Named> unplanned() {
         Set<Long> planned = plans.plannedSamples();
-        return greenSamples.list().stream()
-                .filter(s -> s.inspected() && s.roasts() == 0 && !s.stopped() && !planned.contains(s.id()))
+        return greenSamples.unroasted().stream()
+                .filter(s -> !planned.contains(s.id()))
                 .toList();
     }
 
