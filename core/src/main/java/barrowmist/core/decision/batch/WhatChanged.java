@@ -2,19 +2,17 @@ package barrowmist.core.decision.batch;
 
 import barrowmist.core.units.Wording;
 import java.time.LocalDate;
-import java.time.Month;
-import java.time.format.TextStyle;
-import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Objects;
 import java.util.TreeMap;
 import java.util.function.Function;
+import java.util.function.IntPredicate;
 import java.util.function.Predicate;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import org.hipparchus.stat.inference.TTest;
 
 /**
@@ -28,7 +26,23 @@ public final class WhatChanged {
 
     private static final int FEWEST = 5;
 
-    private WhatChanged() {}
+    private final BatchFigure figure;
+    private final List<Batch> batches;
+
+    /** The figure of each batch, read once; NaN where it was not read. */
+    private final double[] values;
+
+    private final Wording wording;
+    private final List<Found> found = new ArrayList<>();
+
+    private WhatChanged(BatchFigure figure, List<Batch> batches, Wording wording) {
+        this.figure = figure;
+        this.batches = batches;
+        this.wording = wording;
+        this.values = batches.stream()
+                .mapToDouble(b -> figure.of(b).orElse(Double.NaN))
+                .toArray();
+    }
 
     /**
      * Something done to the roaster.
@@ -49,19 +63,20 @@ public final class WhatChanged {
      * @param batches in the order of the chart
      */
     public static List<String> of(ControlChart chart, List<Batch> batches, List<Done> done, Wording wording) {
-        List<Found> found = new ArrayList<>();
-        BatchFigure figure = chart.figure();
-        compared(figure, batches, b -> b.numberInDay() == 1, "The first batch of a day", wording, found);
-        each(figure, batches, Batch::person, "Roasted by ", wording, found);
-        each(figure, batches, Batch::lot, "", wording, found);
-        if (seasonsCanBeTold(batches)) {
-            each(figure, batches, b -> season(b.day()), "", wording, found);
+        return new WhatChanged(chart.figure(), batches, wording).said(chart, done);
+    }
+
+    private List<String> said(ControlChart chart, List<Done> done) {
+        compared(b -> b.numberInDay() == 1, "The first batch of a day");
+        each(Batch::person, "Roasted by ");
+        each(Batch::lot, "");
+        if (Season.canBeTold(batches)) {
+            each(b -> "In " + Season.of(b.day()) + " it", "");
         }
-        done.forEach(d ->
-                compared(figure, batches, since(d), "Since " + d.text() + " (" + d.day() + ") it", wording, found));
-        chart.driftsNow().ifPresent(s -> sinceDrift(s, batches, done, found));
+        done.forEach(d -> compared(since(d), "Since " + d.text() + " (" + d.day() + ") it"));
+        chart.driftsNow().ifPresent(s -> sinceDrift(s, done));
         return found.stream()
-                .sorted((a, b) -> Double.compare(a.p, b.p))
+                .sorted((x, y) -> Double.compare(x.p, y.p))
                 .map(Found::text)
                 .toList();
     }
@@ -72,55 +87,26 @@ public final class WhatChanged {
         return b -> !b.day().isBefore(done.day());
     }
 
-    /** So long batches have to go on before a season is more than a stretch of time, days (house default). */
-    private static final long SEASONS_DAYS = 300;
-
-    private static boolean seasonsCanBeTold(List<Batch> batches) {
-        return batches.size() > 1
-                && ChronoUnit.DAYS.between(
-                                batches.get(0).day(),
-                                batches.get(batches.size() - 1).day())
-                        >= SEASONS_DAYS;
-    }
-
-    /** The three months of a day, by their names: they hold north and south of the equator. */
-    private static String season(LocalDate day) {
-        int first = day.getMonthValue() / 3 * 3;
-        return "In " + month(first) + " to " + month(first + 2) + " it";
-    }
-
-    private static String month(int of) {
-        return Month.of((of + 11) % 12 + 1).getDisplayName(TextStyle.FULL, Locale.ENGLISH);
-    }
-
-    private static void each(
-            BatchFigure figure,
-            List<Batch> batches,
-            Function<Batch, String> by,
-            String said,
-            Wording wording,
-            List<Found> found) {
-        Map<String, Long> counts = batches.stream()
-                .map(by)
+    private void each(Function<Batch, String> by, String said) {
+        List<String> names = batches.stream().map(by).toList();
+        Map<String, Long> counts = names.stream()
                 .filter(name -> !name.isEmpty())
                 .collect(Collectors.groupingBy(name -> name, TreeMap::new, Collectors.counting()));
         if (counts.size() < 2) {
             return;
         }
         counts.values().removeIf(n -> n < FEWEST);
-        counts.keySet()
-                .forEach(name -> compared(figure, batches, b -> by.apply(b).equals(name), said + name, wording, found));
+        counts.keySet().forEach(name -> apart(i -> names.get(i).equals(name), said + name));
     }
 
-    private static void compared(
-            BatchFigure figure,
-            List<Batch> batches,
-            Predicate<Batch> those,
-            String name,
-            Wording wording,
-            List<Found> found) {
-        double[] in = values(figure, batches, those);
-        double[] out = values(figure, batches, those.negate());
+    private void compared(Predicate<Batch> those, String name) {
+        apart(i -> those.test(batches.get(i)), name);
+    }
+
+    /** @param those by their place */
+    private void apart(IntPredicate those, String name) {
+        double[] in = values(those);
+        double[] out = values(those.negate());
         if (in.length < FEWEST || out.length < FEWEST || Math.max(spread(in), spread(out)) == 0) {
             return;
         }
@@ -140,7 +126,7 @@ public final class WhatChanged {
     }
 
     /** What began in the batches just before the drift was seen. */
-    private static void sinceDrift(ControlChart.Signal drift, List<Batch> batches, List<Done> done, List<Found> found) {
+    private void sinceDrift(ControlChart.Signal drift, List<Done> done) {
         int at = 0;
         while (at < batches.size() - 1 && batches.get(at).roastId() != drift.roastId()) {
             at++;
@@ -155,16 +141,15 @@ public final class WhatChanged {
         for (int i = Math.max(1, from); i <= at; i++) {
             Batch b = batches.get(i);
             Batch before = batches.get(i - 1);
-            begun(batches.subList(0, i), b, before, Batch::lot, "green was changed to ", found);
-            begun(batches.subList(0, i), b, before, Batch::person, "it is roasted by ", found);
+            begun(batches.subList(0, i), b, before, Batch::lot, "green was changed to ");
+            begun(batches.subList(0, i), b, before, Batch::person, "it is roasted by ");
         }
     }
 
     /** So many batches a drift may have gone on before it is seen (house default). */
     private static final int LOOK_BACK = 15;
 
-    private static void begun(
-            List<Batch> earlier, Batch b, Batch before, Function<Batch, String> of, String said, List<Found> found) {
+    private void begun(List<Batch> earlier, Batch b, Batch before, Function<Batch, String> of, String said) {
         String now = of.apply(b);
         boolean isNew = !now.isEmpty()
                 && !Objects.equals(now, of.apply(before))
@@ -174,11 +159,11 @@ public final class WhatChanged {
         }
     }
 
-    private static double[] values(BatchFigure figure, List<Batch> batches, Predicate<Batch> those) {
-        return batches.stream()
+    private double[] values(IntPredicate those) {
+        return IntStream.range(0, values.length)
+                .filter(i -> !Double.isNaN(values[i]))
                 .filter(those)
-                .filter(b -> figure.of(b).isPresent())
-                .mapToDouble(b -> figure.of(b).orElseThrow())
+                .mapToDouble(i -> values[i])
                 .toArray();
     }
 
