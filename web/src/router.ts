@@ -165,7 +165,7 @@ export const router = createRouter({
     {
       path: '/trace/rules',
       component: () => import('@/trace/RulesPage.vue'),
-      meta: { title: 'Rules of the trace' },
+      meta: { title: 'Rules' },
     },
     { path: '/trace/:id(\\d+)', component: () => import('@/trace/TracePage.vue'), meta: { title: 'Trace' } },
     { path: '/people', component: () => import('@/people/PeoplePage.vue'), meta: { title: 'People' } },

@@ -32,7 +32,7 @@ class LearnedIT {
                 .filter(new com.microsoft.playwright.Locator.FilterOptions().setHasText("Hot charge: counts half at"))
                 .getByText("Try it on the rules")
                 .click();
-        assertThat(person.heading("Rules of the trace")).isVisible();
+        assertThat(person.heading("Rules")).isVisible();
         assertThat(person.field("Why, in a word"))
                 .hasValue(Pattern.compile("^Learned on Drum 1 from 1\\d of 6\\d cups"));
         assertThat(person.button("Keep them")).isDisabled();

@@ -58,7 +58,7 @@ class PathIT {
         person.enterBench("58", "62", "0");
         Assertions.assertThat(Chromium.violations(page)).isEmpty();
         person.button("Cup it").click();
-        person.button("Begin with 1 sample").click();
+        person.beginWithOne();
         person.score("6.75", List.of("flat", "bread"));
         assertThat(page.getByText("77.25")).isVisible();
         Assertions.assertThat(Chromium.violations(page)).isEmpty();
@@ -107,7 +107,7 @@ class PathIT {
                 .isVisible();
         person.enterBench("56", "61", "9");
         person.button("Cup it").click();
-        person.button("Begin with 1 sample").click();
+        person.beginWithOne();
         person.score("6.5", List.of("burnt", "ash"));
         person.link("Trace").last().click();
         assertThat(person.cause("scorched", "supported")).isVisible();
@@ -128,7 +128,7 @@ class PathIT {
         assertThat(person.field("Quakers counted")).hasValue("0");
         assertThat(person.field("one colour through")).isChecked();
         person.button("Cup it").click();
-        person.button("Begin with 1 sample").click();
+        person.beginWithOne();
         person.score("8", List.of("citrus", "honey"));
         person.link("Trace").last().click();
         assertThat(page.getByText("Almost certainly nothing is wrong with it.")).isVisible();

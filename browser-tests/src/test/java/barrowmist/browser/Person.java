@@ -122,6 +122,11 @@ final class Person {
         field("one colour through").check();
     }
 
+    /** Lays an open table with the one sample that is chosen, and sits down at it. */
+    void beginWithOne() {
+        press(button("Begin with 1 sample"), field("Cupper"));
+    }
+
     /** Scores a whole sheet by keyboard: every attribute typed, every word found by typing. */
     void score(String score, List<String> words) {
         field("Cupper").fill("Ines K.");

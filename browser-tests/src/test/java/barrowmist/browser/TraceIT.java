@@ -54,7 +54,7 @@ class TraceIT {
         person.enterBench("58", "63", "0");
         person.field("Quakers counted").fill("6");
         person.button("Cup it").click();
-        person.button("Begin with 1 sample").click();
+        person.beginWithOne();
         person.score("7.25", List.of("oats", "bread"));
         only("oats", 2, 4);
         only("bready", 2);
@@ -82,7 +82,7 @@ class TraceIT {
         importLog(KnownLog.csv(false));
         person.enterBench("58", "63", "0");
         person.button("Cup it").click();
-        person.button("Begin with 1 sample").click();
+        person.beginWithOne();
         person.score("6.5", List.of("musty", "earthy"));
         person.link("Trace").last().click();
         assertThat(person.cause("mould in the green", "supported")).isVisible();
@@ -95,7 +95,7 @@ class TraceIT {
         importLog(KnownLog.csv(true));
         person.enterBench("58", "62", "0");
         person.button("Cup it").click();
-        person.button("Begin with 1 sample").click();
+        person.beginWithOne();
         person.score("6.75", List.of("flat", "papery"));
         person.link("Trace").last().click();
         assertThat(person.cause("baked", "supported")).isVisible();
