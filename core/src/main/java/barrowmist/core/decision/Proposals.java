@@ -147,8 +147,12 @@ public final class Proposals {
             r.cause()
                     .ifPresent(c -> reasons.add(Reason.good(
                             Source.LOG,
-                            "%s is %s; %d other %s of the lot clean: that roast, and not the lot."
-                                    .formatted(r.title(), c.label(), clean, clean == 1 ? "roast is" : "roasts are"))));
+                            "%s is %s; %d other %s clean: that roast, and not the lot."
+                                    .formatted(
+                                            r.title(),
+                                            c.label(),
+                                            clean,
+                                            clean == 1 ? "roast of it is" : "roasts of it are"))));
         }
     }
 
