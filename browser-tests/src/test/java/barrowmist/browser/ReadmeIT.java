@@ -103,6 +103,7 @@ class ReadmeIT {
 
         says("Plan it makes the plan for the next roast: this one, with that one change, and the plan says so.");
         person.button("Plan it").click();
+        page.waitForURL("**/plan/**");
         assertThat(page.getByText("One change").first()).isVisible();
 
         says("Velquora Hollow, roast 3 is a flat cup with a clean log: the page says what to try next. Kapenda Station,"
