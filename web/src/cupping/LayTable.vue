@@ -1,11 +1,11 @@
 <script setup lang="ts">
 import { computed, onMounted, ref, watch } from 'vue'
-import { useRouter } from 'vue-router'
 import { answer, api, problemAt, type Failure, type Schemas } from '@/shared/api/client'
 import NumberField from '@/shared/components/NumberField.vue'
 import { useLoad } from '@/shared/api/useLoad'
 import { plural } from '@/shared/format/text'
 import { useDraft } from '@/shared/kept/useDraft'
+import { useGoOn } from '@/shared/useGoOn'
 import LaidRoasts from './LaidRoasts.vue'
 import OutsideCoffees from './OutsideCoffees.vue'
 import ProtocolChoice from './ProtocolChoice.vue'
@@ -23,7 +23,7 @@ const props = defineProps<{
   askedKind?: Schemas['CuppingView']['kind']
   askedBlind?: Schemas['CuppingView']['blind']
 }>()
-const router = useRouter()
+const goOn = useGoOn()
 const form = ref({
   chosen: props.chosen,
   twice: [] as number[],
@@ -115,7 +115,7 @@ async function open() {
   opening.value = false
   if (result.data) {
     draft.done()
-    await router.push(`/cupping/${result.data.id}`)
+    await goOn(`/cupping/${result.data.id}`)
   }
 }
 </script>

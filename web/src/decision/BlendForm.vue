@@ -74,11 +74,9 @@ function takeTheirs() {
       <v-btn v-if="form.parts.length > 2" variant="text" @click="form.parts.splice(i, 1)">Take it out</v-btn>
     </div>
     <div class="part">
-      <v-btn v-if="form.parts.length < 8" class="more" variant="text" @click="form.parts.push({})"
-        >One more part</v-btn
-      >
+      <v-btn class="more" variant="text" @click="form.parts.push({})">One more part</v-btn>
       <NumberField v-model="form.kg" label="Roasted, in all" unit="kg" :problem="problem('kg')" />
-      <span :class="Math.abs(sum - 100) <= 0.5 ? 'quiet' : 'ember'">{{ one(sum) }} % in all</span>
+      <span :class="one(sum) === one(100) ? 'quiet' : 'ember'">{{ one(sum) }} % in all</span>
     </div>
     <p v-if="problem('parts')" class="ember" role="alert">{{ problem('parts') }}</p>
     <p v-if="said()" class="ember" role="alert">{{ said() }}</p>

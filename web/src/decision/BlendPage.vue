@@ -1,17 +1,19 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import { useRoute, useRouter } from 'vue-router'
+import { useRoute } from 'vue-router'
 import { answer, api, type Schemas } from '@/shared/api/client'
 import { useLoad } from '@/shared/api/useLoad'
+import { useSend } from '@/shared/api/useSend'
 import PageState from '@/shared/components/PageState.vue'
 import { plural } from '@/shared/format/text'
+import { useGoOn } from '@/shared/useGoOn'
 import BlendForm from './BlendForm.vue'
 import BlendSuggested from './BlendSuggested.vue'
 import BlendTrials from './BlendTrials.vue'
 
 /** Blends: what their parts suggest, whether they are roasted together, how much green they take, and what the trial showed. */
 const params = useRoute().params
-const router = useRouter()
+const goOn = useGoOn()
 const id = params.id ? Number(params.id) : undefined
 const lots = useLoad(() => answer(api.GET('/api/lots')))
 const kept = useLoad(() => answer(api.GET('/api/blends')))
@@ -34,19 +36,22 @@ async function isKept(now: Schemas['BlendPage']) {
   if (now.id === id) {
     await Promise.all([blend.reload(), kept.reload()])
   } else {
-    await router.push(`/decision/blend/${now.id}`)
+    await goOn(`/decision/blend/${now.id}`)
   }
 }
 
 /** The first press asks, the second removes. */
 const removing = ref(false)
+const { failure, send } = useSend()
 async function remove() {
   if (!removing.value) {
     removing.value = true
     return
   }
-  await answer(api.DELETE('/api/blends/{id}', { params: { path: { id: id! } } }))
-  await router.push('/decision/blend')
+  const { taken } = await send(() => api.DELETE('/api/blends/{id}', { params: { path: { id: id! } } }))
+  if (taken) {
+    await goOn('/decision/blend')
+  }
 }
 </script>
 
@@ -61,6 +66,7 @@ async function remove() {
     <v-btn v-if="id" variant="text" to="/decision/blend">Another blend</v-btn>
     <v-btn variant="text" to="/decision">To the decisions</v-btn>
   </div>
+  <p v-if="failure" class="ember" role="alert">{{ failure.message }}</p>
   <PageState
     :loading="lots.loading.value || blend.loading.value"
     :failure="lots.failure.value ?? blend.failure.value"

@@ -1,12 +1,12 @@
 <script setup lang="ts">
-import { useRouter } from 'vue-router'
 import { api, type Schemas } from '@/shared/api/client'
 import { useSend } from '@/shared/api/useSend'
 import { moment } from '@/shared/format/text'
+import { useGoOn } from '@/shared/useGoOn'
 
 /** The trial of a kept blend: laid blind beside its parts, and what came of it. */
 const props = defineProps<{ blend: Schemas['BlendPage'] }>()
-const router = useRouter()
+const goOn = useGoOn()
 const { sending, failure, send } = useSend()
 
 async function lay() {
@@ -14,7 +14,7 @@ async function lay() {
     api.POST('/api/blends/{id}/trials', { params: { path: { id: props.blend.id } } }),
   )
   if (made.data) {
-    await router.push(`/cupping/${made.data.cuppingId}`)
+    await goOn(`/cupping/${made.data.cuppingId}`)
   }
 }
 </script>

@@ -1,12 +1,13 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import { useRoute, useRouter } from 'vue-router'
+import { useRoute } from 'vue-router'
 import { answer, api } from '@/shared/api/client'
 import { useLoad } from '@/shared/api/useLoad'
 import { useSend } from '@/shared/api/useSend'
 import PageState from '@/shared/components/PageState.vue'
 import { capital, day } from '@/shared/format/text'
 import { usePreferences } from '@/shared/preferences'
+import { useGoOn } from '@/shared/useGoOn'
 import { batchFigure } from './batchFigures'
 import BatchList from './BatchList.vue'
 import ControlChart from './ControlChart.vue'
@@ -14,7 +15,7 @@ import TasterTables from './TasterTables.vue'
 
 /** A profile of production: a chart of each figure over its batches, and every batch against it. */
 const route = useRoute()
-const router = useRouter()
+const goOn = useGoOn()
 const preferences = usePreferences()
 const id = computed(() => Number(route.params.id))
 const further = ref(false)
@@ -54,7 +55,7 @@ async function next() {
     }),
   )
   if (made.data) {
-    await router.push(`/decision/profiles/${made.data.id}`)
+    await goOn(`/decision/profiles/${made.data.id}`)
   }
 }
 </script>

@@ -1,13 +1,13 @@
 <script setup lang="ts">
 import { ref } from 'vue'
-import { useRouter } from 'vue-router'
 import { answer, api } from '@/shared/api/client'
 import { useLoad } from '@/shared/api/useLoad'
 import { useSend } from '@/shared/api/useSend'
+import { useGoOn } from '@/shared/useGoOn'
 
 /** A profile that another lab gave: a template for a plan of ours, never a plan to follow. */
 const open = ref(false)
-const router = useRouter()
+const goOn = useGoOn()
 const samples = useLoad(() => answer(api.GET('/api/green-samples')))
 const machines = useLoad(() => answer(api.GET('/api/machines')))
 const file = ref<File | null>(null)
@@ -26,7 +26,7 @@ async function begin() {
     }),
   )
   if (made.data) {
-    await router.push(`/plan/${made.data.planId}`)
+    await goOn(`/plan/${made.data.planId}`)
   }
 }
 </script>

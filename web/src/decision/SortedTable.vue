@@ -1,11 +1,11 @@
 <script setup lang="ts">
-import { useRouter } from 'vue-router'
 import { api } from '@/shared/api/client'
 import { useSend } from '@/shared/api/useSend'
+import { useGoOn } from '@/shared/useGoOn'
 
 /** Lays one roast sorted by hand beside itself unsorted, blind: the proof that single beans are to blame. */
 const props = defineProps<{ roastId: number }>()
-const router = useRouter()
+const goOn = useGoOn()
 const { sending, failure, send } = useSend()
 
 async function lay() {
@@ -18,7 +18,7 @@ async function lay() {
     }),
   )
   if (made.data) {
-    await router.push(`/cupping/${made.data.id}`)
+    await goOn(`/cupping/${made.data.id}`)
   }
 }
 </script>

@@ -1,13 +1,13 @@
 <script setup lang="ts">
-import { useRouter } from 'vue-router'
 import { answer, api, type Schemas } from '@/shared/api/client'
 import { useLoad } from '@/shared/api/useLoad'
 import { useSend } from '@/shared/api/useSend'
 import { moment } from '@/shared/format/text'
+import { useGoOn } from '@/shared/useGoOn'
 
 /** The batch taster's quick tables: three batches of a day beside the approved roast, blind. */
 const props = defineProps<{ profile: Schemas['ProfileView'] }>()
-const router = useRouter()
+const goOn = useGoOn()
 const tables = useLoad(
   () => answer(api.GET('/api/profiles/{id}/tables', { params: { path: { id: props.profile.id } } })),
   () => props.profile.id,
@@ -19,7 +19,7 @@ async function lay() {
     api.POST('/api/profiles/{id}/tables', { params: { path: { id: props.profile.id } }, body: {} }),
   )
   if (made.data) {
-    await router.push(`/cupping/${made.data.cuppingId}`)
+    await goOn(`/cupping/${made.data.cuppingId}`)
   }
 }
 </script>

@@ -1,13 +1,13 @@
 <script setup lang="ts">
 import { ref } from 'vue'
-import { useRouter } from 'vue-router'
 import { answer, api, problemAt, type Failure } from '@/shared/api/client'
 import { useLoad } from '@/shared/api/useLoad'
 import NumberField from '@/shared/components/NumberField.vue'
 import PageState from '@/shared/components/PageState.vue'
+import { useGoOn } from '@/shared/useGoOn'
 
 /** The roasters of the lab. */
-const router = useRouter()
+const goOn = useGoOn()
 const machines = useLoad(() => answer(api.GET('/api/machines')))
 const adding = ref(false)
 const name = ref('')
@@ -20,7 +20,7 @@ async function add() {
   )
   failure.value = result.failure
   if (result.data) {
-    await router.push(`/machines/${result.data.id}`)
+    await goOn(`/machines/${result.data.id}`)
   }
 }
 </script>

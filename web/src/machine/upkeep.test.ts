@@ -54,7 +54,21 @@ it('says at its field what is wrong, and keeps the form', async () => {
   expect(page.text()).toContain('what is missing')
   expect(page.text()).toContain('licensed people')
   page.unmount()
+  // half typed, it is open and filled for whoever comes back
   const again = mountApp(UpkeepCard, { machineId: 2 })
   await flushPromises()
   expect(again.find<HTMLInputElement>('input[type=date]').element.value).toBe('2026-03-02')
+})
+
+it('is closed once it was kept, also for whoever comes back', async () => {
+  stubServer(() => ({ body: [DONE] }))
+  const page = mountApp(UpkeepCard, { machineId: 2 })
+  await flushPromises()
+  await press(page, 'Enter what was done')
+  await page.find('input[type=date]').setValue('2026-03-02')
+  await page.find('form').trigger('submit')
+  await flushPromises()
+  expect(page.find('form').exists()).toBe(false)
+  page.unmount()
+  expect(mountApp(UpkeepCard, { machineId: 2 }).find('form').exists()).toBe(false)
 })

@@ -1,19 +1,19 @@
 <script setup lang="ts">
-import { useRouter } from 'vue-router'
 import { answer, api } from '@/shared/api/client'
 import { useLoad } from '@/shared/api/useLoad'
 import { useSend } from '@/shared/api/useSend'
+import { useGoOn } from '@/shared/useGoOn'
 
 /** Makes a plan that roasts as it should the profile that every batch is held to. */
 const props = defineProps<{ planId: number }>()
-const router = useRouter()
+const goOn = useGoOn()
 const profiles = useLoad(() => answer(api.GET('/api/profiles')))
 const { sending, failure, send } = useSend()
 
 async function approve() {
   const made = await send(() => api.POST('/api/profiles', { body: { planId: props.planId } }))
   if (made.data) {
-    await router.push(`/decision/profiles/${made.data.id}`)
+    await goOn(`/decision/profiles/${made.data.id}`)
   }
 }
 </script>

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, ref, shallowRef } from 'vue'
-import { useRoute, useRouter } from 'vue-router'
+import { useRoute } from 'vue-router'
 import { answer, api, type Failure } from '@/shared/api/client'
 import { useLoad } from '@/shared/api/useLoad'
 import RoastChart from '@/shared/chart/RoastChart.vue'
@@ -9,6 +9,7 @@ import { bandOf } from '@/shared/chart/band'
 import KeptNote from '@/shared/kept/KeptNote.vue'
 import PageState from '@/shared/components/PageState.vue'
 import { useKeys } from '@/shared/keyboard/useKeys'
+import { useGoOn } from '@/shared/useGoOn'
 import ChargeCard from './ChargeCard.vue'
 import ControlsCard from './ControlsCard.vue'
 import FiguresCard from './FiguresCard.vue'
@@ -21,7 +22,7 @@ import { useFinder } from './useFinder'
 import { usePlan } from './usePlan'
 
 /** One plan: charge and controls as sliders, and at once what the roaster would make of them. */
-const router = useRouter()
+const goOn = useGoOn()
 const id = Number(useRoute().params.id)
 const { plan, content, prediction, refused, kept, tried, wording, replace, undo, changed, predict } =
   usePlan(id)
@@ -41,7 +42,7 @@ async function remove() {
   const result = await answer(api.DELETE('/api/plans/{id}', { params: { path: { id } } }))
   failure.value = result.failure
   if (!result.failure) {
-    await router.push('/plan')
+    await goOn('/plan')
   }
 }
 useKeys([{ key: 'f', does: 'fit to targets: the smallest change that reaches them', run: find }])

@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { ref, shallowRef, watch } from 'vue'
-import { useRouter } from 'vue-router'
 import { answer, api, type Failure, type Schemas } from '@/shared/api/client'
 import NumberField from '@/shared/components/NumberField.vue'
+import { useGoOn } from '@/shared/useGoOn'
 import FiguresCard from './FiguresCard.vue'
 import type { Content } from './plan'
 
@@ -13,7 +13,7 @@ const props = defineProps<{
   wording: { fahrenheit: boolean; per30s: boolean }
 }>()
 const open = defineModel<boolean>({ required: true })
-const router = useRouter()
+const goOn = useGoOn()
 const machines = shallowRef<Schemas['MachineView'][]>([])
 const toId = ref<number>()
 const greenG = ref<number>()
@@ -75,7 +75,7 @@ async function keep() {
     failure.value = kept.failure
     if (kept.data) {
       open.value = false
-      await router.push(`/plan/${kept.data.id}`)
+      await goOn(`/plan/${kept.data.id}`)
     }
   }
 }

@@ -1,10 +1,11 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
-import { useRoute, useRouter } from 'vue-router'
+import { useRoute } from 'vue-router'
 import { answer, api, type Failure } from '@/shared/api/client'
 import { useLoad } from '@/shared/api/useLoad'
 import NumberField from '@/shared/components/NumberField.vue'
 import MachineSelect from '@/machine/MachineSelect.vue'
+import { useGoOn } from '@/shared/useGoOn'
 import MappingDialog from './MappingDialog.vue'
 import LogDrop from './LogDrop.vue'
 import LogFormat from './LogFormat.vue'
@@ -18,7 +19,7 @@ import { useManyLogs } from './manyLogs'
  * kept while there is one.
  */
 const route = useRoute()
-const router = useRouter()
+const goOn = useGoOn()
 const lots = useLoad(() => answer(api.GET('/api/lots')))
 
 /** No lot has this number: each log's notes name its lot. */
@@ -109,7 +110,7 @@ async function send(again = false) {
   sending.value = false
   failure.value = result.failure
   if (result.data) {
-    await router.push(`/roast/${result.data.id}`)
+    await goOn(`/roast/${result.data.id}`)
   }
 }
 </script>

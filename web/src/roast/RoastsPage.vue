@@ -127,6 +127,7 @@ onMounted(verdicts.refresh)
       <p class="mt-2">
         Roast at the desk, or import the log of a sample roast: a CSV file with time and bean temperature.
       </p>
+      <v-btn class="mt-2" variant="text" @click="sought.made = 'both'">Look among production, too</v-btn>
     </template>
     <FaultLimits v-model="limits" @saved="roasts.reload" />
     <div class="search">

@@ -1,12 +1,13 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import { useRoute, useRouter } from 'vue-router'
+import { useRoute } from 'vue-router'
 import { answer, api, problemAt } from '@/shared/api/client'
 import { useLoad } from '@/shared/api/useLoad'
 import { roastName } from '@/shared/format/text'
 import PageState from '@/shared/components/PageState.vue'
 import PhotoStrip from '@/shared/components/PhotoStrip.vue'
 import KeptNote from '@/shared/kept/KeptNote.vue'
+import { useGoOn } from '@/shared/useGoOn'
 import BeanTally from './BeanTally.vue'
 import BenchLimits from './BenchLimits.vue'
 import LookFields from './LookFields.vue'
@@ -15,7 +16,7 @@ import VerdictCard from './VerdictCard.vue'
 import { useBench } from './useBench'
 
 /** Bench figures of one roasted sample, kept as they are read and counted. What is not measured stays empty. */
-const router = useRouter()
+const goOn = useGoOn()
 const id = Number(useRoute().params.id)
 const params = { params: { path: { id } } }
 const roast = useLoad(() => answer(api.GET('/api/roasts/{id}', params)))
@@ -38,7 +39,7 @@ const limits = ref(false)
 const at = (field: string) => problemAt(kept.failure.value, field)
 async function cup() {
   await kept.flush()
-  await router.push(`/cupping?roast=${id}`)
+  await goOn(`/cupping?roast=${id}`)
 }
 </script>
 

@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import { useRouter } from 'vue-router'
 import { answer, api, type Failure, type Schemas } from '@/shared/api/client'
 import { useLoad } from '@/shared/api/useLoad'
+import { useGoOn } from '@/shared/useGoOn'
 import { likelyFirst } from './odds'
 import { scoreChange } from './proofs'
 import ProvenLine from './ProvenLine.vue'
@@ -14,7 +14,7 @@ const props = defineProps<{
   finding: Schemas['FindingView']
   score?: number
 }>()
-const router = useRouter()
+const goOn = useGoOn()
 const at = () => ({ params: { path: { id: props.roastId } } })
 const proofs = useLoad(() => answer(api.GET('/api/roasts/{id}/trace/proofs', at())))
 const later = computed(() => proofs.data.value?.later ?? [])
@@ -43,7 +43,7 @@ async function prove(roastId: number) {
   busy.value = false
   failure.value = laid.failure
   if (laid.data) {
-    await router.push(`/cupping/${laid.data.cuppingId}`)
+    await goOn(`/cupping/${laid.data.cuppingId}`)
   }
 }
 

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { ref } from 'vue'
-import { useRouter } from 'vue-router'
 import { answer, api, type Failure, type Schemas } from '@/shared/api/client'
+import { useGoOn } from '@/shared/useGoOn'
 import BesideLater from './BesideLater.vue'
 import ForetoldList from './ForetoldList.vue'
 import NextLook from './NextLook.vue'
@@ -14,7 +14,7 @@ const props = defineProps<{
   missing: Schemas['MissingView'][]
   score?: number
 }>()
-const router = useRouter()
+const goOn = useGoOn()
 const planning = ref(false)
 const failure = ref<Failure>()
 
@@ -32,7 +32,7 @@ async function plan() {
   planning.value = false
   failure.value = result.failure
   if (result.data) {
-    await router.push(`/plan/${result.data.planId}`)
+    await goOn(`/plan/${result.data.planId}`)
   }
 }
 </script>

@@ -29,8 +29,7 @@ public record BlendTrial(double scored, double expected, double reach, int sheet
             expected += share * ScoreDifference.mean(p.scores());
             variance += share * share / p.scores().size();
         }
-        double reach = rules.sureSpreads() * rules.sheetSd() * Math.sqrt(variance);
-        return new BlendTrial(ScoreDifference.mean(blend), expected, reach, blend.size());
+        return new BlendTrial(ScoreDifference.mean(blend), expected, rules.reach(variance), blend.size());
     }
 
     /** A sentence. */

@@ -3,7 +3,7 @@ package barrowmist.core.decision;
 import barrowmist.core.trace.TraceRules;
 
 /**
- * By what a proposal goes; one of the house's rules each, under {@code decision.} in {@link TraceRules}.
+ * By what a proposal goes. Each is a rule of the house that the lead may change: {@code decision.…} in {@link TraceRules}.
  *
  * @param scoreFloor final score that a lot is bought from, points; 80 is where specialty begins (SCA cupping protocol, value from
  *     memory), a contract may ask for more
@@ -25,6 +25,20 @@ public record DecisionRules(
 
     /** Where a lab begins. */
     public static final DecisionRules DEFAULTS = of(TraceRules.DEFAULTS);
+
+    /**
+     * The difference that is left to chance, points.
+     *
+     * @param variance of what is compared, in variances of one sheet: 1/n for the mean of n sheets
+     */
+    double reach(double variance) {
+        return sureSpreads * error(variance);
+    }
+
+    /** The standard error of what is compared, points; {@code variance} as for {@link #reach}. */
+    double error(double variance) {
+        return sheetSd * Math.sqrt(variance);
+    }
 
     /** As the lead has set them; days are whole ones. */
     public static DecisionRules of(TraceRules rules) {

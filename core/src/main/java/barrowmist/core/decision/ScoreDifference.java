@@ -15,9 +15,9 @@ public record ScoreDifference(double before, double after, double reach, double 
 
     /** Both with at least one score. */
     public static ScoreDifference of(List<Double> before, List<Double> after, DecisionRules rules) {
-        double error = rules.sheetSd() * Math.sqrt(1.0 / before.size() + 1.0 / after.size());
-        return new ScoreDifference(
-                mean(before), mean(after), rules.sureSpreads() * error, (rules.sureSpreads() + EIGHT_OF_TEN) * error);
+        double variance = 1.0 / before.size() + 1.0 / after.size();
+        double reach = rules.reach(variance);
+        return new ScoreDifference(mean(before), mean(after), reach, reach + EIGHT_OF_TEN * rules.error(variance));
     }
 
     /** So many standard errors further off, a true difference is found in eight of ten cases (normal table). */

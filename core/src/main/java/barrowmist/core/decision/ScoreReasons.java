@@ -27,7 +27,7 @@ final class ScoreReasons {
             return Outcome.HOLD;
         }
         double mean = ScoreDifference.mean(scores);
-        double reach = rules.sureSpreads() * rules.sheetSd() / Math.sqrt(scores.size());
+        double reach = rules.reach(1.0 / scores.size());
         String of = String.format(
                 Locale.ROOT, "%.2f on %d %s", mean, scores.size(), scores.size() == 1 ? "sheet" : "sheets");
         String floor = String.format(Locale.ROOT, "%.0f", rules.scoreFloor());

@@ -22,6 +22,7 @@ public final class TraceRules {
     private static final double LEAST = 0.001;
     private static final double MOST = 10_000;
     private static final double LONGEST_DAYS = 730;
+    private static final String DAYS = "days ";
 
     /** Rules of the decision on a lot. */
     private static final String DECISION = "decision.";
@@ -117,6 +118,9 @@ public final class TraceRules {
                 checks.range(at + "value", rule.get().text(), c.value(), LEAST_P, 1 - LEAST_P, "");
             } else {
                 checks.range(at + "value", rule.get().text(), c.value(), least(c.name()), most(c.name()), "");
+                if (rule.get().unit().startsWith(DAYS) && c.value() != Math.rint(c.value())) {
+                    checks.add(at + "value", rule.get().text() + " is " + c.value() + ", expected whole days");
+                }
             }
         }
         return checks.problems();
@@ -133,10 +137,11 @@ public final class TraceRules {
         return above ? LEAST : -MOST;
     }
 
-    /** No score lies above 100, no share above 1; and a decision is not put off for longer than a crop lasts. */
+    /** What no lab can mean; the longest time is that of two harvests (house defaults). */
     private static double most(String name) {
         return switch (name) {
             case DECISION + "score-floor" -> 100;
+            case DECISION + "sheet-scatter", DECISION + "certainty" -> 10;
             case DECISION + "whole-lot" -> 1;
             default -> name.startsWith(DECISION) ? LONGEST_DAYS : MOST;
         };

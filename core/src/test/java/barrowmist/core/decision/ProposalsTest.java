@@ -178,6 +178,23 @@ class ProposalsTest {
     }
 
     @Test
+    void aRuleOfTheDecisionTakesWholeDaysAndWhatALabCanMean() {
+        assertThat(TraceRules.DEFAULTS.problems(List.of(new TraceRules.Change("decision.days-to-decide", 12))))
+                .isEmpty();
+        for (var wrong : Map.of(
+                        "decision.days-to-decide", 10.5,
+                        "decision.score-floor", 101.0,
+                        "decision.certainty", 80.0,
+                        "decision.whole-lot", 1.5,
+                        "decision.due-soon", 0.0)
+                .entrySet()) {
+            assertThat(TraceRules.DEFAULTS.problems(List.of(new TraceRules.Change(wrong.getKey(), wrong.getValue()))))
+                    .as("%s", wrong)
+                    .isNotEmpty();
+        }
+    }
+
+    @Test
     void moreSheetsTellMore() {
         List<Double> many = new ArrayList<>(java.util.Collections.nCopies(12, 80.75));
         CuppedRoast r = new CuppedRoast("Roast 1", SampleStage.ARRIVAL, many, Optional.empty(), true);

@@ -9,11 +9,8 @@ import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import jakarta.persistence.Version;
 import java.time.Instant;
-import java.util.List;
 import java.util.Objects;
-import java.util.Optional;
 import org.jspecify.annotations.Nullable;
-import org.springframework.data.jpa.repository.JpaRepository;
 
 /** A blend that is kept. */
 @Entity
@@ -110,20 +107,4 @@ class BlendTrialEntity {
     long blendId() {
         return blendId;
     }
-}
-
-/** Blends in the database. */
-interface BlendRepository extends JpaRepository<BlendEntity, Long> {
-
-    List<BlendEntity> findAllByOrderByName();
-
-    Optional<BlendEntity> findByNameIgnoreCase(String name);
-}
-
-/** Tables of trials in the database. */
-interface BlendTrialRepository extends JpaRepository<BlendTrialEntity, Long> {
-
-    List<BlendTrialEntity> findAllByBlendIdOrderByCuppingIdDesc(long blendId);
-
-    void deleteAllByBlendId(long blendId);
 }

@@ -4,6 +4,8 @@ import barrowmist.core.check.Checks;
 import barrowmist.core.decision.Blend;
 import barrowmist.core.decision.Blend.Part;
 import barrowmist.core.decision.Blend.Suggested;
+import barrowmist.core.decision.BlendAsked;
+import barrowmist.core.decision.BlendAsked.PartAsked;
 import barrowmist.core.green.GreenFacts;
 import barrowmist.core.sample.BenchFigures;
 import barrowmist.server.blend.BlendViews.BlendEntry;
@@ -28,6 +30,7 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.OptionalLong;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
@@ -37,12 +40,6 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 @Transactional(readOnly = true)
 class BlendEstimate {
-
-    private static final int MOST_PARTS = 8;
-    private static final double WHOLE = 100;
-    private static final double SAME = 0.5;
-    private static final double LEAST_KG = 0.01;
-    private static final double MOST_KG = 10_000;
 
     private final GreenSampleService samples;
     private final CuppedSheets sheets;
@@ -79,24 +76,13 @@ class BlendEstimate {
     }
 
     static Checks problems(BlendEntry entry) {
-        List<BlendPart> parts = entry.all();
-        double sum = parts.stream()
-                .mapToDouble(p -> p.share() == null ? 0 : p.share())
-                .sum();
-        long lots = parts.stream().map(BlendPart::lotId).distinct().count();
-        Checks checks = new Checks().range("kg", "Kilos of the blend", entry.wantedKg(), LEAST_KG, MOST_KG, "kg");
-        if (parts.size() < 2 || parts.size() > MOST_PARTS || parts.stream().anyMatch(BlendEstimate::lacks)) {
-            checks.add("parts", "A blend has 2 to " + MOST_PARTS + " parts, each with a lot and a share above 0");
-        } else if (lots < parts.size()) {
-            checks.add("parts", "A lot stands there twice: put its shares together");
-        } else if (Math.abs(sum - WHOLE) > SAME) {
-            checks.add("parts", "The shares come to " + Math.round(sum) + " %, expected 100");
-        }
-        return checks;
-    }
-
-    private static boolean lacks(BlendPart p) {
-        return p.lotId() == null || p.share() == null || !(p.share() > 0);
+        return BlendAsked.problems(
+                entry.all().stream()
+                        .map(p -> new PartAsked(
+                                p.lotId() == null ? OptionalLong.empty() : OptionalLong.of(p.lotId()),
+                                Optionals.of(p.share())))
+                        .toList(),
+                entry.wantedKg());
     }
 
     /** By roasts that nothing is held against: a fault of a roast says nothing of what the lot brings to a blend. */

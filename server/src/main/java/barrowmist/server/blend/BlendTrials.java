@@ -73,7 +73,8 @@ class BlendTrials {
                 .toList();
         if (all.isEmpty()) {
             throw new Conflict(
-                    lots.get(lotId).name() + " was never roasted: the trial stands beside its parts.", Map.of());
+                    lots.get(lotId).name() + " was never roasted: roast it first, the trial stands beside its parts.",
+                    Map.of());
         }
         return all.stream()
                 .filter(r -> causes.of(r.id()).cause().isEmpty())

@@ -3,6 +3,7 @@ package barrowmist.server.decision;
 import barrowmist.core.decision.Outcome;
 import barrowmist.core.decision.Proposal;
 import barrowmist.core.decision.Reason;
+import barrowmist.core.decision.Unknown;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.time.Instant;
 import java.time.LocalDate;
@@ -96,7 +97,13 @@ public final class DecisionViews {
             String station,
 
             long id,
-            int minutes) {}
+            int minutes) {
+
+        /** @param stage of the newest sample, in running text */
+        static Way to(Unknown what, String stage, long id) {
+            return new Way(what.text(stage), what.station(), id, what.minutes());
+        }
+    }
 
     /**
      * The decision on a lot.

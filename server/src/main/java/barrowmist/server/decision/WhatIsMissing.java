@@ -1,5 +1,6 @@
 package barrowmist.server.decision;
 
+import barrowmist.core.decision.Unknown;
 import barrowmist.server.cupping.CuppedSheets;
 import barrowmist.server.decision.DecisionViews.Way;
 import barrowmist.server.green.GreenSampleEntity;
@@ -13,15 +14,9 @@ import java.util.List;
 import java.util.Optional;
 import org.springframework.stereotype.Component;
 
-/** What is not known of a lot yet, and the quickest way to it. Minutes are house defaults. */
+/** What is not known of a lot yet, and the quickest way to it. */
 @Component
 class WhatIsMissing {
-
-    private static final int INSPECTED_MIN = 20;
-    private static final int MEASURED_MIN = 2;
-    private static final int COUNTED_MIN = 15;
-    private static final int ROASTED_MIN = 15;
-    private static final int CUPPED_MIN = 45;
 
     private final GreenSampleService samples;
     private final GreenVerdicts green;
@@ -39,26 +34,24 @@ class WhatIsMissing {
     List<Way> of(long lotId) {
         List<Way> out = new ArrayList<>();
         GreenSampleEntity sample = samples.ofLot(lotId, Optional.empty());
-        String which = sample.stage().label() + " sample.";
+        String stage = sample.stage().label();
         if (!sample.inspected()) {
-            out.add(new Way("Inspect the " + which, "green", sample.id(), INSPECTED_MIN));
+            out.add(Way.to(Unknown.INSPECTION, stage, sample.id()));
         } else {
             if (samples.facts(sample).moisturePct().isEmpty()) {
-                out.add(new Way("Measure the moisture of the " + which, "green", sample.id(), MEASURED_MIN));
+                out.add(Way.to(Unknown.MOISTURE, stage, sample.id()));
             }
             if (green.grade(sample).isEmpty()) {
-                out.add(new Way("Count the defects of the " + which, "green", sample.id(), COUNTED_MIN));
+                out.add(Way.to(Unknown.DEFECTS, stage, sample.id()));
             }
         }
         List<RoastEntity> roasted = roasts.tastedOfLot(lotId);
         if (roasted.isEmpty()) {
-            out.add(new Way("Roast a sample of it.", "plan", lotId, ROASTED_MIN));
+            out.add(Way.to(Unknown.ROAST, stage, lotId));
         } else if (sheets.cuppedOfLot(lotId).isEmpty()) {
-            long newest = roasted.stream()
+            roasted.stream()
                     .max(Comparator.comparing(RoastEntity::roastedAt))
-                    .orElseThrow()
-                    .id();
-            out.add(new Way("Cup what was roasted of it.", "cupping", newest, CUPPED_MIN));
+                    .ifPresent(newest -> out.add(Way.to(Unknown.CUP, stage, newest.id())));
         }
         return out;
     }

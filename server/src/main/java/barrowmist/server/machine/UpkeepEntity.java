@@ -68,8 +68,4 @@ class UpkeepEntity {
     String enteredBy() {
         return enteredBy;
     }
-
-    Instant enteredAt() {
-        return enteredAt;
-    }
 }

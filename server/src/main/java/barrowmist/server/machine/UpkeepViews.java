@@ -33,7 +33,8 @@ public final class UpkeepViews {
     public record UpkeepEntry(
             @Nullable LocalDate on,
 
-            @Schema(example = "bean-probe") @Nullable String what,
+            @Schema(allowableValues = {"bean-probe", "environment-probe", "burner", "air", "drum", "other"}) @Nullable
+            String what,
 
             @Nullable String note) {}
 }

@@ -52,7 +52,8 @@ public class PhotoService {
 
     private long keep(int there, @Nullable Long roastId, @Nullable Long sampleId, byte[] sent) {
         if (there >= MOST_PHOTOS) {
-            throw new InputProblems("photo", "A sample keeps at most " + MOST_PHOTOS + " photographs");
+            throw new InputProblems(
+                    "photo", "A sample keeps at most " + MOST_PHOTOS + " photographs: remove one first");
         }
         return photos.save(new PhotoEntity(roastId, sampleId, clock.instant(), Photograph.TYPE, Photograph.keep(sent)))
                 .id();

@@ -52,11 +52,6 @@ public final class WhatChanged {
      */
     public record Done(LocalDate day, String text) {}
 
-    /** The same where nothing is known of the roaster. */
-    public static List<String> of(ControlChart chart, List<Batch> batches, Wording wording) {
-        return of(chart, batches, List.of(), wording);
-    }
-
     /**
      * Sentences, the clearest first; none where nothing stands out.
      *

@@ -50,7 +50,8 @@ class ProfileTest {
             batches.add(SomeBatches.batch(
                     i, 14 + first + 0.2 * chance.nextGaussian(), "Lot", i % 3 == 0 ? "Ada" : "Bo", false));
         }
-        List<String> said = WhatChanged.of(ControlChart.of(BatchFigure.LOSS_PCT, batches, false), batches, Wording.SI);
+        List<String> said =
+                WhatChanged.of(ControlChart.of(BatchFigure.LOSS_PCT, batches, false), batches, List.of(), Wording.SI);
         assertThat(said).hasSize(1);
         assertThat(said.get(0))
                 .startsWith("The first batch of a day lies")
@@ -64,7 +65,8 @@ class ProfileTest {
             boolean late = i >= 35;
             batches.add(SomeBatches.batch(i, 14 + (i % 2) * 0.3 + (late ? 0.6 : 0), late ? "New" : "Old", "", false));
         }
-        assertThat(WhatChanged.of(ControlChart.of(BatchFigure.LOSS_PCT, batches, false), batches, Wording.SI))
+        assertThat(WhatChanged.of(
+                        ControlChart.of(BatchFigure.LOSS_PCT, batches, false), batches, List.of(), Wording.SI))
                 .anyMatch(s -> s.contains("green was changed to New"));
     }
 
@@ -118,12 +120,12 @@ class ProfileTest {
                     OptionalDouble.empty(),
                     false));
         }
-        assertThat(WhatChanged.of(ControlChart.of(BatchFigure.LOSS_PCT, year, false), year, Wording.SI)
+        assertThat(WhatChanged.of(ControlChart.of(BatchFigure.LOSS_PCT, year, false), year, List.of(), Wording.SI)
                         .get(0))
                 .startsWith("In December to February it lies 0.")
                 .contains("% lower");
         List<Batch> half = year.subList(0, 50);
-        assertThat(WhatChanged.of(ControlChart.of(BatchFigure.LOSS_PCT, half, false), half, Wording.SI))
+        assertThat(WhatChanged.of(ControlChart.of(BatchFigure.LOSS_PCT, half, false), half, List.of(), Wording.SI))
                 .noneMatch(s -> s.startsWith("In "));
     }
 
@@ -136,7 +138,11 @@ class ProfileTest {
             for (int i = 0; i < 60; i++) {
                 batches.add(SomeBatches.batch(i, chance.nextGaussian(), "Lot", i % 3 == 0 ? "Ada" : "Bo", false));
             }
-            said += WhatChanged.of(ControlChart.of(BatchFigure.LOSS_PCT, batches, false), batches, Wording.SI)
+            said += WhatChanged.of(
+                                    ControlChart.of(BatchFigure.LOSS_PCT, batches, false),
+                                    batches,
+                                    List.of(),
+                                    Wording.SI)
                             .isEmpty()
                     ? 0
                     : 1;
