@@ -86,6 +86,7 @@ final class CupWords {
         List<String> own = new ArrayList<>();
         List<String> strange = new ArrayList<>();
         parts.add(new Part(howMany(found.size(), causes), "words of a fault in the cup", List.of()));
+        agreed(cup, found).ifPresent(parts::add);
         double ownValue = 0;
         double strangeValue = 0;
         for (Map.Entry<String, Found> word : found.entrySet()) {
@@ -160,6 +161,20 @@ final class CupWords {
         return cup.sheets() == 1
                 ? 1
                 : one + (rules.value("cup.all-of-many") - one) * (f.sheets() - 1) / (cup.sheets() - 1);
+    }
+
+    /** A slip of the tongue is one cupper's; where each found a word of their own there is no telling. */
+    private Optional<Part> agreed(CupFacts cup, Map<String, Found> found) {
+        int most = found.values().stream().mapToInt(Found::sheets).max().orElse(0);
+        if (cup.sheets() == 1 || most == 1 && found.size() > 1) {
+            return Optional.empty();
+        }
+        double sound = rules.value("cup.lone-sound");
+        double faulty = rules.value("cup.lone-faulty");
+        return Optional.of(
+                most == 1
+                        ? new Part(Math.log(faulty / sound), "one cupper found it, the others did not", List.of())
+                        : new Part(Math.log((1 - faulty) / (1 - sound)), "more than one cupper found it", List.of()));
     }
 
     /** In how many of the cups: of the words that are the cause's own where there are such. */

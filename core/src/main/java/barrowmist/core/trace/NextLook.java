@@ -1,6 +1,5 @@
 package barrowmist.core.trace;
 
-import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
 import java.util.EnumSet;
@@ -10,6 +9,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 /**
  * What to look at next: of each measurement that was not made, how much it is expected to tell of the main cause (mutual
@@ -39,32 +39,43 @@ final class NextLook {
         this.odds = odds;
     }
 
-    /** What is missing, what tells most first; experiments only where no measurement is left that tells enough. */
-    List<Missing> missing(List<Observation> observations, boolean cupped) {
-        return cupped ? missing(observations) : List.of(CUP_FIRST);
+    /**
+     * What is missing, what tells most first; experiments only where no measurement is left that tells enough.
+     *
+     * @param open whether something is likely wrong and nothing is borne out yet: then what tells most is better than nothing
+     */
+    List<Missing> missing(List<Observation> observations, boolean cupped, boolean open) {
+        if (!cupped) {
+            return List.of(CUP_FIRST);
+        }
+        List<Missing> looks = looks(observations, false);
+        List<Missing> experiments = looks(observations, true);
+        List<Missing> worth = worth(looks).isEmpty() ? worth(experiments) : worth(looks);
+        return open && worth.isEmpty()
+                ? Stream.of(experiments, looks).flatMap(List::stream).limit(1).toList()
+                : worth;
     }
 
-    private List<Missing> missing(List<Observation> observations) {
+    private static List<Missing> worth(List<Missing> all) {
+        return all.stream().filter(m -> m.gainBits() >= WORTH_BITS).toList();
+    }
+
+    /** What tells anything and was not seen yet, what tells most first; one of each measurement. */
+    private List<Missing> looks(List<Observation> observations, boolean experiments) {
         Set<Sign> seen = observations.stream().map(Observation::sign).collect(Collectors.toSet());
         Map<String, Missing> looks = new LinkedHashMap<>();
-        List<Missing> experiments = new ArrayList<>();
         for (Sign sign : Sign.values()) {
             double gain = sign.measurement().isEmpty() || seen.contains(sign) ? 0 : gainBits(sign);
-            if (gain < WORTH_BITS) {
+            if (gain <= 0 || sign.experiment() != experiments) {
                 continue;
             }
             Missing m =
                     new Missing(sign.measurement(), sign.station(), text(sign), gain, sign.minutes(), concerned(sign));
-            if (sign.experiment()) {
-                experiments.add(m);
-            } else {
-                looks.merge(m.measurement(), m, (a, b) -> a.gainBits() >= b.gainBits() ? a : b);
-            }
+            looks.merge(m.measurement(), m, (a, b) -> a.gainBits() >= b.gainBits() ? a : b);
         }
-        return (looks.isEmpty() ? experiments : new ArrayList<>(looks.values()))
-                .stream()
-                        .sorted(Comparator.comparingDouble(Missing::gainBits).reversed())
-                        .toList();
+        return looks.values().stream()
+                .sorted(Comparator.comparingDouble(Missing::gainBits).reversed())
+                .toList();
     }
 
     private double gainBits(Sign sign) {

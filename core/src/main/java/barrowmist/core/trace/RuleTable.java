@@ -194,13 +194,15 @@ final class RuleTable {
             cup.words-sound             0.2   share of sound cups with a word of a fault
             cup.words-faulty            0.94  share of faulty cups with one
             cup.words-none              0.9   the same where nothing explains the cup
-            cup.more-sound              0.2   share of those with one that have another
+            cup.more-sound              0.15   share of those with one that have another
             cup.more-faulty             0.55  the same of faulty cups
             cup.more-none               0.4   and where nothing explains the cup
             cup.pleasant-sound          0.6   share of sound cups with a pleasant word, where words were noted
             cup.pleasant-faulty         0.3   the same of faulty ones
+            cup.lone-sound              0.8   share of sound cups with a word that only one cupper of several found
+            cup.lone-faulty             0.25  the same of faulty ones
             cup.noise                   0.2   share of words that are not the cause's own
-            cup.vocabulary              45    words that a fault may be given by chance
+            cup.vocabulary              30    words that a fault may be given by chance
             cup.all                     0.93  shows in all cups where the whole batch has it
             cup.all-few                 0.1   the same of single beans
             cup.all-either              0.5   the same of what may be either
@@ -208,7 +210,7 @@ final class RuleTable {
             cup.all-share               0.75  of the cups: all
             cup.one-of-many             0.45  how much a word counts that one cupper of many found
             cup.all-of-many             1.15  and one that all of them found
-            odds.tempered               1.1   power of all evidence: the shares above are modest
+            odds.tempered               1.7   power of all evidence: the shares above are modest
             standing.cup                1     least that the cup must add
             standing.witness            0.7   least that another source must add
             standing.supported          0.5   least probability

@@ -62,12 +62,10 @@ public final class TraceEngine {
         findings.sort(Comparator.comparing((Finding f) -> f.standing() == Standing.TO_WATCH)
                 .thenComparing(strongest));
         folded.sort(strongest);
-        return new Traced(
-                findings,
-                folded,
-                odds.sound(),
-                odds.none(),
-                new NextLook(table, odds).missing(observations, in.cup().cupped()));
+        boolean open = odds.sound() < 0.5 && findings.stream().noneMatch(f -> f.standing() == Standing.SUPPORTED);
+        List<Missing> missing =
+                new NextLook(table, odds).missing(observations, in.cup().cupped(), open);
+        return new Traced(findings, folded, odds.sound(), odds.none(), missing);
     }
 
     /**

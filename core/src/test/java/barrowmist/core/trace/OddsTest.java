@@ -144,14 +144,18 @@ class OddsTest {
     @ParameterizedTest
     @MethodSource("cases")
     void whatToLookAtNextIsNeverWhatWasSeenAndTellsMostFirst(Case c) {
-        List<Missing> missing = ENGINE.trace(c.input(), Wording.SI).missing();
+        Traced traced = ENGINE.trace(c.input(), Wording.SI);
+        List<Missing> missing = traced.missing();
+        boolean open = traced.sound() < 0.5
+                && traced.findings().stream().noneMatch(f -> f.standing() == Finding.Standing.SUPPORTED);
+        double least = open && missing.size() == 1 ? 0 : 0.02;
         List<String> seen = ENGINE.observe(c.input(), Wording.SI).stream()
                 .map(o -> o.sign().measurement())
                 .filter(m -> !m.isEmpty())
                 .toList();
         assertThat(missing).allSatisfy(m -> {
             assertThat(seen).doesNotContain(m.measurement());
-            assertThat(m.gainBits()).isBetween(0.02, 4.2);
+            assertThat(m.gainBits()).isBetween(least, 4.2);
             assertThat(m.text()).endsWith(".");
         });
         assertThat(missing)
