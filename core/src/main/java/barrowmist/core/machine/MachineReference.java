@@ -1,6 +1,7 @@
 package barrowmist.core.machine;
 
 import barrowmist.core.roast.Band;
+import barrowmist.core.roast.GasFigures.Stretch;
 import barrowmist.core.roast.KeyFigure;
 import barrowmist.core.roast.Milestone;
 import barrowmist.core.roast.RoastFigures;
@@ -23,6 +24,7 @@ import java.util.stream.Stream;
  * @param peakCPerMin peak rate of rise, °C/min
  * @param drumRpm speed of the drum, 1/min
  * @param figures other figures, each in its own unit
+ * @param gasPct where its gas stands, % of full
  */
 public record MachineReference(
         Band chargeC,
@@ -32,7 +34,8 @@ public record MachineReference(
         Band firstCrackC,
         Band peakCPerMin,
         Band drumRpm,
-        Map<KeyFigure, Band> figures) {
+        Map<KeyFigure, Band> figures,
+        Map<Stretch, Band> gasPct) {
 
     /** How many of the newest accepted roasts teach it: a drum drifts over the years (house default). */
     public static final int MOST_ROASTS = 200;
@@ -48,12 +51,28 @@ public record MachineReference(
 
     private static final double FLOOR_RPM = 1;
 
+    /** The same of the gas, % of full: it is set by such steps. */
+    private static final double FLOOR_GAS_PCT = 2;
+
     /** Those of the figures that are learned beside the first six. */
     private static final Map<KeyFigure, Double> FLOORS = Map.of(
             KeyFigure.DROP_C, FLOOR_C,
             KeyFigure.BROWNING_PCT, FLOOR_PCT,
             KeyFigure.DEVELOPMENT_PCT, FLOOR_PCT,
             KeyFigure.ROR_AT_FIRST_CRACK, FLOOR_C_PER_MIN);
+
+    /** Without its gas. */
+    public MachineReference(
+            Band chargeC,
+            Band turningPointS,
+            Band turningPointC,
+            Band dryEndC,
+            Band firstCrackC,
+            Band peakCPerMin,
+            Band drumRpm,
+            Map<KeyFigure, Band> figures) {
+        this(chargeC, turningPointS, turningPointC, dryEndC, firstCrackC, peakCPerMin, drumRpm, figures, Map.of());
+    }
 
     /** With the first six figures alone. */
     public MachineReference(
@@ -64,6 +83,11 @@ public record MachineReference(
     /** Another figure; not yet learned where it is not among them. */
     public Band of(KeyFigure figure) {
         return figures.getOrDefault(figure, Band.NONE);
+    }
+
+    /** Where its gas stands in a stretch; not yet learned where it is not logged. */
+    public Band gasPct(Stretch stretch) {
+        return gasPct.getOrDefault(stretch, Band.NONE);
     }
 
     /** Nothing learned. */
@@ -82,12 +106,21 @@ public record MachineReference(
                 band(accepted, f -> f.firstCrack().stream().mapToDouble(Milestone::beanC), FLOOR_C),
                 band(accepted, f -> f.rorPeak().stream().mapToDouble(RorPoint::cPerMin), FLOOR_C_PER_MIN),
                 band(accepted, f -> f.drumRpm().stream(), FLOOR_RPM),
-                learnFigures(accepted));
+                learnFigures(accepted),
+                learnGas(accepted));
     }
 
     private static Map<KeyFigure, Band> learnFigures(List<RoastFigures> accepted) {
         Map<KeyFigure, Band> out = new EnumMap<>(KeyFigure.class);
         FLOORS.forEach((figure, floor) -> out.put(figure, band(accepted, f -> figure.of(f).stream(), floor)));
+        return out;
+    }
+
+    private static Map<Stretch, Band> learnGas(List<RoastFigures> accepted) {
+        Map<Stretch, Band> out = new EnumMap<>(Stretch.class);
+        for (Stretch stretch : Stretch.values()) {
+            out.put(stretch, band(accepted, f -> f.gas().of(stretch).stream(), FLOOR_GAS_PCT));
+        }
         return out;
     }
 

@@ -9,7 +9,7 @@ import java.util.OptionalDouble;
 public final class RoastAnalyzer {
 
     /** Version of these rules; stored beside figures made by them, which are made anew when it changes. */
-    public static final int RULES_VERSION = 5;
+    public static final int RULES_VERSION = 6;
 
     /** Rate of rise is shown up to this far from a marked event, s. */
     private static final double NEAR_S = 10;
@@ -70,12 +70,13 @@ public final class RoastAnalyzer {
             RoastEvents marked,
             Optional<Milestone> turning,
             Optional<RorPoint> peak) {
+        Optional<Milestone> dryEnd = milestone(bean, marked, EventKind.DRY_END);
         Optional<Milestone> crack = milestone(bean, marked, EventKind.FIRST_CRACK);
         Optional<Milestone> drop = milestone(bean, marked, EventKind.DROP);
         return new RoastFigures(
                 BeanCurve.charge(sinceCharge.beanC()),
                 turning,
-                milestone(bean, marked, EventKind.DRY_END),
+                dryEnd,
                 crack,
                 drop,
                 rorAt(ror, crack),
@@ -89,22 +90,8 @@ public final class RoastAnalyzer {
                         marked,
                         turning.map(Milestone::timeS).orElse(0.0),
                         marked.timeS(EventKind.DROP).orElse(Double.MAX_VALUE)),
-                drumRpm(sinceCharge.drumRpm(), marked.timeS(EventKind.DROP).orElse(Double.MAX_VALUE)));
-    }
-
-    /** Each speed counts for as long as it was held. */
-    private static OptionalDouble drumRpm(Series rpm, double dropS) {
-        double held = 0;
-        double sum = 0;
-        for (int i = 0; i < rpm.size(); i++) {
-            double fromS = Math.max(0, rpm.timeS(i));
-            double toS = Math.min(dropS, i + 1 < rpm.size() ? rpm.timeS(i + 1) : Math.max(dropS, fromS + 1));
-            if (toS > fromS && toS < Double.MAX_VALUE) {
-                held += toS - fromS;
-                sum += rpm.value(i) * (toS - fromS);
-            }
-        }
-        return held > 0 ? OptionalDouble.of(sum / held) : OptionalDouble.empty();
+                sinceCharge.drumRpm().heldMean(0, marked.timeS(EventKind.DROP).orElse(Double.MAX_VALUE)),
+                GasFigures.of(sinceCharge.gasPct(), dryEnd, crack));
     }
 
     private FaultFinder.Found faults(

@@ -19,6 +19,7 @@ import java.util.function.ToDoubleFunction;
  * @param rorBeforeCrackCPerMin rate of rise a minute before first crack, °C/min
  * @param environment what the environment probe read
  * @param drumRpm mean speed of the drum from charge to drop, 1/min
+ * @param gas where the gas stood
  */
 public record RoastFigures(
         OptionalDouble chargeC,
@@ -31,7 +32,8 @@ public record RoastFigures(
         Optional<RorPoint> rorPeak,
         OptionalDouble rorBeforeCrackCPerMin,
         EnvironmentFigures environment,
-        OptionalDouble drumRpm) {
+        OptionalDouble drumRpm,
+        GasFigures gas) {
 
     /** How long before first crack its rate of rise is asked for as well, s (common practice, no published source). */
     public static final double BEFORE_CRACK_S = 60;
@@ -57,7 +59,8 @@ public record RoastFigures(
                 rorPeak,
                 OptionalDouble.empty(),
                 EnvironmentFigures.NONE,
-                OptionalDouble.empty());
+                OptionalDouble.empty(),
+                GasFigures.NONE);
     }
 
     /** Those of a roast of which nothing is known yet. */

@@ -119,6 +119,21 @@ public final class Series {
         return value[Math.max(0, exact ? after : after - 1)];
     }
 
+    /** Mean of what a control held from one time to another, each value for as long as it was held; empty where it held none. */
+    public OptionalDouble heldMean(double fromS, double toS) {
+        double held = 0;
+        double sum = 0;
+        for (int i = 0; i < timeS.length; i++) {
+            double from = Math.max(fromS, timeS[i]);
+            double to = i + 1 < timeS.length ? Math.min(toS, timeS[i + 1]) : toS;
+            if (to > from && to < Double.MAX_VALUE) {
+                held += to - from;
+                sum += value[i] * (to - from);
+            }
+        }
+        return held > 0 ? OptionalDouble.of(sum / held) : OptionalDouble.empty();
+    }
+
     /** The readings in {@code [fromS, toS]}, with {@code shiftS} added to each time. */
     public Series slice(double fromS, double toS, double shiftS) {
         int from = indexFrom(fromS);

@@ -1,161 +1,154 @@
 package barrowmist.core.trace;
 
+import barrowmist.core.machine.MachineReference;
 import barrowmist.core.machine.thermal.ControlLevels;
-import barrowmist.core.roast.Fault;
-import barrowmist.core.roast.Phases.Phase;
+import barrowmist.core.plan.Targets;
 import barrowmist.core.roast.RoastAnalysis;
-import barrowmist.core.units.ControlWords;
+import barrowmist.core.trace.LeverTrial.Tried;
+import barrowmist.core.units.Wording;
+import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
-import java.util.OptionalDouble;
 import java.util.function.Function;
-import java.util.function.ToDoubleFunction;
 
 /**
- * How large a change of gas has to be on this drum: tried on what foretells its roasts, from this very roast. What the model
- * sees between the roast as it was and as it would be is what counts, so that its own error falls out. Changes of charge,
- * drum, batch and drop go back to what the machine usually does, or are seconds that are reckoned, and need no model. Pure.
+ * Which change, and how large, does it on this drum: each that could be made is tried on what foretells its roasts, from this
+ * very roast; chosen is the one that takes the other figures least away from where they are meant to be. What the model sees
+ * between the roast as it was and as it would be is what counts, so that its own error falls out. Changes of charge, drum,
+ * batch and drop that go back to what the machine usually does need no model. Pure.
  */
 public final class ChangeSizing {
 
-    /** The largest step that is tried, % of full (house default). */
-    private static final double MOST_PCT = 25;
-
-    private static final int HALVINGS = 12;
-    private static final double GRID_PCT = 5;
-
-    /** The model shows the same fault as the log when it lies so near it, s (house default). */
-    private static final double SAME_FAULT_S = 75;
-
-    private static final String NOT_SHOWN = "A house step: this drum's model does not show the %s.";
-    private static final String NOT_GONE = "A house step: on this drum's model no other cut takes the %s away alone.";
+    private static final String NOT_BELIEVED = "A house step: this drum's model may not be believed yet.";
+    private static final String NOT_TOLD = "A house step: nothing on this drum tells how much it takes.";
+    private static final String NOT_GONE = "A house step: on this drum's model no single change does it alone.";
 
     private final RoastAnalysis truly;
     private final ControlLevels usual;
     private final double greenG;
     private final TraceRules rules;
+    private final MachineReference reference;
+    private final ChangeCost cost;
 
     /**
      * @param truly the roast as it was
      * @param usual where a control stands that was not logged
      * @param greenG what was weighed in, g
+     * @param reference what the machine usually does with such coffee
+     * @param targets of the plan that it followed; without aims where it followed none
      */
-    public ChangeSizing(RoastAnalysis truly, ControlLevels usual, double greenG, TraceRules rules) {
+    public ChangeSizing(
+            RoastAnalysis truly,
+            ControlLevels usual,
+            double greenG,
+            TraceRules rules,
+            MachineReference reference,
+            Targets targets) {
         this.truly = truly;
         this.usual = usual;
         this.greenG = greenG;
         this.rules = rules;
+        this.reference = reference;
+        this.cost = new ChangeCost(truly.figures(), reference, targets, rules);
     }
 
     /**
      * A change with its size.
      *
-     * @param easePct step of gas from dry end on, where a phase is to be longer or shorter, % of full
+     * @param plan the roast with it; empty where nothing in the roast is to be changed, or the log lacks charge or drop
      * @param said where the size comes from, a sentence; empty where that needs none
+     * @param weighed what else would have done it on this drum, and why it was not chosen; a sentence each
      */
-    public record Sized(Correction correction, double easePct, String said) {}
+    public record Sized(Correction correction, Optional<NextPlan> plan, String said, List<String> weighed) {}
 
-    /** The size that is used where no model may be believed. */
-    public Sized house(Correction c) {
-        return house(c, "A house step: this drum's model may not be believed yet.");
+    /** The size that is used where no model may be believed: back to what is usual, or a step of the house. */
+    public Sized house(Correction c, Wording wording) {
+        return NextPlan.again(truly, usual, greenG).stream()
+                .flatMap(same -> levers(c, same, wording).all().stream())
+                .filter(lever -> lever.habit().isPresent())
+                .findFirst()
+                .map(lever ->
+                        backToUsual(lever, lever.settable(lever.habit().get().size())))
+                .orElseGet(() -> house(c, NOT_BELIEVED));
+    }
+
+    private static Sized backToUsual(Lever lever, double size) {
+        String said = String.format(
+                Locale.ROOT,
+                "%s %% of full %s: back to what this roaster usually has there.",
+                number(size),
+                lever.name());
+        return new Sized(lever.told().apply(size), Optional.of(lever.plan().apply(size)), said, List.of());
+    }
+
+    private Levers levers(Correction c, NextPlan same, Wording wording) {
+        return new Levers(c, truly, same, to -> plan(to).orElseThrow(), reference, rules, wording);
     }
 
     private Sized house(Correction c, String why) {
-        return new Sized(c, rules.value("correct.ease"), ofGas(c) ? why : "");
+        boolean ofGas = c.change().equals("gas")
+                || c.change().equals("browning")
+                || c.change().equals("ror-at-first-crack");
+        return new Sized(c, plan(c), ofGas ? why : "", List.of());
     }
 
-    /** Whether the change is one of gas, whose size only the drum can say. */
-    private static boolean ofGas(Correction c) {
-        return c.change().equals("gas") || eases(c);
-    }
-
-    private static boolean eases(Correction c) {
-        return c.change().equals("browning") || c.change().equals("ror-at-first-crack");
-    }
-
-    /** The plan of a change of this size; empty where the log lacks charge or drop. */
-    public Optional<NextPlan> plan(Sized s) {
-        return NextPlan.of(truly, usual, greenG, s.correction, s.easePct);
+    private Optional<NextPlan> plan(Correction c) {
+        return NextPlan.of(truly, usual, greenG, c, rules.value("correct.ease"));
     }
 
     /**
-     * The smallest change that does it on this drum; the house step where the drum does not show what is to be mended.
+     * The change that does it on this drum and costs the other aims least; the house step where the drum does not show what is
+     * to be mended.
      *
      * @param drum foretells the roast of a plan
      */
-    public Sized onDrum(Correction c, ControlWords words, Function<NextPlan, RoastAnalysis> drum) {
-        Optional<RoastAnalysis> again =
-                NextPlan.again(truly, usual, greenG).filter(p -> ofGas(c)).map(drum);
-        if (again.isEmpty()) {
-            return house(c);
+    public Sized onDrum(Correction c, Wording wording, Function<NextPlan, RoastAnalysis> drum) {
+        Optional<Mending> mending = Mending.of(c, truly, reference);
+        if (NextPlan.again(truly, usual, greenG).isEmpty() || mending.isEmpty()) {
+            return house(c, NOT_TOLD);
         }
-        if (eases(c)) {
-            return eased(c, again.get(), drum);
+        List<Tried> tried = tried(c, mending.get(), wording, drum);
+        if (!tried.isEmpty()) {
+            return chosen(c, tried);
         }
-        return c.atS().isPresent() ? withoutFault(c, words, again.get(), drum) : house(c);
+        return house(c, NOT_GONE);
     }
 
-    private Sized eased(Correction c, RoastAnalysis again, Function<NextPlan, RoastAnalysis> drum) {
-        ToDoubleFunction<RoastAnalysis> of = c.change().equals("browning")
-                ? a -> a.figures().phases().browning().map(Phase::durationS).orElse(Double.NaN)
-                : a -> a.figures().rorAtFirstCrackCPerMin().orElse(Double.NaN);
-        double wanted = Math.abs(c.to() - c.from());
-        double low = 0;
-        double high = MOST_PCT;
-        for (int i = 0; i < HALVINGS; i++) {
-            double step = (low + high) / 2;
-            double does = plan(new Sized(c, step, ""))
-                    .map(drum)
-                    .map(a -> Math.abs(of.applyAsDouble(a) - of.applyAsDouble(again)))
-                    .orElse(Double.NaN);
-            // a roast that never gets there has gone too far
-            if (does < wanted) {
-                low = step;
-            } else {
-                high = step;
-            }
-        }
-        double step = Math.max(0.5, Math.rint(2 * high) / 2);
-        return step >= MOST_PCT
-                ? house(c, "A house step: on this drum's model no step of gas does it alone.")
-                : new Sized(
-                        c,
-                        step,
-                        String.format(
-                                Locale.ROOT, "On this drum that takes %s %% of gas, by its own model.", number(step)));
+    /** Each lever that does it, at the size that it takes; the one that costs least first. */
+    List<Tried> tried(Correction c, Mending mending, Wording wording, Function<NextPlan, RoastAnalysis> drum) {
+        NextPlan same = NextPlan.again(truly, usual, greenG).orElseThrow();
+        return new LeverTrial(truly, mending, cost, rules, drum)
+                .of(same, from -> levers(c, from, wording).all());
     }
 
-    /** A cut, or a step up, made as little other as takes the fault away. */
-    private Sized withoutFault(
-            Correction c, ControlWords words, RoastAnalysis again, Function<NextPlan, RoastAnalysis> drum) {
-        Fault.Kind kind = c.wasS().isPresent() ? Fault.Kind.CRASH : Fault.Kind.STALL;
-        if (worst(again, kind, truly).isEmpty()) {
-            return house(c, NOT_SHOWN.formatted(kind.code()));
-        }
-        int others = again.faults().size() - again.faults(kind).size();
-        for (double pct = c.from() + GRID_PCT; pct <= c.from() + MOST_PCT; pct += GRID_PCT) {
-            double to = Math.min(100, Math.rint(pct / GRID_PCT) * GRID_PCT);
-            Correction tried = GasCorrections.resized(c, to, words);
-            Sized sized = new Sized(
-                    tried,
-                    rules.value("correct.ease"),
-                    "The smallest change that takes it away on this drum, by its own model.");
-            Optional<RoastAnalysis> would = plan(sized).map(drum);
-            if (would.isPresent()
-                    && would.get().faults(kind).isEmpty()
-                    && would.get().faults().size() <= others) {
-                return sized;
-            }
-        }
-        return house(c, NOT_GONE.formatted(kind.code()));
+    private static Sized chosen(Correction house, List<Tried> tried) {
+        Tried best = tried.get(0);
+        Correction change = best.lever().told().apply(best.size());
+        List<String> weighed = tried.stream()
+                .skip(1)
+                .map(t -> "%s would do it too and takes the other figures %s tolerances farther from their aims."
+                        .formatted(capital(t.lever().name()), number(Math.max(0.1, t.cost() - best.cost()))))
+                .toList();
+        return new Sized(change, Optional.of(best.plan()), said(best, change.equals(house)), weighed);
     }
 
-    /** The fault of the log, where the model has it too. */
-    private static OptionalDouble worst(RoastAnalysis model, Fault.Kind kind, RoastAnalysis log) {
-        return model.faults(kind).stream()
-                .mapToDouble(Fault::fromS)
-                .filter(at -> log.faults(kind).stream().anyMatch(f -> Math.abs(f.fromS() - at) <= SAME_FAULT_S))
-                .findFirst();
+    /** @param untold whether the change itself does not tell how much it takes */
+    private static String said(Tried best, boolean untold) {
+        String by = best.lever().habit().isEmpty()
+                ? "by its own model"
+                : best.modelled() ? "by its own model and what is usual on it" : "to go back to what is usual on it";
+        return untold
+                ? String.format(
+                        Locale.ROOT,
+                        "On this drum that takes %s %% of full %s, %s.",
+                        number(best.size()),
+                        best.lever().name(),
+                        by)
+                : "What does it on this drum, " + by + ".";
+    }
+
+    private static String capital(String text) {
+        return text.substring(0, 1).toUpperCase(Locale.ROOT) + text.substring(1);
     }
 
     private static String number(double x) {

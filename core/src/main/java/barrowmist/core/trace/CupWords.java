@@ -9,7 +9,6 @@ import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.Set;
 
 /**
@@ -22,12 +21,14 @@ final class CupWords {
 
     private final TraceRules rules;
     private final CauseTable table;
+    private final CupAgreement spread;
     private final Set<String> faults = new HashSet<>();
     private final Map<Cause, Double> shares = new HashMap<>();
 
     CupWords(TraceRules rules, CauseTable table) {
         this.rules = rules;
         this.table = table;
+        this.spread = new CupAgreement(rules);
         for (Cause cause : Cause.values()) {
             faults.addAll(table.words(cause).keySet());
             shares.put(
@@ -86,7 +87,7 @@ final class CupWords {
         List<String> own = new ArrayList<>();
         List<String> strange = new ArrayList<>();
         parts.add(new Part(howMany(found.size(), causes), "words of a fault in the cup", List.of()));
-        agreed(cup, found).ifPresent(parts::add);
+        spread.agreed(cup, found).ifPresent(parts::add);
         double ownValue = 0;
         double strangeValue = 0;
         for (Map.Entry<String, Found> word : found.entrySet()) {
@@ -105,7 +106,8 @@ final class CupWords {
         if (strangeValue != 0) {
             parts.add(new Part(strangeValue, String.join(", ", strange) + ": of something else", List.of()));
         }
-        extent(cup, found, causes).ifPresent(parts::add);
+        spread.extent(cup, found, causes, word -> own(word, causes) + rules.value("cup.noise") * chance())
+                .ifPresent(parts::add);
         return parts;
     }
 
@@ -161,48 +163,5 @@ final class CupWords {
         return cup.sheets() == 1
                 ? 1
                 : one + (rules.value("cup.all-of-many") - one) * (f.sheets() - 1) / (cup.sheets() - 1);
-    }
-
-    /** A slip of the tongue is one cupper's; where each found a word of their own there is no telling. */
-    private Optional<Part> agreed(CupFacts cup, Map<String, Found> found) {
-        int most = found.values().stream().mapToInt(Found::sheets).max().orElse(0);
-        if (cup.sheets() == 1 || most == 1 && found.size() > 1) {
-            return Optional.empty();
-        }
-        double sound = rules.value("cup.lone-sound");
-        double faulty = rules.value("cup.lone-faulty");
-        return Optional.of(
-                most == 1
-                        ? new Part(Math.log(faulty / sound), "one cupper found it, the others did not", List.of())
-                        : new Part(Math.log((1 - faulty) / (1 - sound)), "more than one cupper found it", List.of()));
-    }
-
-    /** In how many of the cups: of the words that are the cause's own where there are such. */
-    private Optional<Part> extent(CupFacts cup, Map<String, Found> found, List<Cause> causes) {
-        if (causes.isEmpty() || cup.cups() == cup.sheets()) {
-            return Optional.empty();
-        }
-        double weight = 0;
-        double sum = 0;
-        for (Map.Entry<String, Found> word : found.entrySet()) {
-            double w = own(word.getKey(), causes) + rules.value("cup.noise") * chance();
-            weight += w;
-            sum += w * word.getValue().share();
-        }
-        double share = sum / weight;
-        double few = rules.value("cup.few-share");
-        double all = Math.max(0, Math.min(1, (share - few) / (rules.value("cup.all-share") - few)));
-        double p = causes.stream().mapToDouble(this::inAll).average().orElse(0.5);
-        double value = Math.log((all * p + (1 - all) * (1 - p)) / 0.5);
-        return Optional.of(new Part(value, CupSentence.extent(all, causes.get(0).cups()), List.of()));
-    }
-
-    private double inAll(Cause cause) {
-        return rules.value(
-                switch (cause.cups()) {
-                    case ALL -> "cup.all";
-                    case FEW -> "cup.all-few";
-                    case EITHER -> "cup.all-either";
-                });
     }
 }

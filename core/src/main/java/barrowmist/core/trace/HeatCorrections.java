@@ -10,6 +10,8 @@ import java.util.OptionalDouble;
 /** Changes of the first heat: charge, drum, batch, early gas. Sizes are house defaults. */
 final class HeatCorrections {
 
+    static final String EARLY_HEAT = "early-heat";
+
     private final TraceInput in;
     private final RoastAnalysis analysis;
     private final RoastFigures figures;
@@ -87,12 +89,16 @@ final class HeatCorrections {
     Optional<Correction> early() {
         var gas = analysis.log().gasPct();
         if (gas.isEmpty()) {
-            return chargeLower("early-heat");
+            return chargeLower(EARLY_HEAT);
         }
         double turnS = figures.turningPoint().map(m -> m.timeS()).orElse(0.0);
         double from = gas.value(Math.min(gas.size() - 1, gas.indexFrom(turnS)));
         double to = Math.max(0, from - rules.value("correct.gas"));
-        return Optional.of(new Correction(
+        return Optional.of(firstGas(from, to, wording));
+    }
+
+    static Correction firstGas(double from, double to, Wording wording) {
+        return new Correction(
                 "gas",
                 from,
                 to,
@@ -102,6 +108,6 @@ final class HeatCorrections {
                                 wording.controls().gasText(to),
                                 wording.controls().gasText(from)),
                 "The ends of the beans burn when heat comes faster than they can pass it on.",
-                "early-heat"));
+                EARLY_HEAT);
     }
 }

@@ -43,22 +43,29 @@ public record NextPlan(double chargeC, double greenG, ControlPlan controls) {
             return Optional.empty();
         }
         NextPlan again = unchanged.get();
-        ControlPlan same = again.controls;
-        Milestone drop = f.drop().orElseThrow();
-        double dryS = f.dryEnd().map(Milestone::timeS).orElse(drop.timeS() / 2);
+        double dryS = dryEndS(analysis);
         return Optional.of(
                 switch (c.change()) {
-                    case "charge" -> new NextPlan(c.to(), greenG, same);
-                    case "batch" -> new NextPlan(again.chargeC, c.to(), same);
+                    case "charge" -> again.charged(c.to());
+                    case "batch" -> new NextPlan(again.chargeC, c.to(), again.controls);
                     case "drop" -> again.ending(new DropRule(DropRule.By.BEAN_C, c.to()));
                     case "development" -> again.ending(new DropRule(DropRule.By.DEVELOPMENT_S, c.to()));
                     case "drum" -> again.moved(Control.DRUM, s -> s.withValue(c.to()), c.to());
                     case "gas" ->
-                        (c.unit().equals("s") ? again.eased(c.to(), -gasStepPct) : again.gas(c, dryS)).developing(c, f);
+                        (c.unit().equals("s") ? again.shifted(c.to(), -gasStepPct) : again.gas(c, dryS))
+                                .developing(c, f);
                     default ->
-                        again.eased(
+                        again.shifted(
                                 dryS, c.to() > c.from() == c.change().equals("browning") ? -gasStepPct : gasStepPct);
                 });
+    }
+
+    /** Dry end, s; half-way to the drop where it was not marked. */
+    static double dryEndS(RoastAnalysis analysis) {
+        RoastFigures f = analysis.figures();
+        return f.dryEnd()
+                .map(Milestone::timeS)
+                .orElseGet(() -> f.drop().map(m -> m.timeS() / 2).orElse(0.0));
     }
 
     /** The same roast once more, unchanged; empty where the log lacks charge or drop. */
@@ -82,7 +89,7 @@ public record NextPlan(double chargeC, double greenG, ControlPlan controls) {
                 : this;
     }
 
-    private NextPlan ending(DropRule drop) {
+    NextPlan ending(DropRule drop) {
         return new NextPlan(chargeC, greenG, new ControlPlan(controls.atCharge(), controls.steps(), drop));
     }
 
@@ -101,9 +108,7 @@ public record NextPlan(double chargeC, double greenG, ControlPlan controls) {
 
     private NextPlan gas(Correction c, double dryS) {
         if (c.atS().isEmpty()) {
-            double less = c.from() - c.to();
-            double begin = within(controls.atCharge().gasPct() - less);
-            return moved(Control.GAS, s -> timeS(s) < dryS ? s.withValue(within(s.value() - less)) : s, begin);
+            return firstGas(dryS, c.to() - c.from());
         }
         double atS = c.atS().getAsDouble();
         List<ControlStep> steps = new ArrayList<>();
@@ -118,16 +123,37 @@ public record NextPlan(double chargeC, double greenG, ControlPlan controls) {
         return inserted(steps, atS, c.to());
     }
 
-    /** A little more or less gas from dry end on. */
-    private NextPlan eased(double fromS, double byPct) {
+    /** Gas moved by so much from a time on, every later step as much. */
+    NextPlan shifted(double fromS, double byPct) {
+        double atS = Math.rint(fromS);
         List<ControlStep> steps = controls.steps().stream()
-                .map(s -> s.control() == Control.GAS && timeS(s) >= fromS ? s.withValue(within(s.value() + byPct)) : s)
+                .map(s -> s.control() == Control.GAS && timeS(s) >= atS ? s.withValue(within(s.value() + byPct)) : s)
                 .toList();
+        // where it was moved just then already, that move is the one that counts
+        return steps.stream().anyMatch(s -> s.control() == Control.GAS && timeS(s) == atS)
+                ? new NextPlan(chargeC, greenG, controls.withSteps(controls.atCharge(), steps))
+                : inserted(steps, atS, within(gasPct(atS) + byPct));
+    }
+
+    /** Gas moved by so much from charge until a time. */
+    NextPlan firstGas(double untilS, double byPct) {
+        return moved(
+                Control.GAS,
+                s -> timeS(s) < untilS ? s.withValue(within(s.value() + byPct)) : s,
+                within(controls.atCharge().gasPct() + byPct));
+    }
+
+    /** Where the gas stands just before a time, %. */
+    double gasPct(double atS) {
         double standing = controls.atCharge().gasPct();
         for (ControlStep s : controls.steps()) {
-            standing = s.control() == Control.GAS && timeS(s) < fromS ? s.value() : standing;
+            standing = s.control() == Control.GAS && timeS(s) < atS ? s.value() : standing;
         }
-        return inserted(steps, fromS, within(standing + byPct));
+        return standing;
+    }
+
+    NextPlan charged(double atC) {
+        return new NextPlan(atC, greenG, controls);
     }
 
     private NextPlan inserted(List<ControlStep> steps, double atS, double gasPct) {

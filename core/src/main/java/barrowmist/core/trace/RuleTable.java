@@ -191,6 +191,12 @@ final class RuleTable {
             correct.gas-step            5     % that gas is set by
             correct.stall-more          10    % of full, how a stall is answered
             correct.stall-lead          20    s before the stall began
+            change.model-off            0.45   share that the size of a change may be off by a drum's model
+            cost.seconds                20    s of dry end, crack or drop that are one tolerance, where no plan aims at them
+            cost.celsius                2.5   °C of the drop that are one
+            cost.share                  2     % of a phase that are one
+            cost.rate                   1     °C/min that are one
+            cost.fault                  2     tolerances that a further stall, surge or flick counts for
             cup.words-sound             0.2   share of sound cups with a word of a fault
             cup.words-faulty            0.94  share of faulty cups with one
             cup.words-none              0.9   the same where nothing explains the cup

@@ -2,6 +2,7 @@ package barrowmist.core.device;
 
 import barrowmist.core.machine.EventTemperatures;
 import barrowmist.core.machine.thermal.BatchConditions;
+import barrowmist.core.machine.thermal.Controls;
 import barrowmist.core.machine.thermal.FitRoast;
 import barrowmist.core.roast.Band;
 import barrowmist.core.roast.EventKind;
@@ -40,6 +41,7 @@ public final class TrialRoasts {
      * @param clean the same without noise
      * @param gas steps of the gas as they were meant: pairs of time, s, and %
      * @param air the same of the airflow
+     * @param again the same batch once more on the same day
      */
     public record Trial(
             DrumKind kind,
@@ -48,11 +50,18 @@ public final class TrialRoasts {
             SimulatedRoast clean,
             FitRoast fit,
             double[][] gas,
-            double[][] air) {
+            double[][] air,
+            Again again) {
 
         public double timeS(EventKind event) {
             return roast.events().timeS(event).orElseThrow();
         }
+    }
+
+    /** The same batch on the same day, charged, moved and dropped otherwise. */
+    @FunctionalInterface
+    public interface Again {
+        SimulatedRoast roast(double chargeC, Controls controls, SimulatedRoast.Drop drop, double noiseC);
     }
 
     /** What else a person does or what befalls the drum. */
@@ -107,21 +116,13 @@ public final class TrialRoasts {
         double calledC = crackC - SERIES_C + 0.4 * random.nextGaussian();
         Drum.Batch batch = new Drum.Batch(greenG, moisture, mm, 1, crackC);
         double[][] meantGas = gas;
-        Making sound = (drum, done, noiseC) -> {
+        Ordered ordered = (drum, atC, done, drop, noiseC) -> {
             drum.setLossDrift(lossDrift);
             return SimulatedRoast.of(
-                    drum,
-                    batch,
-                    new SimulatedRoast.Orders(
-                            chargeC,
-                            done,
-                            dryC,
-                            calledC,
-                            (t, c, sinceCrack) -> sinceCrack >= developmentS,
-                            noiseC,
-                            seed,
-                            Drum::meanC));
+                    drum, batch, new SimulatedRoast.Orders(atC, done, dryC, calledC, drop, noiseC, seed, Drum::meanC));
         };
+        Making sound = (drum, done, noiseC) ->
+                ordered.roast(drum, chargeC, done, (t, c, sinceCrack) -> sinceCrack >= developmentS, noiseC);
         SimulatedRoast meant = sound.roast(kind.in(roomC), new Rehearsal.Held(gas, air), 0);
         double atS = meant.events().timeS(EventKind.FIRST_CRACK).orElse(0) + 20 * random.nextDouble() - 5;
         double by = 0.5 + 0.25 * random.nextDouble();
@@ -135,7 +136,20 @@ public final class TrialRoasts {
         SimulatedRoast clean = sound.roast(drum.get(), done, 0);
         SimulatedRoast roast = sound.roast(drum.get(), done, NOISE_C);
         return new Trial(
-                kind, seed, roast, clean, fitRoast(roast, greenG, Math.rint(10 * moisture) / 10, mm), meantGas, air);
+                kind,
+                seed,
+                roast,
+                clean,
+                fitRoast(roast, greenG, Math.rint(10 * moisture) / 10, mm),
+                meantGas,
+                air,
+                (atC, controls, drop, noiseC) -> ordered.roast(kind.in(roomC), atC, controls, drop, noiseC));
+    }
+
+    /** One roast on a drum, ordered so. */
+    @FunctionalInterface
+    private interface Ordered {
+        SimulatedRoast roast(Drum drum, double chargeC, Controls done, SimulatedRoast.Drop drop, double noiseC);
     }
 
     /** One roast on a drum, with its controls moved so and with so much noise. */

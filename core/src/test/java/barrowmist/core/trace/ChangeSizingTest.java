@@ -15,6 +15,7 @@ import barrowmist.core.plan.ControlStep;
 import barrowmist.core.plan.PlannedLab;
 import barrowmist.core.plan.Predictor;
 import barrowmist.core.plan.SimulatedLab;
+import barrowmist.core.plan.Targets;
 import barrowmist.core.plan.Targets.DevelopmentFrom;
 import barrowmist.core.plan.Trigger;
 import barrowmist.core.roast.Band;
@@ -24,6 +25,8 @@ import barrowmist.core.roast.RoastAnalysis;
 import barrowmist.core.roast.RoastAnalyzer;
 import barrowmist.core.trace.ChangeSizing.Sized;
 import barrowmist.core.units.ControlWords;
+import barrowmist.core.units.Wording;
+import java.util.Map;
 import java.util.OptionalDouble;
 import java.util.function.Function;
 import org.junit.jupiter.api.Test;
@@ -84,7 +87,13 @@ class ChangeSizingTest {
     }
 
     private static ChangeSizing sizing(RoastAnalysis truly) {
-        return new ChangeSizing(truly, USUAL, GREEN_G, TraceRules.DEFAULTS);
+        return new ChangeSizing(
+                truly,
+                USUAL,
+                GREEN_G,
+                TraceRules.DEFAULTS,
+                MachineReference.NONE,
+                new Targets(Map.of(), DevelopmentFrom.FIRST_CRACK));
     }
 
     /** Too much gas from dry end on makes browning short; how much too much is known here. */
@@ -100,10 +109,13 @@ class ChangeSizingTest {
         double was = browningS(truly);
         assertThat(was).isLessThan(wanted - 5);
         Correction c = new Correction("browning", was, wanted, "s", "Ease the heat.", "", "short-browning");
-        Sized sized = sizing(truly).onDrum(c, ControlWords.PLAIN, MODEL);
-        assertThat(sized.easePct()).isCloseTo(tooMuch, within(0.25 * tooMuch + 0.5));
+        Sized sized = sizing(truly).onDrum(c, Wording.SI, MODEL);
+        double afterS = NextPlan.dryEndS(truly) + 5;
+        double eased = NextPlan.again(truly, USUAL, GREEN_G).orElseThrow().gasPct(afterS)
+                - sized.plan().orElseThrow().gasPct(afterS);
+        assertThat(eased).isCloseTo(tooMuch, within(0.25 * tooMuch + 0.5));
         assertThat(sized.said()).contains("by its own model");
-        double came = browningS(again(sizing(truly).plan(sized).orElseThrow()));
+        double came = browningS(again(sized.plan().orElseThrow()));
         assertThat(came).isCloseTo(wanted, within(0.25 * (wanted - was) + 3));
     }
 
@@ -119,8 +131,8 @@ class ChangeSizingTest {
             }
             Correction house = GasCorrections.forCrash(
                     truly, truly.faults(Fault.Kind.CRASH).get(0), ControlWords.PLAIN, TraceRules.DEFAULTS);
-            Sized sized = sizing(truly).onDrum(house, ControlWords.PLAIN, MODEL);
-            RoastAnalysis next = again(sizing(truly).plan(sized).orElseThrow());
+            Sized sized = sizing(truly).onDrum(house, Wording.SI, MODEL);
+            RoastAnalysis next = again(sized.plan().orElseThrow());
             n++;
             gone += next.faults(Fault.Kind.CRASH).isEmpty() ? 1 : 0;
             assertThat(sized.correction().text())
@@ -136,7 +148,7 @@ class ChangeSizingTest {
         Correction c = GasCorrections.forCrash(
                 truly, truly.faults(Fault.Kind.CRASH).get(0), ControlWords.PLAIN, TraceRules.DEFAULTS);
         RoastAnalysis calm = roasted(GAS);
-        Sized sized = sizing(truly).onDrum(c, ControlWords.PLAIN, plan -> calm);
+        Sized sized = sizing(truly).onDrum(c, Wording.SI, plan -> calm);
         assertThat(sized.correction()).isEqualTo(c);
         assertThat(sized.said()).startsWith("A house step");
     }
@@ -145,10 +157,10 @@ class ChangeSizingTest {
     void whatGoesBackToTheUsualNeedsNoModel() {
         RoastAnalysis truly = roasted(GAS);
         Correction c = new Correction("charge", 199, 191, "°C", "Charge at 191.", "", "hot-charge");
-        Sized sized = sizing(truly).onDrum(c, ControlWords.PLAIN, plan -> {
+        Sized sized = sizing(truly).onDrum(c, Wording.SI, plan -> {
             throw new AssertionError("asked");
         });
         assertThat(sized.said()).isEmpty();
-        assertThat(sizing(truly).plan(sized).orElseThrow().chargeC()).isEqualTo(191);
+        assertThat(sized.plan().orElseThrow().chargeC()).isEqualTo(191);
     }
 }

@@ -9,6 +9,7 @@ import barrowmist.core.rest.RestSchool;
 import barrowmist.core.roast.Band;
 import barrowmist.core.roast.EnvironmentFigures;
 import barrowmist.core.roast.FaultSettings;
+import barrowmist.core.roast.GasFigures;
 import barrowmist.core.roast.KeyFigure;
 import barrowmist.core.roast.MadeFor;
 import barrowmist.core.roast.Milestone;
@@ -148,7 +149,8 @@ final class LabMeasuring {
                 Optional.of(new RorPoint(130, d.peak)),
                 OptionalDouble.empty(),
                 EnvironmentFigures.NONE,
-                rpm);
+                rpm,
+                GasFigures.NONE);
         Series ror = new Series(new double[] {100, 300, d.totalS}, new double[] {15, 10, 4});
         RoastAnalysis analysis = new RoastAnalysis(
                 new RoastLog(ror, Series.empty(), Series.empty(), Series.empty(), Series.empty()),

@@ -25,6 +25,11 @@ public final class LabTrial {
             right += hit ? 1 : 0;
         }
 
+        void add(Tally other) {
+            right += other.right;
+            n += other.n;
+        }
+
         public double share() {
             return n == 0 ? Double.NaN : (double) right / n;
         }

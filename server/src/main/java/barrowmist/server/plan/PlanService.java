@@ -25,6 +25,7 @@ import barrowmist.server.web.KeptInTurn;
 import barrowmist.server.web.NotFound;
 import java.time.Clock;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
@@ -79,6 +80,15 @@ public class PlanService {
         PlanEntity plan = new PlanEntity(sample, machine);
         plan.keep(content, clock.instant());
         return PlanView.of(plans.save(plan));
+    }
+
+    /** What a plan aims at; nothing where there is none, or it is gone. */
+    @Transactional(readOnly = true)
+    public Targets targets(@Nullable Long planId) {
+        return Optional.ofNullable(planId)
+                .flatMap(plans::findById)
+                .map(p -> p.content().aimedAt())
+                .orElse(new Targets(Map.of(), Targets.DevelopmentFrom.FIRST_CRACK));
     }
 
     /**

@@ -1,6 +1,7 @@
 package barrowmist.server.roast;
 
 import barrowmist.core.roast.EnvironmentFigures;
+import barrowmist.core.roast.GasFigures;
 import barrowmist.core.roast.Milestone;
 import barrowmist.core.roast.RoastFigures;
 import barrowmist.core.roast.RorPoint;
@@ -63,6 +64,9 @@ class StoredFigures {
     private @Nullable Double environmentPeakC;
 
     private @Nullable Double drumRpm;
+    private @Nullable Double gasDrying;
+    private @Nullable Double gasBrowning;
+    private @Nullable Double gasBeforeCrack;
 
     protected StoredFigures() {}
 
@@ -86,6 +90,9 @@ class StoredFigures {
         environmentDropC = Optionals.orNull(f.environment().dropC());
         environmentPeakC = Optionals.orNull(f.environment().peakC());
         drumRpm = Optionals.orNull(f.drumRpm());
+        gasDrying = Optionals.orNull(f.gas().dryingPct());
+        gasBrowning = Optionals.orNull(f.gas().browningPct());
+        gasBeforeCrack = Optionals.orNull(f.gas().beforeCrackPct());
     }
 
     RoastFigures figures() {
@@ -104,7 +111,8 @@ class StoredFigures {
                         Optionals.of(environmentFirstCrackC),
                         Optionals.of(environmentDropC),
                         Optionals.of(environmentPeakC)),
-                Optionals.of(drumRpm));
+                Optionals.of(drumRpm),
+                new GasFigures(Optionals.of(gasDrying), Optionals.of(gasBrowning), Optionals.of(gasBeforeCrack)));
     }
 
     private static @Nullable Double timeS(Optional<Milestone> m) {

@@ -1,5 +1,6 @@
 package barrowmist.server.trace;
 
+import barrowmist.core.trace.ChangeSizing.Sized;
 import barrowmist.core.trace.Correction;
 import barrowmist.server.plan.Foretelling.ForetoldFigure;
 import barrowmist.server.trace.NextRoastService.SizedChange;
@@ -10,6 +11,7 @@ import org.jspecify.annotations.Nullable;
  * The one change for the next roast.
  *
  * @param sizing where its size comes from, a sentence; left out where that needs none
+ * @param weighed what else would have done it on this drum, and why it was not chosen; a sentence each
  * @param foretold empty where the drum's model may not be believed
  */
 public record CorrectionView(
@@ -21,8 +23,10 @@ public record CorrectionView(
         String why,
         String mechanism,
         @Nullable String sizing,
+        List<String> weighed,
         List<ForetoldFigure> foretold) {
-    static CorrectionView of(SizedChange sized) {
+    static CorrectionView of(SizedChange change) {
+        Sized sized = change.sized();
         Correction c = sized.correction();
         return new CorrectionView(
                 c.change(),
@@ -33,6 +37,7 @@ public record CorrectionView(
                 c.why(),
                 c.mechanism(),
                 sized.said().isEmpty() ? null : sized.said(),
-                sized.foretold());
+                sized.weighed(),
+                change.foretold());
     }
 }

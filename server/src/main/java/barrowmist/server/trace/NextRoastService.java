@@ -10,6 +10,7 @@ import barrowmist.core.trace.Correction;
 import barrowmist.core.trace.Finding;
 import barrowmist.core.trace.NextPlan;
 import barrowmist.core.trace.Traced;
+import barrowmist.core.units.Wording;
 import barrowmist.server.plan.ChangedView;
 import barrowmist.server.plan.Foretelling;
 import barrowmist.server.plan.Foretelling.ForetoldFigure;
@@ -68,10 +69,8 @@ public class NextRoastService {
                 .filter(f -> f.correction().isPresent() && (cause == null || f.cause() == cause))
                 .findFirst()
                 .orElseThrow(NextRoastService::nothing);
-        RoastAnalysis analysis = roasts.analyzed(roastId).analysis();
-        ChangeSizing sizing = sizing(roast, analysis);
-        Sized sized = sized(sizing, finding.correction().orElseThrow(), roast);
-        NextPlan plan = sizing.plan(sized).orElseThrow(NextRoastService::nothing);
+        Sized sized = sized(roast, finding.correction().orElseThrow(), Wording.SI);
+        NextPlan plan = sized.plan().orElseThrow(NextRoastService::nothing);
         Correction change = sized.correction();
         ChangedView what = new ChangedView(
                 roastId,
@@ -89,37 +88,39 @@ public class NextRoastService {
      *
      * @param foretold empty where the model of the drum may not be believed
      */
-    public record SizedChange(Correction correction, String said, List<ForetoldFigure> foretold) {}
+    public record SizedChange(Sized sized, List<ForetoldFigure> foretold) {}
 
     @Transactional(readOnly = true)
-    public SizedChange sized(RoastEntity roast, RoastAnalysis analysis, Correction change) {
-        ChangeSizing sizing = sizing(roast, analysis);
+    public SizedChange sizedChange(RoastEntity roast, Correction change, Wording wording) {
         Optional<Function<Way, Prediction>> drum = foretelling.drum(roast);
-        Sized sized = sized(sizing, change, roast);
+        Sized sized = sized(roast, change, wording);
+        RoastAnalysis analysis = roasts.analyzed(roast.id()).analysis();
         Optional<NextPlan> again = NextPlan.again(analysis, usual(roast), greenG(roast));
-        Optional<NextPlan> next = sizing.plan(sized);
+        Optional<NextPlan> next = sized.plan();
         List<ForetoldFigure> foretold = drum.isEmpty() || again.isEmpty() || next.isEmpty()
                 ? List.of()
                 : foretelling.between(
                         analysis.figures(),
                         drum.get().apply(way(again.get())),
                         drum.get().apply(way(next.get())));
-        return new SizedChange(sized.correction(), sized.said(), foretold);
+        return new SizedChange(sized, foretold);
     }
 
-    private Sized sized(ChangeSizing sizing, Correction change, RoastEntity roast) {
+    private Sized sized(RoastEntity roast, Correction change, Wording wording) {
+        RoastService.Analyzed a = roasts.analyzed(roast.id());
+        ChangeSizing sizing = new ChangeSizing(
+                a.analysis(),
+                usual(roast),
+                greenG(roast),
+                rules.current().rules(),
+                a.reference(),
+                plans.targets(roast.planId()));
+        Wording spoken = wording.on(roast.machine().settings().words());
         return foretelling
                 .drum(roast)
                 .map(drum -> sizing.onDrum(
-                        change,
-                        roast.machine().settings().words(),
-                        plan -> drum.apply(way(plan)).analysis()))
-                .orElseGet(() -> sizing.house(change));
-    }
-
-    private ChangeSizing sizing(RoastEntity roast, RoastAnalysis analysis) {
-        return new ChangeSizing(
-                analysis, usual(roast), greenG(roast), rules.current().rules());
+                        change, spoken, plan -> drum.apply(way(plan)).analysis()))
+                .orElseGet(() -> sizing.house(change, spoken));
     }
 
     private static ControlLevels usual(RoastEntity roast) {

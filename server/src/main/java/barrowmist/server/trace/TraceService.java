@@ -106,7 +106,7 @@ public class TraceService {
                 traced,
                 book.version(),
                 verdicts.of(roastId),
-                change -> next.sized(roasts.get(roastId), in.roast().analysis(), change));
+                change -> next.sizedChange(roasts.get(roastId), change, wording));
     }
 
     /** The same in the core's terms, spoken in SI and in the words of its roaster. */

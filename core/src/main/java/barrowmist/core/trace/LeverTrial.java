@@ -1,0 +1,143 @@
+package barrowmist.core.trace;
+
+import barrowmist.core.plan.DropRule;
+import barrowmist.core.roast.KeyFigure;
+import barrowmist.core.roast.RoastAnalysis;
+import barrowmist.core.trace.Mending.Gone;
+import barrowmist.core.trace.Mending.Moved;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.function.DoubleFunction;
+import java.util.function.DoublePredicate;
+import java.util.function.Function;
+import java.util.function.UnaryOperator;
+
+/** Levers, tried on what foretells a drum's roasts. */
+final class LeverTrial {
+
+    private static final int HALVINGS = 10;
+
+    /** The model may crack so much earlier than the roast did, s. */
+    private static final double LONGER_S = 120;
+
+    /** The model's heat is off by no more than this, % of full (house default). */
+    private static final double MOST_OFF_PCT = 15;
+
+    private final RoastAnalysis truly;
+    private final Mending mending;
+    private final ChangeCost cost;
+    private final TraceRules rules;
+    private final Function<NextPlan, RoastAnalysis> drum;
+
+    /** @param drum foretells the roast of a plan */
+    LeverTrial(
+            RoastAnalysis truly,
+            Mending mending,
+            ChangeCost cost,
+            TraceRules rules,
+            Function<NextPlan, RoastAnalysis> drum) {
+        this.truly = truly;
+        this.mending = mending;
+        this.cost = cost;
+        this.rules = rules;
+        this.drum = drum;
+    }
+
+    /**
+     * A lever at the size that it takes.
+     *
+     * @param cost to the other aims, in tolerances
+     * @param modelled whether the model says that it does it; else the size is what goes back to the usual
+     */
+    record Tried(Lever lever, double size, NextPlan plan, double cost, boolean modelled) {}
+
+    /**
+     * Each lever that does it, the one that costs least first.
+     *
+     * @param same the roast unchanged
+     * @param levers those of a roast that is planned so
+     */
+    List<Tried> of(NextPlan same, Function<NextPlan, List<Lever>> levers) {
+        NextPlan modelled = mending instanceof Moved moved ? anchored(moved, same) : same;
+        Function<NextPlan, RoastAnalysis> next = mending instanceof Gone ? laidOn(same) : drum;
+        RoastAnalysis again = next.apply(modelled);
+        List<Lever> real = levers.apply(same);
+        List<Lever> onModel = levers.apply(modelled);
+        List<Tried> out = new ArrayList<>();
+        for (int i = 0; i < real.size(); i++) {
+            Lever lever = real.get(i);
+            DoubleFunction<NextPlan> plan = onModel.get(i).plan();
+            double least = least(lever, size -> mending.done(again, next.apply(plan.apply(size))));
+            boolean does = !Double.isNaN(least);
+            if (does || lever.habit().isPresent()) {
+                double size = sized(lever, least);
+                double costs = cost.of(again, next.apply(plan.apply(size)), mending);
+                out.add(new Tried(lever, size, lever.plan().apply(size), costs, does));
+            }
+        }
+        out.sort(Comparator.comparingDouble(Tried::cost));
+        return out;
+    }
+
+    /** By the model and by what is usual, as far as each says anything. */
+    private double sized(Lever lever, double least) {
+        if (lever.habit().isEmpty()) {
+            return lever.settable(least);
+        }
+        Lever.Habit habit = lever.habit().get();
+        return lever.settable(Double.isNaN(least) ? habit.size() : habit.with(least, rules.value("change.model-off")));
+    }
+
+    /** The smallest size of a lever that does it; NaN where none does. */
+    private static double least(Lever lever, DoublePredicate does) {
+        double low = 0;
+        double high = lever.most();
+        for (int i = 0; i < HALVINGS && high - low > lever.step() / 4; i++) {
+            double size = (low + high) / 2;
+            if (does.test(size)) {
+                high = size;
+            } else {
+                low = size;
+            }
+        }
+        return does.test(lever.settable(high)) ? high : Double.NaN;
+    }
+
+    /** On the curve itself, run on far enough that what came late in it is in the model too. */
+    private Function<NextPlan, RoastAnalysis> laidOn(NextPlan same) {
+        UnaryOperator<NextPlan> longer = plan -> truly.figures().developmentS().stream()
+                .mapToObj(s -> plan.ending(new DropRule(DropRule.By.DEVELOPMENT_S, s + LONGER_S)))
+                .findFirst()
+                .orElse(plan);
+        RoastAnalysis again = drum.apply(longer.apply(same));
+        return plan -> LaidOn.of(truly, again, drum.apply(longer.apply(plan)), plan.controls());
+    }
+
+    /**
+     * The roast unchanged, with so much more or less gas that the model's figure is that of the roast: what a change does
+     * depends on where it begins. The same where that is not to be had.
+     */
+    private NextPlan anchored(Moved moved, NextPlan same) {
+        double dryS = NextPlan.dryEndS(truly);
+        boolean early = moved.meant() == KeyFigure.ROR_PEAK;
+        DoubleFunction<NextPlan> shifted = by -> early ? same.firstGas(dryS, by) : same.shifted(dryS, by);
+        double wanted = moved.of().applyAsDouble(truly);
+        // more gas makes browning shorter, and the rates higher; a duration is as much a matter of where the events are
+        // called
+        boolean duration = moved.meant().unit() == KeyFigure.Unit.PERCENT;
+        double sense = duration ? -1 : 1;
+        double low = -MOST_OFF_PCT;
+        double high = MOST_OFF_PCT;
+        for (int i = 0; i < HALVINGS; i++) {
+            double by = (low + high) / 2;
+            // a roast that never gets there has too little
+            if (sense * (moved.of().applyAsDouble(drum.apply(shifted.apply(by))) - wanted) >= 0) {
+                high = by;
+            } else {
+                low = by;
+            }
+        }
+        return high >= MOST_OFF_PCT || low <= -MOST_OFF_PCT ? same : shifted.apply(duration ? high / 2 : high);
+    }
+}

@@ -1,0 +1,181 @@
+package barrowmist.core.trace;
+
+import barrowmist.core.machine.MachineReference;
+import barrowmist.core.roast.Band;
+import barrowmist.core.roast.Clock;
+import barrowmist.core.roast.GasFigures.Stretch;
+import barrowmist.core.roast.RoastAnalysis;
+import barrowmist.core.units.Wording;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.function.DoubleFunction;
+import java.util.function.Function;
+
+/**
+ * What can be moved of the next roast to mend one thing, for each way in which it came about. Which of them is best only the
+ * drum can say. Changes that go back to what is usual have none: there the cause itself is undone. Nor is the air one: it is
+ * hardly ever moved alone, so that no model of a drum learns what it does there (tried on the stand-in drums).
+ */
+final class Levers {
+
+    /** The largest steps that are tried, % of full and °C (house defaults). */
+    private static final double MOST_PCT = 25;
+
+    private static final double MOST_C = 25;
+
+    /** Gas is set by so much, % of full (house default). */
+    private static final double STEP_PCT = 0.5;
+
+    /** Gas before the crack is moved so long before it, s (house default). */
+    private static final double BEFORE_CRACK_S = 60;
+
+    private final Correction house;
+    private final RoastAnalysis truly;
+    private final NextPlan again;
+    private final Function<Correction, NextPlan> planned;
+    private final MachineReference reference;
+    private final TraceRules rules;
+    private final Wording wording;
+
+    /**
+     * @param house the change as the house would make it
+     * @param truly the roast as it was
+     * @param again the roast unchanged
+     * @param planned the plan of a cut that is told by its own value
+     * @param reference what the machine usually does with such coffee
+     */
+    Levers(
+            Correction house,
+            RoastAnalysis truly,
+            NextPlan again,
+            Function<Correction, NextPlan> planned,
+            MachineReference reference,
+            TraceRules rules,
+            Wording wording) {
+        this.house = house;
+        this.truly = truly;
+        this.again = again;
+        this.planned = planned;
+        this.reference = reference;
+        this.rules = rules;
+        this.wording = wording;
+    }
+
+    /** The way of the house first. */
+    List<Lever> all() {
+        return switch (house.change()) {
+            case "gas" -> house.atS().isEmpty() ? List.of(lessFirstGas(), lowerCharge()) : cuts();
+            case "browning" -> List.of(gasFromDryEnd(house.to() > house.from()));
+            case "ror-at-first-crack" -> calmer();
+            default -> List.of();
+        };
+    }
+
+    private Lever lessFirstGas() {
+        return new Lever(
+                "less gas until dry end",
+                Math.min(MOST_PCT, house.from()),
+                STEP_PCT,
+                less -> HeatCorrections.firstGas(house.from(), house.from() - less, wording),
+                less -> again.firstGas(NextPlan.dryEndS(truly), -less),
+                habit(Stretch.DRYING, 1));
+    }
+
+    private Lever lowerCharge() {
+        double charge = again.chargeC();
+        return new Lever(
+                "a lower charge",
+                MOST_C,
+                1,
+                less -> new Correction(
+                        "charge",
+                        charge,
+                        charge - less,
+                        "°C",
+                        "Charge at %s, not at %s."
+                                .formatted(wording.temperature(charge - less), wording.temperature(charge)),
+                        house.why(),
+                        house.mechanism()),
+                less -> again.charged(charge - less));
+    }
+
+    /** Between dry end and first crack less heat makes it longer, and calmer. */
+    private Lever gasFromDryEnd(boolean less) {
+        return new Lever(
+                (less ? "less" : "more") + " gas from dry end on",
+                MOST_PCT,
+                STEP_PCT,
+                by -> house,
+                by -> again.shifted(NextPlan.dryEndS(truly), less ? -by : by),
+                habit(Stretch.BROWNING, less ? 1 : -1));
+    }
+
+    private List<Lever> calmer() {
+        List<Lever> out = new ArrayList<>(List.of(gasFromDryEnd(true)));
+        truly.figures()
+                .firstCrack()
+                .map(m -> m.timeS() - BEFORE_CRACK_S)
+                .ifPresent(
+                        atS -> out.add(
+                                lessGas(
+                                        "less gas from a minute before first crack on",
+                                        atS,
+                                        "Give %s from %s, a minute before first crack, not %s, and hold every later step as much lower.")));
+        return out;
+    }
+
+    /** How far the gas stood above the usual, or below it. */
+    private Optional<Lever.Habit> habit(Stretch stretch, int sign) {
+        OptionalDouble was = truly.figures().gas().of(stretch);
+        return was.isPresent() && reference.gasPct(stretch) instanceof Band.Learned usual
+                ? new Lever.Habit(sign * (was.getAsDouble() - usual.median()), usual.spread()).ifClear()
+                : Optional.empty();
+    }
+
+    private Lever lessGas(String name, double atS, String text) {
+        double from = again.gasPct(Math.rint(atS));
+        return new Lever(
+                name,
+                Math.min(MOST_PCT, from),
+                STEP_PCT,
+                less -> new Correction(
+                                "gas",
+                                from,
+                                from - less,
+                                "%",
+                                sentence(text, from - less, atS, from),
+                                house.why(),
+                                house.mechanism())
+                        .at(atS, OptionalDouble.empty()),
+                less -> again.shifted(atS, -less),
+                habit(Stretch.BEFORE_CRACK, 1));
+    }
+
+    private String sentence(String text, double to, double atS, double from) {
+        return text.formatted(
+                wording.controls().gasText(to),
+                Clock.text(atS),
+                wording.controls().gasText(from));
+    }
+
+    /** The cut made smaller, earlier as the house makes it or where it was; or the heat that a stall wants. */
+    private List<Lever> cuts() {
+        List<Lever> out = new ArrayList<>();
+        out.add(cut(house.wasS().isPresent() ? "a smaller cut, made earlier" : "more gas before it", house));
+        house.wasS().ifPresent(was -> out.add(cut("a smaller cut at the same time", house.at(was, house.wasS()))));
+        return out;
+    }
+
+    private Lever cut(String name, Correction at) {
+        double step = rules.value("correct.gas-step");
+        // on the marks of the scale, above where it stood
+        double first = Math.floor(at.from() / step) * step;
+        DoubleFunction<Correction> told =
+                by -> GasCorrections.resized(at, Math.min(100, first + by), wording.controls());
+        double before = house.wasS().isPresent() ? again.gasPct(house.wasS().getAsDouble()) : 100;
+        double most = Math.max(step, Math.min(before, 100) - first);
+        return new Lever(name, most, step, told, by -> planned.apply(told.apply(by)));
+    }
+}

@@ -1,0 +1,89 @@
+package barrowmist.core.trace;
+
+import barrowmist.core.machine.MachineReference;
+import barrowmist.core.roast.Band;
+import barrowmist.core.roast.Fault;
+import barrowmist.core.roast.KeyFigure;
+import barrowmist.core.roast.NearFaults;
+import barrowmist.core.roast.Phases.Phase;
+import barrowmist.core.roast.RoastAnalysis;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.function.ToDoubleFunction;
+
+/**
+ * When a change has done what it is for: a figure has moved so far, or a fault is gone. Told between the roast unchanged and
+ * changed as the model has both.
+ */
+sealed interface Mending {
+
+    /** An event is told no nearer than to a reading, s. */
+    double READING_S = 1;
+
+    /** A fault that is gone is no deeper than this share of one: the next roast is never quite the same. */
+    double SAFELY = 0.7;
+
+    /** Whether the second is mended beside the first. */
+    boolean done(RoastAnalysis again, RoastAnalysis would);
+
+    /**
+     * A figure that has to move.
+     *
+     * @param meant what the change is for
+     * @param of the figure itself; NaN where a roast does not have it
+     * @param by so far, with its sign
+     * @param but within so much it has done so
+     */
+    record Moved(KeyFigure meant, ToDoubleFunction<RoastAnalysis> of, double by, double but) implements Mending {
+
+        /** A figure that the model no longer has is one that the roast never came to: that is no mending. */
+        @Override
+        public boolean done(RoastAnalysis again, RoastAnalysis would) {
+            return Math.signum(by) * (of.applyAsDouble(would) - of.applyAsDouble(again)) >= Math.abs(by) - but;
+        }
+    }
+
+    /** A fault that has to go. */
+    record Gone(Fault.Kind kind) implements Mending {
+
+        @Override
+        public boolean done(RoastAnalysis again, RoastAnalysis would) {
+            return would.faults(kind).isEmpty()
+                    && NearFaults.of(would, SAFELY).stream().noneMatch(f -> f.kind() == kind);
+        }
+    }
+
+    /** Empty where a change goes back to what is usual, or the peak that is to fall has no usual value. */
+    static Optional<Mending> of(Correction c, RoastAnalysis truly, MachineReference usual) {
+        double by = c.to() - c.from();
+        return switch (c.change()) {
+            case "browning" -> Optional.of(new Moved(KeyFigure.BROWNING_PCT, Mending::browningS, by, READING_S));
+            case "ror-at-first-crack" ->
+                Optional.of(new Moved(KeyFigure.ROR_AT_FIRST_CRACK, of(KeyFigure.ROR_AT_FIRST_CRACK), by, 0));
+            case "gas" -> gas(c, truly, usual);
+            default -> Optional.empty();
+        };
+    }
+
+    private static Optional<Mending> gas(Correction c, RoastAnalysis truly, MachineReference usual) {
+        if (c.mechanism().equals(GasCorrections.MECHANISM)) {
+            // a cut that was made brings a crash; heat that was not given, a stall
+            return c.atS().isPresent()
+                    ? Optional.of(new Gone(c.wasS().isPresent() ? Fault.Kind.CRASH : Fault.Kind.STALL))
+                    : Optional.empty();
+        }
+        OptionalDouble peak = KeyFigure.ROR_PEAK.of(truly.figures());
+        if (peak.isEmpty() || !(usual.peakCPerMin() instanceof Band.Learned l) || l.median() >= peak.getAsDouble()) {
+            return Optional.empty();
+        }
+        return Optional.of(new Moved(KeyFigure.ROR_PEAK, of(KeyFigure.ROR_PEAK), l.median() - peak.getAsDouble(), 0));
+    }
+
+    private static ToDoubleFunction<RoastAnalysis> of(KeyFigure figure) {
+        return a -> figure.of(a.figures()).orElse(Double.NaN);
+    }
+
+    private static double browningS(RoastAnalysis a) {
+        return a.figures().phases().browning().map(Phase::durationS).orElse(Double.NaN);
+    }
+}
