@@ -44,6 +44,7 @@ async function plan() {
       <p class="name change">{{ finding.correction.text }}</p>
       <p class="quiet">{{ finding.correction.why }} Then cup the old and the new side by side, blind.</p>
       <p v-if="finding.correction.sizing" class="quiet">{{ finding.correction.sizing }}</p>
+      <p v-for="other in finding.correction.weighed" :key="other" class="quiet">{{ other }}</p>
       <template v-if="finding.correction.change !== 'rest'">
         <ForetoldList :foretold="finding.correction.foretold" />
         <p class="do">

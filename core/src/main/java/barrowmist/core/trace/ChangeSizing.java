@@ -20,6 +20,7 @@ import java.util.function.Function;
 public final class ChangeSizing {
 
     private static final String NOT_BELIEVED = "A house step: this drum's model may not be believed yet.";
+    private static final String BACK = "Sized to go back to what is usual on this drum.";
     private static final String NOT_TOLD = "A house step: nothing on this drum tells how much it takes.";
     private static final String NOT_GONE = "A house step: on this drum's model no single change does it alone.";
 
@@ -73,12 +74,7 @@ public final class ChangeSizing {
     }
 
     private static Sized backToUsual(Lever lever, double size) {
-        String said = String.format(
-                Locale.ROOT,
-                "%s %% of full %s: back to what this roaster usually has there.",
-                number(size),
-                lever.name());
-        return new Sized(lever.told().apply(size), Optional.of(lever.plan().apply(size)), said, List.of());
+        return new Sized(lever.told().apply(size), Optional.of(lever.plan().apply(size)), BACK, List.of());
     }
 
     private Levers levers(Correction c, NextPlan same, Wording wording) {
@@ -109,7 +105,7 @@ public final class ChangeSizing {
         }
         List<Tried> tried = tried(c, mending.get(), wording, drum);
         if (!tried.isEmpty()) {
-            return chosen(c, tried);
+            return chosen(tried);
         }
         return house(c, NOT_GONE);
     }
@@ -121,30 +117,24 @@ public final class ChangeSizing {
                 .of(same, from -> levers(c, from, wording).all());
     }
 
-    private static Sized chosen(Correction house, List<Tried> tried) {
+    private static Sized chosen(List<Tried> tried) {
         Tried best = tried.get(0);
         Correction change = best.lever().told().apply(best.size());
         List<String> weighed = tried.stream()
                 .skip(1)
-                .map(t -> "%s would do it too and takes the other figures %s tolerances farther from their aims."
+                .map(t -> "%s would do it too, and costs the other aims more (by %s tolerances)."
                         .formatted(capital(t.lever().name()), number(Math.max(0.1, t.cost() - best.cost()))))
                 .toList();
-        return new Sized(change, Optional.of(best.plan()), said(best, change.equals(house)), weighed);
+        return new Sized(change, Optional.of(best.plan()), said(best), weighed);
     }
 
-    /** @param untold whether the change itself does not tell how much it takes */
-    private static String said(Tried best, boolean untold) {
-        String by = best.lever().habit().isEmpty()
-                ? "by its own model"
-                : best.modelled() ? "by its own model and what is usual on it" : "to go back to what is usual on it";
-        return untold
-                ? String.format(
-                        Locale.ROOT,
-                        "On this drum that takes %s %% of full %s, %s.",
-                        number(best.size()),
-                        best.lever().name(),
-                        by)
-                : "What does it on this drum, " + by + ".";
+    private static String said(Tried best) {
+        if (!best.modelled()) {
+            return BACK;
+        }
+        return best.lever().habit().isPresent()
+                ? "Sized by this drum's own model and by what is usual on it."
+                : "Sized by this drum's own model.";
     }
 
     private static String capital(String text) {

@@ -32,6 +32,16 @@ public record Correction(
         this(change, from, to, unit, text, why, mechanism, OptionalDouble.empty(), OptionalDouble.empty());
     }
 
+    /** The same to another value, which its sentence tells. */
+    Correction resized(double newTo, String newText) {
+        return new Correction(change, from, newTo, unit, newText, why, mechanism, atS, wasS);
+    }
+
+    /** The same, said otherwise. */
+    Correction saying(String newText) {
+        return resized(to, newText);
+    }
+
     /** The same, made at a control at some time. */
     Correction at(double newAtS, OptionalDouble newWasS) {
         return new Correction(change, from, to, unit, text, why, mechanism, OptionalDouble.of(newAtS), newWasS);

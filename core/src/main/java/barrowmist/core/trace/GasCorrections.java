@@ -48,14 +48,21 @@ final class GasCorrections {
     /** The same change of gas to another value: the cut of a crash, or the heat that a stall wants. */
     static Correction resized(Correction c, double to, ControlWords words) {
         String at = Clock.text(c.atS().orElseThrow());
-        double wasS = c.wasS().orElse(Double.NaN);
-        String not = wasS == c.atS().getAsDouble() ? "not" : "not at %s".formatted(Clock.text(wasS));
-        String text = c.wasS().isPresent()
-                ? "Cut the gas at %s to %s, %s to %s, and give it back just after first crack."
-                        .formatted(at, words.gasText(to), not, words.gasText(c.from()))
-                : "Hold the gas at %s from %s, not at %s, then lower it in small steps to the drop."
-                        .formatted(words.gasText(to), at, words.gasText(c.from()));
-        return new Correction(c.change(), c.from(), to, c.unit(), text, c.why(), c.mechanism(), c.atS(), c.wasS());
+        String gas = words.gasText(to);
+        String was = words.gasText(c.from());
+        if (c.wasS().isEmpty()) {
+            return c.resized(
+                    to,
+                    "Hold the gas at %s from %s, not at %s, then lower it in small steps to the drop."
+                            .formatted(gas, at, was));
+        }
+        double wasS = c.wasS().getAsDouble();
+        return c.resized(
+                to,
+                wasS == c.atS().getAsDouble()
+                        ? "Cut the gas at %s to %s, not to %s.".formatted(at, gas, was)
+                        : "Cut the gas at %s to %s, not at %s to %s, and give it back just after first crack."
+                                .formatted(at, gas, Clock.text(wasS), was));
     }
 
     static Correction forStall(RoastAnalysis analysis, Fault stall, ControlWords words, TraceRules rules) {

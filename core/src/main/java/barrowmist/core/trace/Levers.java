@@ -20,10 +20,8 @@ import java.util.function.Function;
  */
 final class Levers {
 
-    /** The largest steps that are tried, % of full and °C (house defaults). */
-    private static final double MOST_PCT = 25;
-
-    private static final double MOST_C = 25;
+    /** The largest step that is tried, % of full or °C (house default). */
+    private static final double MOST = 25;
 
     /** Gas is set by so much, % of full (house default). */
     private static final double STEP_PCT = 0.5;
@@ -76,7 +74,7 @@ final class Levers {
     private Lever lessFirstGas() {
         return new Lever(
                 "less gas until dry end",
-                Math.min(MOST_PCT, house.from()),
+                Math.min(MOST, house.from()),
                 STEP_PCT,
                 less -> HeatCorrections.firstGas(house.from(), house.from() - less, wording),
                 less -> again.firstGas(NextPlan.dryEndS(truly), -less),
@@ -87,7 +85,7 @@ final class Levers {
         double charge = again.chargeC();
         return new Lever(
                 "a lower charge",
-                MOST_C,
+                MOST,
                 1,
                 less -> new Correction(
                         "charge",
@@ -105,11 +103,32 @@ final class Levers {
     private Lever gasFromDryEnd(boolean less) {
         return new Lever(
                 (less ? "less" : "more") + " gas from dry end on",
-                MOST_PCT,
+                MOST,
                 STEP_PCT,
-                by -> house,
+                by -> fromDryEnd(less ? -by : by),
                 by -> again.shifted(NextPlan.dryEndS(truly), less ? -by : by),
                 habit(Stretch.BROWNING, less ? 1 : -1));
+    }
+
+    private Correction fromDryEnd(double by) {
+        double dryS = NextPlan.dryEndS(truly);
+        double from = again.gasPct(Math.rint(dryS));
+        String text = "Give %s from dry end at %s, not %s, and hold every later step as much %s: %s."
+                .formatted(
+                        wording.controls().gasText(Math.max(0, Math.min(100, from + by))),
+                        Clock.text(dryS),
+                        wording.controls().gasText(from),
+                        by < 0 ? "lower" : "higher",
+                        meant());
+        return house.saying(text);
+    }
+
+    private String meant() {
+        double by = house.to() - house.from();
+        return house.change().equals("browning")
+                ? "first crack then comes about %.0f s %s".formatted(Math.abs(by), by > 0 ? "later" : "earlier")
+                : "first crack is then reached at about %s, not at %s"
+                        .formatted(wording.rate(house.to()), wording.rate(house.from()));
     }
 
     private List<Lever> calmer() {
@@ -138,7 +157,7 @@ final class Levers {
         double from = again.gasPct(Math.rint(atS));
         return new Lever(
                 name,
-                Math.min(MOST_PCT, from),
+                Math.min(MOST, from),
                 STEP_PCT,
                 less -> new Correction(
                                 "gas",
@@ -163,7 +182,7 @@ final class Levers {
     /** The cut made smaller, earlier as the house makes it or where it was; or the heat that a stall wants. */
     private List<Lever> cuts() {
         List<Lever> out = new ArrayList<>();
-        out.add(cut(house.wasS().isPresent() ? "a smaller cut, made earlier" : "more gas before it", house));
+        out.add(cut(house.wasS().isPresent() ? "a smaller cut made earlier" : "more gas before it", house));
         house.wasS().ifPresent(was -> out.add(cut("a smaller cut at the same time", house.at(was, house.wasS()))));
         return out;
     }

@@ -53,7 +53,7 @@ sealed interface Mending {
         }
     }
 
-    /** Empty where a change goes back to what is usual, or the peak that is to fall has no usual value. */
+    /** Empty where a change goes back to what is usual, or the peak is as it usually is. */
     static Optional<Mending> of(Correction c, RoastAnalysis truly, MachineReference usual) {
         double by = c.to() - c.from();
         return switch (c.change()) {
@@ -73,7 +73,9 @@ sealed interface Mending {
                     : Optional.empty();
         }
         OptionalDouble peak = KeyFigure.ROR_PEAK.of(truly.figures());
-        if (peak.isEmpty() || !(usual.peakCPerMin() instanceof Band.Learned l) || l.median() >= peak.getAsDouble()) {
+        if (peak.isEmpty()
+                || !(usual.peakCPerMin() instanceof Band.Learned l)
+                || l.median() + l.spread() >= peak.getAsDouble()) {
             return Optional.empty();
         }
         return Optional.of(new Moved(KeyFigure.ROR_PEAK, of(KeyFigure.ROR_PEAK), l.median() - peak.getAsDouble(), 0));

@@ -114,7 +114,7 @@ class ChangeSizingTest {
         double eased = NextPlan.again(truly, USUAL, GREEN_G).orElseThrow().gasPct(afterS)
                 - sized.plan().orElseThrow().gasPct(afterS);
         assertThat(eased).isCloseTo(tooMuch, within(0.25 * tooMuch + 0.5));
-        assertThat(sized.said()).contains("by its own model");
+        assertThat(sized.said()).contains("by this drum's own model");
         double came = browningS(again(sized.plan().orElseThrow()));
         assertThat(came).isCloseTo(wanted, within(0.25 * (wanted - was) + 3));
     }
