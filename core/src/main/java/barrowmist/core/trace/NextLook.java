@@ -48,25 +48,27 @@ final class NextLook {
         if (!cupped) {
             return List.of(CUP_FIRST);
         }
-        List<Missing> looks = looks(observations, false);
-        List<Missing> experiments = looks(observations, true);
-        List<Missing> worth = worth(looks).isEmpty() ? worth(experiments) : worth(looks);
+        List<Missing> worth = Stream.of(false, true)
+                .map(experiments -> looks(observations, experiments, WORTH_BITS))
+                .filter(list -> !list.isEmpty())
+                .findFirst()
+                .orElse(List.of());
         return open && worth.isEmpty()
-                ? Stream.of(experiments, looks).flatMap(List::stream).limit(1).toList()
+                ? Stream.of(true, false)
+                        .flatMap(experiments -> looks(observations, experiments, Double.MIN_VALUE).stream())
+                        .limit(1)
+                        .toList()
                 : worth;
     }
 
-    private static List<Missing> worth(List<Missing> all) {
-        return all.stream().filter(m -> m.gainBits() >= WORTH_BITS).toList();
-    }
-
-    /** What tells anything and was not seen yet, what tells most first; one of each measurement. */
-    private List<Missing> looks(List<Observation> observations, boolean experiments) {
+    /** What tells so much and was not seen yet, what tells most first; one of each measurement. */
+    private List<Missing> looks(List<Observation> observations, boolean experiments, double leastBits) {
         Set<Sign> seen = observations.stream().map(Observation::sign).collect(Collectors.toSet());
         Map<String, Missing> looks = new LinkedHashMap<>();
         for (Sign sign : Sign.values()) {
-            double gain = sign.measurement().isEmpty() || seen.contains(sign) ? 0 : gainBits(sign);
-            if (gain <= 0 || sign.experiment() != experiments) {
+            boolean asked = !sign.measurement().isEmpty() && sign.experiment() == experiments && !seen.contains(sign);
+            double gain = asked ? gainBits(sign) : 0;
+            if (gain < leastBits) {
                 continue;
             }
             Missing m =

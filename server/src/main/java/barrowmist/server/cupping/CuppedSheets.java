@@ -40,6 +40,7 @@ public class CuppedSheets implements CuppedRoasts {
     public record Cupped(List<CuppingSheet> sheets, Instant cuppedAt) {}
 
     /** Which of these roasts have a sheet. */
+    @Override
     public Set<Long> cupped(Collection<Long> roastIds) {
         return sheets.cupped(roastIds);
     }
@@ -135,7 +136,7 @@ public class CuppedSheets implements CuppedRoasts {
         return new Cupped(words.spoken(finished.stream().map(SheetEntity::sheet).toList()), first);
     }
 
-    @Override
+    /** Roasts that have a sheet. */
     public Set<Long> ids() {
         return sheets.cuppedRoasts();
     }

@@ -121,10 +121,10 @@ interface SheetRepository extends JpaRepository<SheetEntity, Long> {
     @Query("select s.roastId from SheetEntity s where s.roastId in :roastIds" + TOLD)
     Set<Long> cupped(Collection<Long> roastIds);
 
+    @Query("select distinct s.roastId from SheetEntity s where s.roastId is not null" + TOLD)
+    Set<Long> cuppedRoasts();
+
     @Query("select s from SheetEntity s join fetch s.cupping join RoastEntity r on r.id = s.roastId"
             + " where s.finalScore is null and r.discardedReason is null" + TOLD + " order by s.id desc")
     List<SheetEntity> halfFilled(Pageable page);
-
-    @Query("select distinct s.roastId from SheetEntity s where s.roastId is not null" + TOLD)
-    Set<Long> cuppedRoasts();
 }

@@ -1,6 +1,7 @@
 package barrowmist.server.rest;
 
 import java.time.Instant;
+import java.util.Collection;
 import java.util.List;
 import java.util.Set;
 
@@ -10,8 +11,8 @@ public interface CuppedRoasts {
     /** A mean of the final scores of a roast at one table. */
     record ScoreAt(Instant cuppedAt, double score) {}
 
-    /** Roasts that have a sheet. */
-    Set<Long> ids();
+    /** Those of these roasts that have a sheet. */
+    Set<Long> cupped(Collection<Long> roastIds);
 
     /** Scores of one roast, a table each. */
     List<ScoreAt> scores(long roastId);

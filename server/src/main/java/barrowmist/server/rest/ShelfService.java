@@ -84,9 +84,9 @@ public class ShelfService {
     public ShelfView shelf(@Nullable String asked) {
         RestSchool school = school(asked);
         Instant now = clock.instant();
-        Set<Long> cupped = cuppings.ids();
         List<RoastEntity> all = roastLists.since(now.minus(ON_THE_SHELF));
         Set<Long> ids = all.stream().map(RoastEntity::id).collect(Collectors.toSet());
+        Set<Long> cupped = cuppings.cupped(ids);
         Map<Long, String> fit = verdicts.of(all);
         List<ShelfItem> items = all.stream()
                 .filter(r -> !cupped.contains(r.id()))

@@ -10,6 +10,7 @@ import barrowmist.server.settings.SettingChanged;
 import barrowmist.server.trace.TraceViews.TraceRow;
 import barrowmist.server.web.KeptInTurn;
 import java.util.Collection;
+import java.util.Comparator;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import org.springframework.context.event.EventListener;
@@ -78,7 +79,12 @@ public class KeptFindings {
     /** The newest of those that somebody should read. */
     @Transactional(readOnly = true)
     public List<TraceRow> waiting(int most) {
-        return traces.waiting(SAID, PageRequest.of(0, most));
+        // which, by an index alone; then what is shown of those few
+        return traces.rowsOf(traces.waiting(SAID, PageRequest.of(0, most))).stream()
+                .sorted(Comparator.comparing(TraceRow::roastedAt)
+                        .thenComparing(TraceRow::roastId)
+                        .reversed())
+                .toList();
     }
 
     /** How many of those there are. */

@@ -37,9 +37,11 @@ interface RoastTraceRepository extends JpaRepository<RoastTraceEntity, Long> {
     @Query(ROW + " and r.id in :ids")
     List<TraceRow> rowsOf(Collection<Long> ids);
 
-    /** Those that somebody should read: a finding that the cup speaks for, with which nobody is done. */
-    @Query(ROW + " and not r.settled and t.standing in :said" + " order by r.roastedAt desc, r.id desc")
-    List<TraceRow> waiting(Collection<String> said, Pageable page);
+    /** Those that somebody should read: a finding that the cup speaks for, with which nobody is done; the newest first. */
+    @Query("select r.id from RoastTraceEntity t join RoastEntity r on r.id = t.roastId"
+            + " where r.discardedReason is null and not r.settled and t.standing in :said"
+            + " order by r.roastedAt desc, r.id desc")
+    List<Long> waiting(Collection<String> said, Pageable page);
 
     @Query("select count(t) from RoastTraceEntity t join RoastEntity r on r.id = t.roastId"
             + " where r.discardedReason is null and not r.settled and t.standing in :said")
