@@ -3,6 +3,7 @@ import { flushPromises } from '@vue/test-utils'
 import { mountApp, stubServer } from '@/shared/testMount'
 import LotForm from '@/green/LotForm.vue'
 import BesideLog from './BesideLog.vue'
+import ChangeCard from './ChangeCard.vue'
 import EvidenceSum from './EvidenceSum.vue'
 import ForetoldList from './ForetoldList.vue'
 import NextLook from './NextLook.vue'
@@ -174,6 +175,29 @@ it('shows what the drum’s model foretells of the change, and says when it may 
   expect(rows[2]).toEqual(['development', '17.0 %', '19.0 %', ''])
   expect(rows[3]![2]).toBe('18.0 °C/min')
   expect(mountApp(ForetoldList, { foretold: [] }).text()).toContain('Not foretold')
+})
+
+it('names what else would have done it, and why another change was chosen', () => {
+  stubServer(() => ({ json: [] }))
+  const correction = {
+    change: 'gas',
+    from: 80,
+    to: 68,
+    unit: '%',
+    text: 'Give 68 % until dry end, not 80 %.',
+    why: 'The ends burn.',
+    mechanism: 'early-heat',
+    sizing: 'Sized by this drum’s own model.',
+    weighed: ['A lower charge would do it too, and costs the other aims more (by 2.5 tolerances).'],
+    foretold: [],
+  }
+  const card = mountApp(ChangeCard, { roast: { id: 7 }, finding: { ...finding, correction }, missing: [] })
+  expect(card.text()).toContain('Give 68 % until dry end')
+  expect(card.text()).toContain('A lower charge would do it too')
+  const alone = { ...finding, correction: { ...correction, weighed: [] } }
+  expect(mountApp(ChangeCard, { roast: { id: 7 }, finding: alone, missing: [] }).text()).not.toContain(
+    'do it too',
+  )
 })
 
 describe('VerdictCard', () => {

@@ -67,7 +67,8 @@ class PathIT {
         assertThat(person.cause("baked", "supported")).isVisible();
         assertThat(page.getByText(Pattern.compile("^crash, [78]\\.\\d to [12]\\.\\d in 2\\d s$")))
                 .isVisible();
-        assertThat(page.getByText(Pattern.compile("Cut the gas at 7:(1\\d to 50 %, not at 7:4\\d|4\\d to \\d\\d %, not) to 30 %")))
+        assertThat(page.getByText(Pattern.compile(
+                        "Cut the gas at 7:(1\\d to 50 %, not at 7:4\\d|4\\d to \\d\\d %, not) to 30 %")))
                 .isVisible();
         Assertions.assertThat(Chromium.violations(page)).isEmpty();
         String traced = page.url();

@@ -105,7 +105,8 @@ final class Levers {
                 (less ? "less" : "more") + " gas from dry end on",
                 MOST,
                 STEP_PCT,
-                by -> fromDryEnd(less ? -by : by),
+                // where the gas stood is not named when it was not logged
+                by -> truly.log().gasPct().isEmpty() ? house : fromDryEnd(less ? -by : by),
                 by -> again.shifted(NextPlan.dryEndS(truly), less ? -by : by),
                 habit(Stretch.BROWNING, less ? 1 : -1));
     }
@@ -194,7 +195,6 @@ final class Levers {
         DoubleFunction<Correction> told =
                 by -> GasCorrections.resized(at, Math.min(100, first + by), wording.controls());
         double before = house.wasS().isPresent() ? again.gasPct(house.wasS().getAsDouble()) : 100;
-        double most = Math.max(step, Math.min(before, 100) - first);
-        return new Lever(name, most, step, told, by -> planned.apply(told.apply(by)));
+        return new Lever(name, Math.max(step, before - first), step, told, by -> planned.apply(told.apply(by)));
     }
 }
