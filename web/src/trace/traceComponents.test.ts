@@ -178,7 +178,7 @@ it('shows what the drum’s model foretells of the change, and says when it may 
 })
 
 it('names what else would have done it, and why another change was chosen', () => {
-  stubServer(() => ({ json: [] }))
+  stubServer(() => ({ body: { later: [], proofs: [], plans: [] } }))
   const correction = {
     change: 'gas',
     from: 80,
