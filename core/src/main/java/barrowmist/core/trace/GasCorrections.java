@@ -22,7 +22,7 @@ final class GasCorrections {
         double earlierS = rules.value("correct.cut-earlier");
         double stepPct = rules.value("correct.gas-step");
         Cut cut = lastCut(analysis.log().gasPct(), crash, rules.value("correct.cut-before"));
-        String why = "A smaller cut before first crack leaves heat for the steam that follows it; the rate of rise"
+        String why = "A smaller cut leaves heat for the steam of first crack; the rate of rise"
                 + " should then fall steadily to the drop.";
         if (cut == null) {
             double atS = analysis.figures()
