@@ -2,6 +2,7 @@ package barrowmist.core.roast;
 
 import barrowmist.core.roast.Phases.Phase;
 import java.util.Arrays;
+import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.function.Function;
@@ -41,6 +42,10 @@ public enum KeyFigure {
             "environment at the drop",
             Unit.CELSIUS,
             f -> f.environment().dropC());
+
+    /** What a change of a roast is told by, and weighed by. */
+    public static final List<KeyFigure> OF_A_CHANGE = List.of(
+            DRY_END_S, FIRST_CRACK_S, TOTAL_S, DROP_C, BROWNING_PCT, DEVELOPMENT_PCT, ROR_AT_FIRST_CRACK, ROR_PEAK);
 
     /** What a figure is measured in. */
     public enum Unit {

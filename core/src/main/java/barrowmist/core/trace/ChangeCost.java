@@ -7,7 +7,6 @@ import barrowmist.core.roast.Band;
 import barrowmist.core.roast.KeyFigure;
 import barrowmist.core.roast.RoastAnalysis;
 import barrowmist.core.roast.RoastFigures;
-import java.util.List;
 import java.util.OptionalDouble;
 
 /**
@@ -15,16 +14,6 @@ import java.util.OptionalDouble;
  * meant to be. That is what the plan aims at, else what the machine usually does, else what the roast did. Immutable.
  */
 final class ChangeCost {
-
-    private static final List<KeyFigure> WEIGHED = List.of(
-            KeyFigure.DRY_END_S,
-            KeyFigure.FIRST_CRACK_S,
-            KeyFigure.TOTAL_S,
-            KeyFigure.DROP_C,
-            KeyFigure.BROWNING_PCT,
-            KeyFigure.DEVELOPMENT_PCT,
-            KeyFigure.ROR_AT_FIRST_CRACK,
-            KeyFigure.ROR_PEAK);
 
     private final RoastFigures truly;
     private final MachineReference usual;
@@ -52,7 +41,7 @@ final class ChangeCost {
     double of(RoastAnalysis again, RoastAnalysis would, Mending mending) {
         int more = would.faults().size() - again.faults().size();
         double cost = Math.max(0, more) * rules.value("cost.fault");
-        for (KeyFigure figure : WEIGHED) {
+        for (KeyFigure figure : KeyFigure.OF_A_CHANGE) {
             OptionalDouble was = targets.figure(figure, truly);
             OptionalDouble from = targets.figure(figure, again.figures());
             OptionalDouble to = targets.figure(figure, would.figures());

@@ -64,13 +64,18 @@ public final class ChangeSizing {
 
     /** The size that is used where no model may be believed: back to what is usual, or a step of the house. */
     public Sized house(Correction c, Wording wording) {
+        return house(c, wording, NOT_BELIEVED);
+    }
+
+    /** @param why a step of the house is made where nothing is usual either, a sentence */
+    private Sized house(Correction c, Wording wording, String why) {
         return NextPlan.again(truly, usual, greenG).stream()
                 .flatMap(same -> levers(c, same, wording).all().stream())
                 .filter(lever -> lever.habit().isPresent())
                 .findFirst()
                 .map(lever ->
                         backToUsual(lever, lever.settable(lever.habit().get().size())))
-                .orElseGet(() -> house(c, NOT_BELIEVED));
+                .orElseGet(() -> new Sized(c, plan(c), ofGas(c) ? why : "", List.of()));
     }
 
     private static Sized backToUsual(Lever lever, double size) {
@@ -81,11 +86,11 @@ public final class ChangeSizing {
         return new Levers(c, truly, same, to -> plan(to).orElseThrow(), reference, rules, wording);
     }
 
-    private Sized house(Correction c, String why) {
-        boolean ofGas = c.change().equals("gas")
+    /** Whether the change is one of gas, whose size only the drum can say. */
+    private static boolean ofGas(Correction c) {
+        return c.change().equals("gas")
                 || c.change().equals("browning")
                 || c.change().equals("ror-at-first-crack");
-        return new Sized(c, plan(c), ofGas ? why : "", List.of());
     }
 
     private Optional<NextPlan> plan(Correction c) {
@@ -99,15 +104,12 @@ public final class ChangeSizing {
      * @param drum foretells the roast of a plan
      */
     public Sized onDrum(Correction c, Wording wording, Function<NextPlan, RoastAnalysis> drum) {
-        Optional<Mending> mending = Mending.of(c, truly, reference);
+        Optional<Mending> mending = Mending.of(c, truly, reference, rules);
         if (NextPlan.again(truly, usual, greenG).isEmpty() || mending.isEmpty()) {
-            return house(c, NOT_TOLD);
+            return house(c, wording, NOT_TOLD);
         }
         List<Tried> tried = tried(c, mending.get(), wording, drum);
-        if (!tried.isEmpty()) {
-            return chosen(tried);
-        }
-        return house(c, NOT_GONE);
+        return tried.isEmpty() ? house(c, wording, NOT_GONE) : chosen(tried);
     }
 
     /** Each lever that does it, at the size that it takes; the one that costs least first. */
@@ -120,8 +122,7 @@ public final class ChangeSizing {
     private static Sized chosen(List<Tried> tried) {
         Tried best = tried.get(0);
         Correction change = best.lever().told().apply(best.size());
-        List<String> weighed = tried.stream()
-                .skip(1)
+        List<String> weighed = tried.subList(1, tried.size()).stream()
                 .map(t -> "%s would do it too, and costs the other aims more (by %s tolerances)."
                         .formatted(capital(t.lever().name()), number(Math.max(0.1, t.cost() - best.cost()))))
                 .toList();

@@ -33,27 +33,22 @@ record Lever(
      */
     record Habit(double size, double spread) {
 
-        /** Off by so much that it is what went wrong. */
-        private static final double CLEARLY = 1.5;
-
-        /** Model and habit speak of one thing when one is no more than so many times the other. */
-        private static final double ALIKE = 2.5;
-
-        Optional<Habit> ifClear() {
-            return size >= CLEARLY * spread ? Optional.of(this) : Optional.empty();
+        /** Off by so many spreads that it is what went wrong. */
+        Optional<Habit> ifClear(TraceRules rules) {
+            return size >= rules.value("change.clearly") * spread ? Optional.of(this) : Optional.empty();
         }
 
         /**
-         * What the model says, and this, each by how sure it is.
+         * What the model says, and this, each by how sure it is; the model alone where the two do not speak of one thing.
          *
          * @param modelled the size by the model
-         * @param modelOff how far off that may be, as a share of itself
          */
-        double with(double modelled, double modelOff) {
-            if (modelled > ALIKE * size || size > ALIKE * modelled) {
+        double with(double modelled, TraceRules rules) {
+            double alike = rules.value("change.alike");
+            if (modelled > alike * size || size > alike * modelled) {
                 return modelled;
             }
-            double model = 1 / Math.pow(modelOff * modelled, 2);
+            double model = 1 / Math.pow(rules.value("change.model-off") * modelled, 2);
             double own = 1 / Math.pow(spread, 2);
             return (model * modelled + own * size) / (model + own);
         }

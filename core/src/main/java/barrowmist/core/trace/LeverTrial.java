@@ -86,7 +86,7 @@ final class LeverTrial {
             return lever.settable(least);
         }
         Lever.Habit habit = lever.habit().get();
-        return lever.settable(Double.isNaN(least) ? habit.size() : habit.with(least, rules.value("change.model-off")));
+        return lever.settable(Double.isNaN(least) ? habit.size() : habit.with(least, rules));
     }
 
     /** The smallest size of a lever that does it; NaN where none does. */

@@ -5,6 +5,7 @@ import barrowmist.core.roast.Band;
 import barrowmist.core.roast.Clock;
 import barrowmist.core.roast.GasFigures.Stretch;
 import barrowmist.core.roast.RoastAnalysis;
+import barrowmist.core.roast.RoastFigures;
 import barrowmist.core.units.Wording;
 import java.util.ArrayList;
 import java.util.List;
@@ -25,9 +26,6 @@ final class Levers {
 
     /** Gas is set by so much, % of full (house default). */
     private static final double STEP_PCT = 0.5;
-
-    /** Gas before the crack is moved so long before it, s (house default). */
-    private static final double BEFORE_CRACK_S = 60;
 
     private final Correction house;
     private final RoastAnalysis truly;
@@ -136,7 +134,7 @@ final class Levers {
         List<Lever> out = new ArrayList<>(List.of(gasFromDryEnd(true)));
         truly.figures()
                 .firstCrack()
-                .map(m -> m.timeS() - BEFORE_CRACK_S)
+                .map(m -> m.timeS() - RoastFigures.BEFORE_CRACK_S)
                 .ifPresent(
                         atS -> out.add(
                                 lessGas(
@@ -150,7 +148,7 @@ final class Levers {
     private Optional<Lever.Habit> habit(Stretch stretch, int sign) {
         OptionalDouble was = truly.figures().gas().of(stretch);
         return was.isPresent() && reference.gasPct(stretch) instanceof Band.Learned usual
-                ? new Lever.Habit(sign * (was.getAsDouble() - usual.median()), usual.spread()).ifClear()
+                ? new Lever.Habit(sign * (was.getAsDouble() - usual.median()), usual.spread()).ifClear(rules)
                 : Optional.empty();
     }
 

@@ -20,9 +20,6 @@ sealed interface Mending {
     /** An event is told no nearer than to a reading, s. */
     double READING_S = 1;
 
-    /** A fault that is gone is no deeper than this share of one: the next roast is never quite the same. */
-    double SAFELY = 0.7;
-
     /** Whether the second is mended beside the first. */
     boolean done(RoastAnalysis again, RoastAnalysis would);
 
@@ -43,33 +40,38 @@ sealed interface Mending {
         }
     }
 
-    /** A fault that has to go. */
-    record Gone(Fault.Kind kind) implements Mending {
+    /**
+     * A fault that has to go.
+     *
+     * @param safely what is left may be no deeper than this share of one: the next roast is never quite the same
+     */
+    record Gone(Fault.Kind kind, double safely) implements Mending {
 
         @Override
         public boolean done(RoastAnalysis again, RoastAnalysis would) {
             return would.faults(kind).isEmpty()
-                    && NearFaults.of(would, SAFELY).stream().noneMatch(f -> f.kind() == kind);
+                    && NearFaults.of(would, safely).stream().noneMatch(f -> f.kind() == kind);
         }
     }
 
     /** Empty where a change goes back to what is usual, or the peak is as it usually is. */
-    static Optional<Mending> of(Correction c, RoastAnalysis truly, MachineReference usual) {
+    static Optional<Mending> of(Correction c, RoastAnalysis truly, MachineReference usual, TraceRules rules) {
         double by = c.to() - c.from();
         return switch (c.change()) {
             case "browning" -> Optional.of(new Moved(KeyFigure.BROWNING_PCT, Mending::browningS, by, READING_S));
             case "ror-at-first-crack" ->
                 Optional.of(new Moved(KeyFigure.ROR_AT_FIRST_CRACK, of(KeyFigure.ROR_AT_FIRST_CRACK), by, 0));
-            case "gas" -> gas(c, truly, usual);
+            case "gas" -> gas(c, truly, usual, rules);
             default -> Optional.empty();
         };
     }
 
-    private static Optional<Mending> gas(Correction c, RoastAnalysis truly, MachineReference usual) {
+    private static Optional<Mending> gas(Correction c, RoastAnalysis truly, MachineReference usual, TraceRules rules) {
         if (c.mechanism().equals(GasCorrections.MECHANISM)) {
             // a cut that was made brings a crash; heat that was not given, a stall
             return c.atS().isPresent()
-                    ? Optional.of(new Gone(c.wasS().isPresent() ? Fault.Kind.CRASH : Fault.Kind.STALL))
+                    ? Optional.of(new Gone(
+                            c.wasS().isPresent() ? Fault.Kind.CRASH : Fault.Kind.STALL, rules.value("change.safely")))
                     : Optional.empty();
         }
         OptionalDouble peak = KeyFigure.ROR_PEAK.of(truly.figures());

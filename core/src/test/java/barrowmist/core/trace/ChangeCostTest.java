@@ -18,7 +18,7 @@ import org.junit.jupiter.api.Test;
 /** What a change costs the other aims. */
 class ChangeCostTest {
 
-    private static final Mending CRASH = new Mending.Gone(Fault.Kind.CRASH);
+    private static final Mending CRASH = new Mending.Gone(Fault.Kind.CRASH, 1);
 
     private static RoastAnalysis droppedAt(double laterS) {
         Known k = new Known();

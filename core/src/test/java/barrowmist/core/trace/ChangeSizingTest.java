@@ -10,14 +10,11 @@ import barrowmist.core.machine.MachineReference;
 import barrowmist.core.machine.thermal.BatchConditions;
 import barrowmist.core.machine.thermal.ControlLevels;
 import barrowmist.core.machine.thermal.Controls;
-import barrowmist.core.plan.ControlPlan;
-import barrowmist.core.plan.ControlStep;
 import barrowmist.core.plan.PlannedLab;
 import barrowmist.core.plan.Predictor;
 import barrowmist.core.plan.SimulatedLab;
 import barrowmist.core.plan.Targets;
 import barrowmist.core.plan.Targets.DevelopmentFrom;
-import barrowmist.core.plan.Trigger;
 import barrowmist.core.roast.Band;
 import barrowmist.core.roast.Fault;
 import barrowmist.core.roast.FaultSettings;
@@ -56,22 +53,7 @@ class ChangeSizingTest {
     }
 
     private static RoastAnalysis again(NextPlan plan) {
-        ControlPlan controls = plan.controls();
-        return roasted((t, c) -> held(controls, t), plan.chargeC(), 100);
-    }
-
-    private static ControlLevels held(ControlPlan plan, double t) {
-        ControlLevels now = plan.atCharge();
-        for (ControlStep s : plan.steps()) {
-            if (((Trigger.AtTime) s.when()).timeS() <= t) {
-                now = switch (s.control()) {
-                    case GAS -> new ControlLevels(s.value(), now.airflowPct(), now.drumRpm());
-                    case AIR -> new ControlLevels(now.gasPct(), s.value(), now.drumRpm());
-                    case DRUM -> new ControlLevels(now.gasPct(), now.airflowPct(), s.value());
-                };
-            }
-        }
-        return now;
+        return roasted(RoastedPlans.held(plan.controls()), plan.chargeC(), 100);
     }
 
     private static final Function<NextPlan, RoastAnalysis> MODEL =

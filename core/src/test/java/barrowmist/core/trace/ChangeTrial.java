@@ -1,7 +1,6 @@
 package barrowmist.core.trace;
 
 import barrowmist.core.device.DrumKind;
-import barrowmist.core.device.SimulatedRoast;
 import barrowmist.core.device.TrialRoasts;
 import barrowmist.core.device.TrialRoasts.Mishap;
 import barrowmist.core.device.TrialRoasts.Trial;
@@ -10,22 +9,14 @@ import barrowmist.core.machine.EventTemperatures;
 import barrowmist.core.machine.FittedModel;
 import barrowmist.core.machine.MachineReference;
 import barrowmist.core.machine.thermal.BatchConditions;
-import barrowmist.core.machine.thermal.ControlLevels;
-import barrowmist.core.machine.thermal.Controls;
-import barrowmist.core.plan.ControlPlan;
-import barrowmist.core.plan.ControlStep;
-import barrowmist.core.plan.DropRule;
 import barrowmist.core.plan.Predictor;
 import barrowmist.core.plan.Targets;
 import barrowmist.core.plan.Targets.DevelopmentFrom;
-import barrowmist.core.plan.Trigger;
 import barrowmist.core.roast.Band;
 import barrowmist.core.roast.Fault;
-import barrowmist.core.roast.FaultSettings;
 import barrowmist.core.roast.KeyFigure;
 import barrowmist.core.roast.Phases.Phase;
 import barrowmist.core.roast.RoastAnalysis;
-import barrowmist.core.roast.RoastAnalyzer;
 import barrowmist.core.trace.ChangeSizing.Sized;
 import barrowmist.core.trace.LabTrial.Tally;
 import barrowmist.core.trace.LeverTrial.Tried;
@@ -45,10 +36,6 @@ import java.util.function.Function;
  * roasted once more: the same batch on the same day, so that what is left wrong is the correction's.
  */
 public final class ChangeTrial {
-
-    private static final ControlLevels USUAL = new ControlLevels(60, 40, 60);
-    private static final double NOISE_C = 0.15;
-    private static final double FALLING_S = 90;
 
     /** What went wrong. */
     public enum Wrong {
@@ -117,8 +104,10 @@ public final class ChangeTrial {
         Random random = new Random(7919 * seed + wrong.ordinal());
         random.nextDouble();
         Trial day = TrialRoasts.of(kind, seed, wrong == Wrong.CRASH ? Mishap.CUT_AT_CRACK : Mishap.NONE);
-        RoastAnalysis sound = analysis(TrialRoasts.of(kind, seed, Mishap.NONE).roast());
-        RoastAnalysis truly = wrong == Wrong.CRASH ? analysis(day.roast()) : spoiled(wrong, day, sound, random);
+        RoastAnalysis sound =
+                RoastedPlans.analysis(TrialRoasts.of(kind, seed, Mishap.NONE).roast());
+        RoastAnalysis truly =
+                wrong == Wrong.CRASH ? RoastedPlans.analysis(day.roast()) : SpoiledRoasts.of(wrong, day, sound, random);
         if (truly.figures().drop().isEmpty() || truly.figures().firstCrack().isEmpty()) {
             return;
         }
@@ -129,7 +118,7 @@ public final class ChangeTrial {
         Outcome out = outcomes.computeIfAbsent(wrong, w -> new Outcome());
         ChangeSizing sizing = new ChangeSizing(
                 truly,
-                USUAL,
+                RoastedPlans.USUAL,
                 day.fit().batch().greenG(),
                 TraceRules.DEFAULTS,
                 reference,
@@ -138,7 +127,8 @@ public final class ChangeTrial {
         boolean house = sized.said().startsWith("A house step");
         boolean exact = sized.said().isEmpty();
         out.house.add(house);
-        RoastAnalysis after = analysis(roasted(day, sized.plan().orElseThrow(), NOISE_C));
+        RoastAnalysis after =
+                RoastedPlans.analysis(RoastedPlans.roasted(day, sized.plan().orElseThrow(), RoastedPlans.NOISE_C));
         if (wrong == Wrong.CRASH) {
             boolean gone = after.faults(Fault.Kind.CRASH).isEmpty();
             out.rightWay.add(gone || deepest(after) < deepest(truly));
@@ -160,11 +150,11 @@ public final class ChangeTrial {
     /** The size that the drum itself would have wanted of the same lever. */
     private void compare(Outcome out, Correction c, ChangeSizing sizing, Trial day, RoastAnalysis truly, boolean gone) {
         out.gone.add(gone);
-        Mending mending = Mending.of(c, truly, reference).orElseThrow();
+        Mending mending = Mending.of(c, truly, reference, TraceRules.DEFAULTS).orElseThrow();
         Tried best =
                 sizing.tried(c, mending, Wording.SI, plan -> onModel(plan, day)).get(0);
         out.chosen.computeIfAbsent(best.lever().name(), n -> new Tally()).add(gone);
-        Function<NextPlan, RoastAnalysis> drum = plan -> analysis(roasted(day, plan, 0));
+        Function<NextPlan, RoastAnalysis> drum = plan -> RoastedPlans.analysis(RoastedPlans.roasted(day, plan, 0));
         sizing.tried(c, mending, Wording.SI, drum).stream()
                 .filter(t -> t.lever().name().equals(best.lever().name()))
                 .findFirst()
@@ -221,47 +211,6 @@ public final class ChangeTrial {
         };
     }
 
-    private RoastAnalysis spoiled(Wrong wrong, Trial day, RoastAnalysis sound, Random random) {
-        double dryS = sound.figures().dryEnd().orElseThrow().timeS();
-        double crackS = sound.figures().firstCrack().orElseThrow().timeS();
-        double dropC = sound.figures().drop().orElseThrow().beanC();
-        double developedS = sound.figures().developmentS().orElseThrow();
-        double much = random.nextDouble();
-        double f = answers();
-        double chargeC = day.fit().batch().chargeC();
-        Controls meant = held(NextPlan.again(sound, USUAL, day.fit().batch().greenG())
-                .orElseThrow()
-                .controls());
-        Controls moved = switch (wrong) {
-            case SHORT_BROWNING -> (t, c) -> more(meant.at(t, c), t >= dryS ? f * (5 + 7 * much) : 0);
-            case LONG_BROWNING -> (t, c) -> more(meant.at(t, c), t >= dryS ? -f * (4 + 4 * much) : 0);
-            case FAST_AT_CRACK -> (t, c) -> more(meant.at(t, c), t >= crackS - 75 ? f * (8 + 10 * much) : 0);
-            case EARLY_HEAT -> (t, c) -> more(meant.at(t, c), t < dryS ? f * (10 + 12 * much) : 0);
-            default -> meant;
-        };
-        return analysis(day.again()
-                .roast(
-                        chargeC,
-                        moved,
-                        wrong == Wrong.SHORT_DEVELOPMENT
-                                ? (t, c, since) -> since >= developedS - 20 - 20 * much
-                                : (t, c, since) -> t > FALLING_S && c >= dropC,
-                        NOISE_C));
-    }
-
-    /** Hot air answers to a third of what a gas drum needs; slow metal needs more. */
-    private double answers() {
-        return switch (kind) {
-            case GAS -> 1;
-            case ELECTRIC -> 1.2;
-            case HOT_AIR -> 1.0 / 3;
-        };
-    }
-
-    private static ControlLevels more(ControlLevels l, double gasPct) {
-        return new ControlLevels(Math.max(0, Math.min(100, l.gasPct() + gasPct)), l.airflowPct(), l.drumRpm());
-    }
-
     private RoastAnalysis onModel(NextPlan plan, Trial day) {
         BatchConditions b = day.fit().batch();
         BatchConditions batch = new BatchConditions(
@@ -269,38 +218,5 @@ public final class ChangeTrial {
         return new Predictor(model, reference, events)
                 .predict(batch, plan.controls(), DevelopmentFrom.FIRST_CRACK)
                 .analysis();
-    }
-
-    private static SimulatedRoast roasted(Trial day, NextPlan plan, double noiseC) {
-        DropRule drop = plan.controls().drop();
-        return day.again()
-                .roast(
-                        plan.chargeC(),
-                        held(plan.controls()),
-                        drop.by() == DropRule.By.BEAN_C
-                                ? (t, c, since) -> t > FALLING_S && c >= drop.value()
-                                : (t, c, since) -> since >= drop.value(),
-                        noiseC);
-    }
-
-    /** A plan all of whose moves are at a time. */
-    private static Controls held(ControlPlan plan) {
-        return (t, c) -> {
-            ControlLevels now = plan.atCharge();
-            for (ControlStep s : plan.steps()) {
-                if (((Trigger.AtTime) s.when()).timeS() <= t) {
-                    now = switch (s.control()) {
-                        case GAS -> new ControlLevels(s.value(), now.airflowPct(), now.drumRpm());
-                        case AIR -> new ControlLevels(now.gasPct(), s.value(), now.drumRpm());
-                        case DRUM -> new ControlLevels(now.gasPct(), now.airflowPct(), s.value());
-                    };
-                }
-            }
-            return now;
-        };
-    }
-
-    private static RoastAnalysis analysis(SimulatedRoast roast) {
-        return new RoastAnalyzer(FaultSettings.DEFAULTS).analyze(roast.log(), roast.events(), Band.NONE);
     }
 }

@@ -30,16 +30,6 @@ import org.springframework.transaction.annotation.Transactional;
 @Transactional(readOnly = true)
 public class Foretelling {
 
-    private static final List<KeyFigure> TOLD = List.of(
-            KeyFigure.DRY_END_S,
-            KeyFigure.FIRST_CRACK_S,
-            KeyFigure.TOTAL_S,
-            KeyFigure.DROP_C,
-            KeyFigure.BROWNING_PCT,
-            KeyFigure.DEVELOPMENT_PCT,
-            KeyFigure.ROR_AT_FIRST_CRACK,
-            KeyFigure.ROR_PEAK);
-
     private final ModelService models;
     private final Predictors predictors;
     private final GreenSampleService greenSamples;
@@ -74,7 +64,7 @@ public class Foretelling {
     /** What lies between two ways, laid on what the roast truly did; empty where the model says nothing of its own. */
     public List<ForetoldFigure> between(RoastFigures truly, Prediction was, Prediction would) {
         List<ForetoldFigure> out = new ArrayList<>();
-        for (KeyFigure figure : TOLD) {
+        for (KeyFigure figure : KeyFigure.OF_A_CHANGE) {
             OptionalDouble before = figure.of(truly);
             Optional<Predicted> a = was.figure(figure);
             Optional<Predicted> b = would.figure(figure);
