@@ -37,13 +37,13 @@ const fresh = (): Link => ({
   registers: { bean: { address: 0, type: 'i16', scale: 0.1, offset: 0 } },
   speed: 1,
 })
+const freshLine = (): Schemas['Line'] => ({ device: '', baud: 19200, parity: 'even', stopBits: 1 })
 const kind = computed({
   get: () => link.value?.kind ?? 'by-hand',
   set: (k) => {
-    link.value = { ...(link.value ?? fresh()), kind: k }
-    if (k === 'modbus-rtu') {
-      link.value.line ??= { device: '', baud: 19200, parity: 'even', stopBits: 1 }
-    }
+    const before = link.value ?? fresh()
+    // whole at once: what was just set is not read back before the page was drawn again
+    link.value = { ...before, kind: k, ...(k === 'modbus-rtu' ? { line: before.line ?? freshLine() } : {}) }
   },
 })
 const modbus = computed(() => kind.value === 'modbus' || kind.value === 'modbus-rtu')

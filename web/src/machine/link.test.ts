@@ -41,6 +41,24 @@ describe('the link to a roaster', () => {
     expect(card.text()).not.toContain('187.6 °C')
   })
 
+  it('asks for the line when it is read over a serial one, and offers the ports there are', async () => {
+    stubServer(() => ({
+      body: {
+        ports: [{ device: '/dev/ttyUSB0', says: 'USB serial' }],
+        bauds: [9600, 19200],
+        parities: ['even'],
+      },
+    }))
+    const card = mountApp(LinkCard, { modelValue: modbus, machineId: 1, problemAt: () => undefined })
+    card.findComponent({ name: 'VSelect' }).vm.$emit('update:modelValue', 'modbus-rtu')
+    await flushPromises()
+    const sent = card.emitted('update:modelValue')?.at(-1)?.[0]
+    expect(sent).toMatchObject({ kind: 'modbus-rtu', line: { baud: 19200, parity: 'even', stopBits: 1 } })
+    await card.setProps({ modelValue: sent })
+    await flushPromises()
+    expect(card.findComponent({ name: 'VCombobox' }).props('modelValue')).toBe('/dev/ttyUSB0')
+  })
+
   it('keeps what its probes may read, in the unit that is shown, and its codes for no value', async () => {
     const card = mountApp(LinkCard, {
       modelValue: {

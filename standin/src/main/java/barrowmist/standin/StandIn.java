@@ -54,7 +54,7 @@ public final class StandIn implements AutoCloseable {
         standIn.become(kind);
         String serial = System.getenv("BARROWMIST_STANDIN_SERIAL");
         if (serial != null && !serial.isBlank()) {
-            standIn.onSerial(serial);
+            standIn.onSerialIfItOpens(serial);
         }
         System.out.println("The stand-in roaster is ready: Modbus TCP on port " + modbusPort
                 + ", its panel on http://localhost:" + panelPort);
@@ -86,6 +86,14 @@ public final class StandIn implements AutoCloseable {
      */
     public void onSerial(String device) throws ExecutionException, InterruptedException {
         modbus.listenOn(device);
+    }
+
+    private void onSerialIfItOpens(String device) throws InterruptedException {
+        try {
+            onSerial(device);
+        } catch (ExecutionException e) {
+            System.err.println("The stand-in does not answer on " + device + ": " + e.getMessage());
+        }
     }
 
     StandInRoaster roaster() {

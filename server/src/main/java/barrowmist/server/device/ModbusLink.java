@@ -32,6 +32,7 @@ final class ModbusLink implements RoasterLink {
     private final int first;
     private final int words;
     private final RegisterReader registers;
+    private volatile boolean heard;
 
     ModbusLink(RoasterLinkSpec settings) throws LinkLost {
         this.settings = settings;
@@ -92,15 +93,25 @@ final class ModbusLink implements RoasterLink {
                             .registers()
                     : client.readInputRegisters(settings.unitId(), new ReadInputRegistersRequest(first, words))
                             .registers();
+            heard = true;
             return reading(block);
         } catch (ModbusTimeoutException e) {
-            throw new LinkLost("The roaster has stopped answering.");
+            throw new LinkLost(heard ? "The roaster has stopped answering." : neverHeard());
         } catch (ModbusResponseException e) {
             throw new LinkLost("The roaster refuses registers %d to %d (code %d): check the register map."
                     .formatted(first, first + words - 1, e.getExceptionCode()));
         } catch (ModbusException e) {
             throw new LinkLost("The connection to the roaster is broken.");
         }
+    }
+
+    private String neverHeard() {
+        SerialLine line = settings.line();
+        return line == null
+                ? "Something is at %s, port %d, but unit %d says nothing: check the unit."
+                        .formatted(settings.host(), settings.port(), settings.unitId())
+                : "Nothing answers on %s. Is the roaster on, and are baud, parity, stop bits and unit %d its own?"
+                        .formatted(line.device(), settings.unitId());
     }
 
     private RoasterReading reading(byte[] block) throws LinkLost {

@@ -95,7 +95,21 @@ class SerialLinkTest {
             controller.garble();
             assertThatThrownBy(() -> read(settings)).isInstanceOf(LinkLost.class);
         }
-        assertThatThrownBy(() -> read(settings)).hasMessage("The roaster has stopped answering.");
+        assertThatThrownBy(() -> read(settings))
+                .hasMessage(
+                        "Nothing answers on %s. Is the roaster on, and are baud, parity, stop bits and unit 1 its own?"
+                                .formatted(line.here()));
+    }
+
+    @Test
+    void aRoasterThatAnsweredAndFallsSilentHasStopped() throws Exception {
+        LinkSettings settings = settings(line.here(), "input", Map.of("bean", Register.of(0, "i16", 0.1)));
+        try (ModbusLink link = new ModbusLink(settings.spec())) {
+            try (RtuController controller = new RtuController(line.there(), 0x07, 0x52)) {
+                assertThat(link.read().beanC()).hasValue(187.4);
+            }
+            assertThatThrownBy(link::read).hasMessage("The roaster has stopped answering.");
+        }
     }
 
     @Test
