@@ -77,7 +77,7 @@ final class RuleTable {
     static final String PRIORS = """
             baked 0.035, scorched 0.03, tipped 0.03, underdeveloped 0.035, overdeveloped 0.03, tart 0.03, muted 0.03,
             quakers 0.03, green-mould 0.03, green-ferment 0.03, green-phenol 0.03, past-crop 0.03, under-rested 0.03,
-            stale 0.03, preparation 0.03, uneven 0.03, none 0.02
+            stale 0.03, preparation 0.03, uneven 0.03, none 0.013
             """;
 
     /**
@@ -200,17 +200,17 @@ final class RuleTable {
             cost.share                  2     % of a phase that are one
             cost.rate                   1     °C/min that are one
             cost.fault                  2     tolerances that a further stall, surge or flick counts for
-            cup.words-sound             0.2   share of sound cups with a word of a fault
+            cup.words-sound             0.25  share of sound cups with a word of a fault
             cup.words-faulty            0.94  share of faulty cups with one
-            cup.words-none              0.9   the same where nothing explains the cup
-            cup.more-sound              0.15   share of those with one that have another
+            cup.words-none              0.94  the same where nothing explains the cup
+            cup.more-sound              0.1   share of those with one that have another
             cup.more-faulty             0.55  the same of faulty cups
-            cup.more-none               0.4   and where nothing explains the cup
+            cup.more-none               0.55  and where nothing explains the cup
             cup.pleasant-sound          0.6   share of sound cups with a pleasant word, where words were noted
             cup.pleasant-faulty         0.3   the same of faulty ones
-            cup.lone-sound              0.8   share of sound cups with a word that only one cupper of several found
-            cup.lone-faulty             0.25  the same of faulty ones
-            cup.noise                   0.2   share of words that are not the cause's own
+            cup.lone-sound              0.88  share of sound cups with a word that only one cupper of several found
+            cup.lone-faulty             0.4   the same of faulty ones
+            cup.noise                   0.35  share of words that are not the cause's own
             cup.vocabulary              30    words that a fault may be given by chance
             cup.all                     0.93  shows in all cups where the whole batch has it
             cup.all-few                 0.1   the same of single beans
@@ -219,7 +219,7 @@ final class RuleTable {
             cup.all-share               0.75  of the cups: all
             cup.one-of-many             0.45  how much a word counts that one cupper of many found
             cup.all-of-many             1.15  and one that all of them found
-            odds.tempered               1.7   power of all evidence: the shares above are modest
+            odds.tempered               2.4   power of all evidence: the shares above are modest
             standing.cup                1     least that the cup must add
             standing.witness            0.7   least that another source must add
             standing.supported          0.5   least probability
