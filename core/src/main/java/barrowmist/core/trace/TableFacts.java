@@ -10,7 +10,7 @@ import java.util.OptionalDouble;
  *
  * @param others the words of each other sample of the same table, of another lot
  * @param before the words of the sample that was ground just before; empty where that is not known
- * @param lot the words of each other roast of the same lot
+ * @param lot the words of other roasts of the same lot, of those made nearest to it at most {@link #MOST_OF_LOT}
  * @param doseOffPct how far the ratio of coffee to water lies from the usual one, %; empty when not noted
  * @param waterOff how far the water lies from what the protocol allows: 1 is its limit; empty when not noted
  */
@@ -20,6 +20,9 @@ public record TableFacts(
         List<Map<String, Integer>> lot,
         OptionalDouble doseOffPct,
         OptionalDouble waterOff) {
+
+    /** A lot that is roasted for months changes: more of its roasts say nothing of this one (house default). */
+    public static final int MOST_OF_LOT = 30;
 
     /** Nothing known. */
     public static final TableFacts NONE =

@@ -3,9 +3,12 @@ package barrowmist.server.cupping;
 import barrowmist.core.cupping.CuppingSheet;
 import barrowmist.core.cupping.Drink.Serving;
 import barrowmist.server.cupping.CuppingViews.SheetView;
+import barrowmist.server.cupping.SheetRepository.CuppedAtTime;
 import barrowmist.server.rest.CuppedRoasts;
+import java.time.Duration;
 import java.time.Instant;
 import java.util.Collection;
+import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -59,7 +62,24 @@ public class CuppedSheets implements CuppedRoasts {
 
     /** The same of every roast of a lot, by its number; one that was not cupped is not there. */
     public Map<Long, List<CuppingSheet>> cuppedOfLot(long lotId) {
-        Map<Long, List<SheetEntity>> byRoast = sheets.toldOfLot(lotId).stream()
+        return byRoast(sheets.toldOfLot(lotId));
+    }
+
+    /** The same of those of its roasts that were made nearest to another one, that one left out. */
+    public Map<Long, List<CuppingSheet>> cuppedNear(long lotId, long roastId, Instant roastedAt, int most) {
+        List<Long> near = sheets.cuppedOfLot(lotId).stream()
+                .filter(r -> r.getId() != roastId)
+                .sorted(Comparator.comparing((CuppedAtTime r) ->
+                                Duration.between(roastedAt, r.getRoastedAt()).abs())
+                        .thenComparing(CuppedAtTime::getId))
+                .limit(most)
+                .map(CuppedAtTime::getId)
+                .toList();
+        return byRoast(sheets.toldOfRoasts(near));
+    }
+
+    private Map<Long, List<CuppingSheet>> byRoast(List<SheetEntity> told) {
+        Map<Long, List<SheetEntity>> byRoast = told.stream()
                 .filter(s -> s.roastId() != null)
                 .collect(Collectors.groupingBy(
                         s -> Objects.requireNonNull(s.roastId()), LinkedHashMap::new, Collectors.toList()));

@@ -102,6 +102,22 @@ interface SheetRepository extends JpaRepository<SheetEntity, Long> {
             + " order by s.id")
     List<SheetEntity> toldOfLot(long lotId);
 
+    @Query("select s from SheetEntity s join fetch s.cupping where s.roastId in :roastIds" + TOLD + " order by s.id")
+    List<SheetEntity> toldOfRoasts(Collection<Long> roastIds);
+
+    /** The cupped roasts of a lot, and when each was roasted. */
+    @Query(
+            "select distinct r.id as id, r.roastedAt as roastedAt from SheetEntity s join RoastEntity r on r.id = s.roastId"
+                    + " where r.lot.id = :lotId and r.discardedReason is null and s.finalScore is not null" + TOLD)
+    List<CuppedAtTime> cuppedOfLot(long lotId);
+
+    /** A cupped roast. */
+    interface CuppedAtTime {
+        long getId();
+
+        Instant getRoastedAt();
+    }
+
     @Query(
             "select s from SheetEntity s where s.ownWords is not null"
                     + " and (s.cupping.blinding.blind = barrowmist.core.cupping.Blindness.OPEN or s.cupping.blinding.revealedAt is not null)")

@@ -56,12 +56,11 @@ class TableGathering {
     }
 
     private List<Map<String, Integer>> lot(RoastEntity roast) {
-        List<Map<String, Integer>> out = new ArrayList<>();
-        sheets.cuppedOfLot(roast.lot().id()).forEach((id, cups) -> {
-            if (id != roast.id()) {
-                out.add(CupFacts.of(cups).words());
-            }
-        });
-        return out;
+        return sheets
+                .cuppedNear(roast.lot().id(), roast.id(), roast.roastedAt(), TableFacts.MOST_OF_LOT)
+                .values()
+                .stream()
+                .map(cups -> CupFacts.of(cups).words())
+                .toList();
     }
 }
