@@ -13,6 +13,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.OptionalDouble;
 import java.util.Random;
+import java.util.SplittableRandom;
 import java.util.function.Supplier;
 import java.util.stream.IntStream;
 
@@ -76,6 +77,11 @@ public final class TrialRoasts {
         FLAME_FAILS
     }
 
+    /** Draws of its own for each seed: seeds one after another would give draws that keep step with each other. */
+    public static Random luck(long seed) {
+        return new Random(new SplittableRandom(seed).nextLong());
+    }
+
     /** So many sound roasts. */
     public static List<Trial> sound(DrumKind kind, long firstSeed, int count) {
         return IntStream.range(0, count)
@@ -85,8 +91,7 @@ public final class TrialRoasts {
 
     /** A roast of such a day. A person would not have let one run that goes far too fast or never comes: it is begun anew. */
     public static Trial of(DrumKind kind, long seed, Mishap mishap) {
-        Random random = new Random(seed * 7919 + kind.ordinal());
-        random.nextDouble();
+        Random random = luck(seed * 7919 + kind.ordinal());
         while (true) {
             Trial trial = of(kind, seed, mishap, random);
             double crackS = trial.roast.events().timeS(EventKind.FIRST_CRACK).orElse(Double.POSITIVE_INFINITY);

@@ -3,6 +3,7 @@ package barrowmist.core.plan;
 import barrowmist.core.device.Drum;
 import barrowmist.core.device.SimulatedDrum;
 import barrowmist.core.device.SimulatedRoast;
+import barrowmist.core.device.TrialRoasts;
 import barrowmist.core.machine.thermal.BatchConditions;
 import barrowmist.core.machine.thermal.ControlLevels;
 import barrowmist.core.machine.thermal.Controls;
@@ -43,8 +44,7 @@ public final class SimulatedLab {
     }
 
     private static FitRoast roast(int i) {
-        Random random = new Random(i * 7919L + 3);
-        random.nextDouble();
+        Random random = TrialRoasts.luck(i * 7919L + 3);
         double charge = 186 + 10 * random.nextDouble();
         double crackC = 194.5 + 0.6 * random.nextGaussian();
         double shift = 12 * random.nextGaussian();

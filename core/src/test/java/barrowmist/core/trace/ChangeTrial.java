@@ -101,8 +101,7 @@ public final class ChangeTrial {
 
     /** One that went wrong, if it did so by enough to be seen. */
     public void meet(Wrong wrong, long seed) {
-        Random random = new Random(7919 * seed + wrong.ordinal());
-        random.nextDouble();
+        Random random = TrialRoasts.luck(104_729 * seed + wrong.ordinal());
         Trial day = TrialRoasts.of(kind, seed, wrong == Wrong.CRASH ? Mishap.CUT_AT_CRACK : Mishap.NONE);
         RoastAnalysis sound =
                 RoastedPlans.analysis(TrialRoasts.of(kind, seed, Mishap.NONE).roast());
