@@ -18,8 +18,10 @@ import java.util.Map;
 public final class Bands {
 
     private static final int[] LOGS = {6, 12, 20};
-    private static final int SETS = 30;
-    private static final int LEFT_OUT = 20;
+    private static final int ROASTS = 600;
+    private static final int FEW_LOGS = 6;
+    private static final int OF_FEW = 10;
+    private static final int OF_MORE = 20;
     private static final int LIVE_SETS = 5;
     private static final int LIVE_ROASTS = 40;
     private static final int LIVE_MISHAPS = 12;
@@ -58,8 +60,8 @@ public final class Bands {
 
                 """);
         out.append(
-                        "A model is fitted to so many logs, %d times to other ones, and each foretells %d roasts that it has not seen.%n"
-                                .formatted(SETS, LEFT_OUT))
+                        "%d roasts are foretold for each row, by models that have not seen them: %d by each model of six logs, %d by each of more.%n"
+                                .formatted(ROASTS, OF_FEW, OF_MORE))
                 .append(
                         "Wanted: 62 to 74 % within ±1 standard deviation, 92 to 98 % within ±2 (a normal distribution has 68 and 95),\n")
                 .append("and with 20 logs an error of at most 0.7 of that of the roaster's own usual value.\n\n")
@@ -68,12 +70,13 @@ public final class Bands {
                 .append("|---|---|---|---|---|---|---|---|---|\n");
         for (DrumKind kind : DrumKind.values()) {
             for (int logs : LOGS) {
-                BandTrial.Result result = BandTrial.of(kind, logs, SETS, LEFT_OUT);
+                int each = logs <= FEW_LOGS ? OF_FEW : OF_MORE;
+                BandTrial.Result result = BandTrial.of(kind, logs, ROASTS / each, each);
                 for (KeyFigure figure : BandTrial.FIGURES) {
                     row(
                             out,
                             kind,
-                            logs + " (" + result.believed() + ")",
+                            logs + " (" + result.believed() + " of " + ROASTS / each + ")",
                             figure,
                             result.tallies().get(figure));
                 }

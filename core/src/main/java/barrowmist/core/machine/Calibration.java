@@ -1,5 +1,6 @@
 package barrowmist.core.machine;
 
+import barrowmist.core.roast.KeyFigure.Unit;
 import java.util.Arrays;
 
 /**
@@ -26,11 +27,23 @@ public record Calibration(double foretold, double actual, double slope, double e
     /** A standard deviation of few is itself uncertain: so much wider, as a share over their number (house default). */
     private static final double FEW = 1.2;
 
+    /** What models of other drums miss, as a share of what the usual value misses: of a time, and of a temperature (house defaults). */
+    private static final double TIME_SHARE = 0.45;
+
+    private static final double TEMPERATURE_SHARE = 0.3;
+
+    /** That counts as so many roasts more: six that were met by luck do not make a narrow band (house default). */
+    private static final double OTHER_DRUMS = 1;
+
+    /** The model that is used was fitted to more roasts than those that were tried (house default). */
+    private static final double FITTED_TO_MORE = 0.95;
+
     /**
+     * @param unit of the figure
      * @param foretold what a model said of each roast that it had not seen
      * @param actual what came, as many
      */
-    public static Calibration of(double[] foretold, double[] actual) {
+    public static Calibration of(Unit unit, double[] foretold, double[] actual) {
         int n = foretold.length;
         double meanForetold = mean(foretold);
         double meanActual = mean(actual);
@@ -49,12 +62,15 @@ public record Calibration(double foretold, double actual, double slope, double e
         double hold = raw / n / (SLOPE_SD * SLOPE_SD);
         double slope = hold + xx > 0 ? Math.max(0, (xy + hold) / (xx + hold)) : 1;
         double left = Math.max(0, yy - 2 * slope * xy + slope * slope * xx);
-        return new Calibration(meanForetold, meanActual, slope, wider(left, n), wider(yy, n));
+        double share = unit == Unit.CELSIUS ? TEMPERATURE_SHARE : TIME_SHARE;
+        double others = OTHER_DRUMS * share * share * yy / Math.max(1, n - 1);
+        double error = FITTED_TO_MORE * wider(left + others, n - USED_UP + OTHER_DRUMS, n);
+        return new Calibration(meanForetold, meanActual, slope, error, wider(yy, n - USED_UP, n));
     }
 
-    private static double wider(double squares, int n) {
+    private static double wider(double squares, double free, int n) {
         double few = (1 + FEW / n) * Math.sqrt(1 + 1.0 / n);
-        return few * Math.sqrt(squares / Math.max(1, n - USED_UP));
+        return few * Math.sqrt(squares / Math.max(1, free));
     }
 
     private static double mean(double[] values) {

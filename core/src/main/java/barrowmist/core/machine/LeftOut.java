@@ -58,6 +58,7 @@ record LeftOut(Map<KeyFigure, Calibration> calibration, OutlookRecord outlooks) 
                 calibration.put(
                         figure,
                         Calibration.of(
+                                figure.unit(),
                                 with.stream()
                                         .mapToDouble(l -> l.foretold.get(figure))
                                         .toArray(),
