@@ -9,7 +9,6 @@ import barrowmist.core.units.Wording;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
-import java.util.function.Function;
 
 /**
  * Which change, and how large, does it on this drum: each that could be made is tried on what foretells its roasts, from this
@@ -71,7 +70,7 @@ public final class ChangeSizing {
     private Sized house(Correction c, Wording wording, String why) {
         return NextPlan.again(truly, usual, greenG).stream()
                 .flatMap(same -> levers(c, same, wording).all().stream())
-                .filter(lever -> lever.habit().isPresent())
+                .filter(lever -> lever.clearHabit(rules).isPresent())
                 .findFirst()
                 .map(lever ->
                         backToUsual(lever, lever.settable(lever.habit().get().size())))
@@ -100,10 +99,8 @@ public final class ChangeSizing {
     /**
      * The change that does it on this drum and costs the other aims least; the house step where the drum does not show what is
      * to be mended.
-     *
-     * @param drum foretells the roast of a plan
      */
-    public Sized onDrum(Correction c, Wording wording, Function<NextPlan, RoastAnalysis> drum) {
+    public Sized onDrum(Correction c, Wording wording, ForetoldDrum drum) {
         Optional<Mending> mending = Mending.of(c, truly, reference, rules);
         if (NextPlan.again(truly, usual, greenG).isEmpty() || mending.isEmpty()) {
             return house(c, wording, NOT_TOLD);
@@ -113,7 +110,7 @@ public final class ChangeSizing {
     }
 
     /** Each lever that does it, at the size that it takes; the one that costs least first. */
-    List<Tried> tried(Correction c, Mending mending, Wording wording, Function<NextPlan, RoastAnalysis> drum) {
+    List<Tried> tried(Correction c, Mending mending, Wording wording, ForetoldDrum drum) {
         NextPlan same = NextPlan.again(truly, usual, greenG).orElseThrow();
         return new LeverTrial(truly, mending, cost, rules, drum)
                 .of(same, from -> levers(c, from, wording).all());

@@ -11,7 +11,7 @@ import java.util.function.DoubleFunction;
  * @param step the control is set by steps of so much
  * @param told the change of a size
  * @param plan the roast with the change of a size
- * @param habit the size that goes back to what is usual; empty where nothing is, or the roast was not off it
+ * @param habit the size that goes back to what is usual; empty where nothing is
  */
 record Lever(
         String name,
@@ -33,25 +33,32 @@ record Lever(
      */
     record Habit(double size, double spread) {
 
-        /** Off by so many spreads that it is what went wrong. */
-        Optional<Habit> ifClear(TraceRules rules) {
-            return size >= rules.value("change.clearly") * spread ? Optional.of(this) : Optional.empty();
+        /** Whether it is off by so many spreads that it is what went wrong. */
+        boolean clear(TraceRules rules) {
+            return size >= rules.value("change.clearly") * spread;
         }
 
         /**
-         * What the model says, and this, each by how sure it is; the model alone where the two do not speak of one thing.
+         * What the model says, and this, each by how sure it is; the model alone where going back would leave
+         * more than sound roasts differ by: then it is not the gas that went wrong.
          *
          * @param modelled the size by the model
+         * @param off how far that may be off, one standard deviation
+         * @param apart what going back to the usual still leaves, one standard deviation in the lever's unit
          */
-        double with(double modelled, TraceRules rules) {
-            double alike = rules.value("change.alike");
-            if (modelled > alike * size || size > alike * modelled) {
+        double with(double modelled, double off, double apart, TraceRules rules) {
+            if (modelled - size > rules.value("change.unlike") * Math.hypot(off, apart)) {
                 return modelled;
             }
-            double model = 1 / Math.pow(rules.value("change.model-off") * modelled, 2);
-            double own = 1 / Math.pow(spread, 2);
+            double model = 1 / (off * off);
+            double own = 1 / (spread * spread + apart * apart);
             return (model * modelled + own * size) / (model + own);
         }
+    }
+
+    /** The size that goes back to what is usual, where the roast was clearly off it. */
+    Optional<Habit> clearHabit(TraceRules rules) {
+        return habit.filter(h -> h.clear(rules));
     }
 
     /** A size that can be set: no smaller than asked, as far as there is. */

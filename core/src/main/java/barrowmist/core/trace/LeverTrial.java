@@ -28,15 +28,9 @@ final class LeverTrial {
     private final Mending mending;
     private final ChangeCost cost;
     private final TraceRules rules;
-    private final Function<NextPlan, RoastAnalysis> drum;
+    private final ForetoldDrum drum;
 
-    /** @param drum foretells the roast of a plan */
-    LeverTrial(
-            RoastAnalysis truly,
-            Mending mending,
-            ChangeCost cost,
-            TraceRules rules,
-            Function<NextPlan, RoastAnalysis> drum) {
+    LeverTrial(RoastAnalysis truly, Mending mending, ChangeCost cost, TraceRules rules, ForetoldDrum drum) {
         this.truly = truly;
         this.mending = mending;
         this.cost = cost;
@@ -60,7 +54,7 @@ final class LeverTrial {
      */
     List<Tried> of(NextPlan same, Function<NextPlan, List<Lever>> levers) {
         NextPlan modelled = mending instanceof Moved moved ? anchored(moved, same) : same;
-        Function<NextPlan, RoastAnalysis> next = mending instanceof Gone ? laidOn(same) : drum;
+        Function<NextPlan, RoastAnalysis> next = mending instanceof Gone ? laidOn(same) : drum.roast();
         RoastAnalysis again = next.apply(modelled);
         List<Lever> real = levers.apply(same);
         List<Lever> onModel = levers.apply(modelled);
@@ -68,11 +62,12 @@ final class LeverTrial {
         for (int i = 0; i < real.size(); i++) {
             Lever lever = real.get(i);
             DoubleFunction<NextPlan> plan = onModel.get(i).plan();
-            double least = least(lever, size -> mending.done(again, next.apply(plan.apply(size))));
+            double least = least(lever, size -> mending.done(again, next.apply(plan.apply(size)), drum));
             boolean does = !Double.isNaN(least);
-            if (does || lever.habit().isPresent()) {
+            if (does || lever.clearHabit(rules).isPresent()) {
                 double size = sized(lever, least);
-                double costs = cost.of(again, next.apply(plan.apply(size)), mending);
+                // what it costs to do all of it: one that goes back but half way is no cheaper
+                double costs = cost.of(again, next.apply(plan.apply(does ? lever.settable(least) : size)), mending);
                 out.add(new Tried(lever, size, lever.plan().apply(size), costs, does));
             }
         }
@@ -86,7 +81,18 @@ final class LeverTrial {
             return lever.settable(least);
         }
         Lever.Habit habit = lever.habit().get();
-        return lever.settable(Double.isNaN(least) ? habit.size() : habit.with(least, rules));
+        return lever.settable(Double.isNaN(least) ? habit.size() : habit.with(least, off(least), apart(least), rules));
+    }
+
+    /** How far the model may be off, one standard deviation: as it is known of this drum, else as models mostly are. */
+    private double off(double least) {
+        double house = rules.value("change.model-off");
+        return least * (mending instanceof Moved moved ? drum.off(moved.meant()).orElse(house) : house);
+    }
+
+    /** What sound roasts differ by in the figure that is to move, as a size of the lever: going back to its usual leaves that. */
+    private double apart(double least) {
+        return mending instanceof Moved moved ? least * moved.apart() / Math.abs(moved.by()) : 0;
     }
 
     /** The smallest size of a lever that does it; NaN where none does. */
@@ -110,8 +116,8 @@ final class LeverTrial {
                 .mapToObj(s -> plan.ending(new DropRule(DropRule.By.DEVELOPMENT_S, s + LONGER_S)))
                 .findFirst()
                 .orElse(plan);
-        RoastAnalysis again = drum.apply(longer.apply(same));
-        return plan -> LaidOn.of(truly, again, drum.apply(longer.apply(plan)), plan.controls());
+        RoastAnalysis again = drum.roast().apply(longer.apply(same));
+        return plan -> LaidOn.of(truly, again, drum.roast().apply(longer.apply(plan)), plan.controls());
     }
 
     /**
@@ -132,7 +138,7 @@ final class LeverTrial {
         for (int i = 0; i < HALVINGS; i++) {
             double by = (low + high) / 2;
             // a roast that never gets there has too little
-            if (sense * (moved.of().applyAsDouble(drum.apply(shifted.apply(by))) - wanted) >= 0) {
+            if (sense * (moved.of().applyAsDouble(drum.roast().apply(shifted.apply(by))) - wanted) >= 0) {
                 high = by;
             } else {
                 low = by;

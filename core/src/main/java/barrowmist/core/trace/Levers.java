@@ -148,7 +148,7 @@ final class Levers {
     private Optional<Lever.Habit> habit(Stretch stretch, int sign) {
         OptionalDouble was = truly.figures().gas().of(stretch);
         return was.isPresent() && reference.gasPct(stretch) instanceof Band.Learned usual
-                ? new Lever.Habit(sign * (was.getAsDouble() - usual.median()), usual.spread()).ifClear(rules)
+                ? Optional.of(new Lever.Habit(sign * (was.getAsDouble() - usual.median()), usual.spread()))
                 : Optional.empty();
     }
 

@@ -20,8 +20,12 @@ sealed interface Mending {
     /** An event is told no nearer than to a reading, s. */
     double READING_S = 1;
 
-    /** Whether the second is mended beside the first. */
-    boolean done(RoastAnalysis again, RoastAnalysis would);
+    /**
+     * Whether the second is mended beside the first.
+     *
+     * @param drum whose model it is
+     */
+    boolean done(RoastAnalysis again, RoastAnalysis would, ForetoldDrum drum);
 
     /**
      * A figure that has to move.
@@ -30,13 +34,21 @@ sealed interface Mending {
      * @param of the figure itself; NaN where a roast does not have it
      * @param by so far, with its sign
      * @param but within so much it has done so
+     * @param apart how far sound roasts lie apart in it, one standard deviation in the figure's unit; 0 where that is not known
      */
-    record Moved(KeyFigure meant, ToDoubleFunction<RoastAnalysis> of, double by, double but) implements Mending {
+    record Moved(KeyFigure meant, ToDoubleFunction<RoastAnalysis> of, double by, double but, double apart)
+            implements Mending {
 
         /** A figure that the model no longer has is one that the roast never came to: that is no mending. */
         @Override
-        public boolean done(RoastAnalysis again, RoastAnalysis would) {
-            return Math.signum(by) * (of.applyAsDouble(would) - of.applyAsDouble(again)) >= Math.abs(by) - but;
+        public boolean done(RoastAnalysis again, RoastAnalysis would, ForetoldDrum drum) {
+            double moved = of.applyAsDouble(would) - of.applyAsDouble(again);
+            return Math.signum(by) * share(drum) * moved >= Math.abs(by) - but;
+        }
+
+        /** Roasts differ in the rate at first crack by all that went before it, and are moved by a step just before it. */
+        private double share(ForetoldDrum drum) {
+            return meant == KeyFigure.ROR_AT_FIRST_CRACK ? 1 : drum.believed(meant);
         }
     }
 
@@ -48,7 +60,7 @@ sealed interface Mending {
     record Gone(Fault.Kind kind, double safely) implements Mending {
 
         @Override
-        public boolean done(RoastAnalysis again, RoastAnalysis would) {
+        public boolean done(RoastAnalysis again, RoastAnalysis would, ForetoldDrum drum) {
             return would.faults(kind).isEmpty()
                     && NearFaults.of(would, safely).stream().noneMatch(f -> f.kind() == kind);
         }
@@ -58,9 +70,22 @@ sealed interface Mending {
     static Optional<Mending> of(Correction c, RoastAnalysis truly, MachineReference usual, TraceRules rules) {
         double by = c.to() - c.from();
         return switch (c.change()) {
-            case "browning" -> Optional.of(new Moved(KeyFigure.BROWNING_PCT, Mending::browningS, by, READING_S));
+            case "browning" ->
+                Optional.of(new Moved(
+                        KeyFigure.BROWNING_PCT,
+                        Mending::browningS,
+                        by,
+                        READING_S,
+                        spread(usual.of(KeyFigure.BROWNING_PCT))
+                                / 100
+                                * truly.figures().totalS().orElse(0)));
             case "ror-at-first-crack" ->
-                Optional.of(new Moved(KeyFigure.ROR_AT_FIRST_CRACK, of(KeyFigure.ROR_AT_FIRST_CRACK), by, 0));
+                Optional.of(new Moved(
+                        KeyFigure.ROR_AT_FIRST_CRACK,
+                        of(KeyFigure.ROR_AT_FIRST_CRACK),
+                        by,
+                        0,
+                        spread(usual.of(KeyFigure.ROR_AT_FIRST_CRACK))));
             case "gas" -> gas(c, truly, usual, rules);
             default -> Optional.empty();
         };
@@ -80,7 +105,12 @@ sealed interface Mending {
                 || l.median() + l.spread() >= peak.getAsDouble()) {
             return Optional.empty();
         }
-        return Optional.of(new Moved(KeyFigure.ROR_PEAK, of(KeyFigure.ROR_PEAK), l.median() - peak.getAsDouble(), 0));
+        return Optional.of(
+                new Moved(KeyFigure.ROR_PEAK, of(KeyFigure.ROR_PEAK), l.median() - peak.getAsDouble(), 0, l.spread()));
+    }
+
+    private static double spread(Band usual) {
+        return usual instanceof Band.Learned l ? l.spread() : 0;
     }
 
     private static ToDoubleFunction<RoastAnalysis> of(KeyFigure figure) {

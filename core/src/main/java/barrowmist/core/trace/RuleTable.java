@@ -193,7 +193,7 @@ final class RuleTable {
             correct.stall-lead          20    s before the stall began
             change.model-off            0.45   share that the size of a change may be off by a drum's model
             change.clearly              1.5   spreads off the usual gas, from which on that is what went wrong
-            change.alike                2.5   times one another at most, where model and usual gas speak of one thing
+            change.unlike               1.75  spreads that going back to the usual may leave at most, where the gas is what went wrong
             change.safely               0.7   of a crash or a stall at most that a change may leave
             cost.seconds                20    s of dry end, crack or drop that are one tolerance, where no plan aims at them
             cost.celsius                2.5   °C of the drop that are one

@@ -55,7 +55,7 @@ class ChangeCostTest {
 
     @Test
     void whatTheChangeIsForCostsNothing() {
-        Mending forDrop = new Mending.Moved(KeyFigure.DEVELOPMENT_PCT, a -> 0, 1, 0);
+        Mending forDrop = new Mending.Moved(KeyFigure.DEVELOPMENT_PCT, a -> 0, 1, 0, 0);
         assertThat(cost(Map.of(), -20, forDrop)).isLessThan(cost(Map.of(), -20, CRASH));
     }
 }

@@ -91,7 +91,7 @@ class ChangeSizingTest {
         double was = browningS(truly);
         assertThat(was).isLessThan(wanted - 5);
         Correction c = new Correction("browning", was, wanted, "s", "Ease the heat.", "", "short-browning");
-        Sized sized = sizing(truly).onDrum(c, Wording.SI, MODEL);
+        Sized sized = sizing(truly).onDrum(c, Wording.SI, ForetoldDrum.asItStands(MODEL));
         double afterS = NextPlan.dryEndS(truly) + 5;
         double eased = NextPlan.again(truly, USUAL, GREEN_G).orElseThrow().gasPct(afterS)
                 - sized.plan().orElseThrow().gasPct(afterS);
@@ -113,7 +113,7 @@ class ChangeSizingTest {
             }
             Correction house = GasCorrections.forCrash(
                     truly, truly.faults(Fault.Kind.CRASH).get(0), ControlWords.PLAIN, TraceRules.DEFAULTS);
-            Sized sized = sizing(truly).onDrum(house, Wording.SI, MODEL);
+            Sized sized = sizing(truly).onDrum(house, Wording.SI, ForetoldDrum.asItStands(MODEL));
             RoastAnalysis next = again(sized.plan().orElseThrow());
             n++;
             gone += next.faults(Fault.Kind.CRASH).isEmpty() ? 1 : 0;
@@ -130,7 +130,7 @@ class ChangeSizingTest {
         Correction c = GasCorrections.forCrash(
                 truly, truly.faults(Fault.Kind.CRASH).get(0), ControlWords.PLAIN, TraceRules.DEFAULTS);
         RoastAnalysis calm = roasted(GAS);
-        Sized sized = sizing(truly).onDrum(c, Wording.SI, plan -> calm);
+        Sized sized = sizing(truly).onDrum(c, Wording.SI, ForetoldDrum.asItStands(plan -> calm));
         assertThat(sized.correction()).isEqualTo(c);
         assertThat(sized.said()).startsWith("A house step");
     }
@@ -139,9 +139,9 @@ class ChangeSizingTest {
     void whatGoesBackToTheUsualNeedsNoModel() {
         RoastAnalysis truly = roasted(GAS);
         Correction c = new Correction("charge", 199, 191, "°C", "Charge at 191.", "", "hot-charge");
-        Sized sized = sizing(truly).onDrum(c, Wording.SI, plan -> {
+        Sized sized = sizing(truly).onDrum(c, Wording.SI, ForetoldDrum.asItStands(plan -> {
             throw new AssertionError("asked");
-        });
+        }));
         assertThat(sized.said()).isEmpty();
         assertThat(sized.plan().orElseThrow().chargeC()).isEqualTo(191);
     }

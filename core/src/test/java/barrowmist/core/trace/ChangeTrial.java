@@ -29,7 +29,6 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Random;
 import java.util.TreeMap;
-import java.util.function.Function;
 
 /**
  * Roasts that went wrong in a known way on a stand-in drum, corrected by the model that was fitted to other roasts of it, and
@@ -122,7 +121,7 @@ public final class ChangeTrial {
                 TraceRules.DEFAULTS,
                 reference,
                 new Targets(Map.of(), DevelopmentFrom.FIRST_CRACK));
-        Sized sized = sizing.onDrum(c, Wording.SI, plan -> onModel(plan, day));
+        Sized sized = sizing.onDrum(c, Wording.SI, modelled(day));
         boolean house = sized.said().startsWith("A house step");
         boolean exact = sized.said().isEmpty();
         out.house.add(house);
@@ -149,11 +148,14 @@ public final class ChangeTrial {
     /** The size that the drum itself would have wanted of the same lever. */
     private void compare(Outcome out, Correction c, ChangeSizing sizing, Trial day, RoastAnalysis truly, boolean gone) {
         out.gone.add(gone);
-        Mending mending = Mending.of(c, truly, reference, TraceRules.DEFAULTS).orElseThrow();
-        Tried best =
-                sizing.tried(c, mending, Wording.SI, plan -> onModel(plan, day)).get(0);
+        Optional<Mending> meant = Mending.of(c, truly, reference, TraceRules.DEFAULTS);
+        if (meant.isEmpty()) {
+            return;
+        }
+        Mending mending = meant.get();
+        Tried best = sizing.tried(c, mending, Wording.SI, modelled(day)).get(0);
         out.chosen.computeIfAbsent(best.lever().name(), n -> new Tally()).add(gone);
-        Function<NextPlan, RoastAnalysis> drum = plan -> RoastedPlans.analysis(RoastedPlans.roasted(day, plan, 0));
+        ForetoldDrum drum = ForetoldDrum.asItStands(plan -> RoastedPlans.analysis(RoastedPlans.roasted(day, plan, 0)));
         sizing.tried(c, mending, Wording.SI, drum).stream()
                 .filter(t -> t.lever().name().equals(best.lever().name()))
                 .findFirst()
@@ -163,6 +165,10 @@ public final class ChangeTrial {
 
     private double usualPeak() {
         return reference.peakCPerMin() instanceof Band.Learned l ? l.median() : Double.NaN;
+    }
+
+    private double usualSpread() {
+        return reference.peakCPerMin() instanceof Band.Learned l ? l.spread() : 0;
     }
 
     private static double deepest(RoastAnalysis a) {
@@ -181,7 +187,11 @@ public final class ChangeTrial {
         }
         double was = figure(wrong, truly);
         double wanted = wrong == Wrong.EARLY_HEAT ? usualPeak() : figure(wrong, sound);
-        double least = wrong == Wrong.FAST_AT_CRACK || wrong == Wrong.EARLY_HEAT ? 1.5 : 8;
+        double least = wrong == Wrong.FAST_AT_CRACK || wrong == Wrong.EARLY_HEAT ? 1.5 : 12;
+        if (wrong == Wrong.EARLY_HEAT) {
+            // what lies within the usual spread is nothing wrong
+            least = Math.max(least, usualSpread());
+        }
         double way = wrong == Wrong.LONG_BROWNING || wrong == Wrong.FAST_AT_CRACK || wrong == Wrong.EARLY_HEAT ? 1 : -1;
         if (!(way * (was - wanted) >= least)) {
             return Optional.empty();
@@ -208,6 +218,10 @@ public final class ChangeTrial {
             case EARLY_HEAT -> KeyFigure.ROR_PEAK.of(a.figures()).orElse(Double.NaN);
             default -> KeyFigure.DEVELOPMENT_S.of(a.figures()).orElse(Double.NaN);
         };
+    }
+
+    private ForetoldDrum modelled(Trial day) {
+        return new ForetoldDrum(plan -> onModel(plan, day), model.calibration());
     }
 
     private RoastAnalysis onModel(NextPlan plan, Trial day) {

@@ -21,15 +21,17 @@ final class SpoiledRoasts {
         double developedS = sound.figures().developmentS().orElseThrow();
         double much = random.nextDouble();
         double f = answers(day.kind());
+        // slow metal answers late to what is done after dry end
+        double late = day.kind() == DrumKind.ELECTRIC ? 2 * f : f;
         double chargeC = day.fit().batch().chargeC();
         Controls meant = RoastedPlans.held(
                 NextPlan.again(sound, RoastedPlans.USUAL, day.fit().batch().greenG())
                         .orElseThrow()
                         .controls());
         Controls moved = switch (wrong) {
-            case SHORT_BROWNING -> (t, c) -> more(meant.at(t, c), t >= dryS ? f * (5 + 7 * much) : 0);
-            case LONG_BROWNING -> (t, c) -> more(meant.at(t, c), t >= dryS ? -f * (4 + 4 * much) : 0);
-            case FAST_AT_CRACK -> (t, c) -> more(meant.at(t, c), t >= crackS - 75 ? f * (8 + 10 * much) : 0);
+            case SHORT_BROWNING -> (t, c) -> more(meant.at(t, c), t >= dryS ? late * (5 + 7 * much) : 0);
+            case LONG_BROWNING -> (t, c) -> more(meant.at(t, c), t >= dryS ? -late * (4 + 4 * much) : 0);
+            case FAST_AT_CRACK -> (t, c) -> more(meant.at(t, c), t >= crackS - 75 ? late * (8 + 10 * much) : 0);
             case EARLY_HEAT -> (t, c) -> more(meant.at(t, c), t < dryS ? f * (10 + 12 * much) : 0);
             default -> meant;
         };

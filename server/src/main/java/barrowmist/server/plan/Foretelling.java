@@ -52,13 +52,22 @@ public class Foretelling {
     public record ForetoldFigure(
             String figure, String label, String unit, double before, double after, OptionalDouble plusMinus) {}
 
+    /**
+     * A drum that may be foretold.
+     *
+     * @param model its model
+     * @param roast the roast of a way, foretold
+     */
+    public record Drum(FittedModel model, Function<Way, Prediction> roast) {}
+
     /** The drum of a roast, as far as it may be foretold; empty where its model may not be believed. */
-    public Optional<Function<Way, Prediction>> drum(RoastEntity roast) {
+    public Optional<Drum> drum(RoastEntity roast) {
         MachineEntity machine = roast.machine();
         return models.model(machine.id())
                 .filter(FittedModel::believed)
-                .flatMap(model -> predictors.of(machine, roast.lot().process(), Wording.SI))
-                .map(predictor -> way -> predict(predictor, roast, way));
+                .flatMap(model -> predictors
+                        .of(machine, roast.lot().process(), Wording.SI)
+                        .map(predictor -> new Drum(model, way -> predict(predictor, roast, way))));
     }
 
     /** What lies between two ways, laid on what the roast truly did; empty where the model says nothing of its own. */

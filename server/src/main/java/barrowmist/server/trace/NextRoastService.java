@@ -1,13 +1,13 @@
 package barrowmist.server.trace;
 
 import barrowmist.core.machine.thermal.ControlLevels;
-import barrowmist.core.plan.Prediction;
 import barrowmist.core.roast.RoastAnalysis;
 import barrowmist.core.trace.Cause;
 import barrowmist.core.trace.ChangeSizing;
 import barrowmist.core.trace.ChangeSizing.Sized;
 import barrowmist.core.trace.Correction;
 import barrowmist.core.trace.Finding;
+import barrowmist.core.trace.ForetoldDrum;
 import barrowmist.core.trace.NextPlan;
 import barrowmist.core.trace.Traced;
 import barrowmist.core.units.Wording;
@@ -25,7 +25,6 @@ import barrowmist.server.web.KeptInTurn;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.function.Function;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -92,7 +91,7 @@ public class NextRoastService {
 
     @Transactional(readOnly = true)
     public SizedChange sizedChange(RoastEntity roast, Correction change, Wording wording) {
-        Optional<Function<Way, Prediction>> drum = foretelling.drum(roast);
+        Optional<Foretelling.Drum> drum = foretelling.drum(roast);
         Sized sized = sized(roast, change, wording);
         RoastAnalysis analysis = roasts.analyzed(roast.id()).analysis();
         Optional<NextPlan> again = NextPlan.again(analysis, usual(roast), greenG(roast));
@@ -101,8 +100,8 @@ public class NextRoastService {
                 ? List.of()
                 : foretelling.between(
                         analysis.figures(),
-                        drum.get().apply(way(again.get())),
-                        drum.get().apply(way(next.get())));
+                        drum.get().roast().apply(way(again.get())),
+                        drum.get().roast().apply(way(next.get())));
         return new SizedChange(sized, foretold);
     }
 
@@ -119,7 +118,11 @@ public class NextRoastService {
         return foretelling
                 .drum(roast)
                 .map(drum -> sizing.onDrum(
-                        change, spoken, plan -> drum.apply(way(plan)).analysis()))
+                        change,
+                        spoken,
+                        new ForetoldDrum(
+                                plan -> drum.roast().apply(way(plan)).analysis(),
+                                drum.model().calibration())))
                 .orElseGet(() -> sizing.house(change, spoken));
     }
 
