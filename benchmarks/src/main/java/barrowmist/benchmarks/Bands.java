@@ -64,7 +64,9 @@ public final class Bands {
                                 .formatted(ROASTS, OF_FEW, OF_MORE))
                 .append(
                         "Wanted: 62 to 74 % within ±1 standard deviation, 92 to 98 % within ±2 (a normal distribution has 68 and 95),\n")
-                .append("and with 20 logs an error of at most 0.7 of that of the roaster's own usual value.\n\n")
+                .append(
+                        "and with 20 logs an error of at most 0.7 of that of the roaster's own usual value. A row moves by two or three\n")
+                .append("points with the models that were drawn.\n\n")
                 .append(
                         "| drum | logs (models believed) | figure | error | stated ± | within ±1 | within ±2 | usual value's error | ratio |\n")
                 .append("|---|---|---|---|---|---|---|---|---|\n");
@@ -114,7 +116,9 @@ public final class Bands {
                         "The outlook is asked every ten seconds, for dry end from a minute after the turning point on, for first crack\n")
                 .append(
                         "from dry end on. A roast is sound when its true rate of rise never falls by a third within 45 s. A crash counts\n")
-                .append("as warned in time 15 s and more ahead of the lowest true rate, and not before its cause.\n\n")
+                .append(
+                        "as warned in time 15 s and more ahead of the lowest true rate, and not before its cause, unless the roast falls\n")
+                .append("so without it.\n\n")
                 .append(
                         "| drum | dry end: mean, error | first crack: mean, error | within ±1 | within ±2 | sound, warned of a crash | other warnings that were wrong | contradictions | review wrong | crashes missed by it |\n")
                 .append("|---|---|---|---|---|---|---|---|---|---|\n");

@@ -67,7 +67,10 @@ public final class LiveTrial {
     /** Other warnings of what the rate of rise did not do: flat, stalling, turning up. */
     public int otherWrongly;
 
-    /** Roasts that truly crashed, and how many were warned of 15 s and more ahead of the low, and not before the cause. */
+    /**
+     * Roasts that truly crashed, and how many were warned of 15 s and more ahead of the low, and not before the cause where they
+     * would not have fallen without it.
+     */
     public final Map<Mishap, int[]> crashes = new EnumMap<>(Mishap.class);
 
     /** Faults that the review finds and the true rate does not have, and crashes that it misses. */
@@ -116,7 +119,7 @@ public final class LiveTrial {
             double lowS = truth.lowestS(crashed.getAsDouble());
             double causeS = trial.timeS(EventKind.FIRST_CRACK) - 6;
             boolean inTime = crashWarned
-                    .filter(w -> lowS - w.sinceS() >= AHEAD_S && w.sinceS() >= causeS)
+                    .filter(w -> lowS - w.sinceS() >= AHEAD_S && (w.sinceS() >= causeS || fallsByItself(meant)))
                     .isPresent();
             int[] of = crashes.computeIfAbsent(mishap, m -> new int[2]);
             of[0]++;
@@ -128,6 +131,11 @@ public final class LiveTrial {
         }
         otherWrongly += (int) warned.stream().filter(w -> wrong(w, truth)).count();
         review(trial, truth);
+    }
+
+    /** Whether it would have fallen without the mishap, so that a warning before that is none too early. */
+    private static boolean fallsByItself(Trial meant) {
+        return new TrueRate(meant).crashS(SOUND_SHARE, SOUND_DEPTH).isPresent();
     }
 
     private static boolean wrong(Warning w, TrueRate truth) {

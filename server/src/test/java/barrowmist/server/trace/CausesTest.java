@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import barrowmist.core.roast.KnownLog;
+import barrowmist.core.trace.TableFacts;
 import barrowmist.server.Lab;
 import barrowmist.server.LabTest;
 import java.util.stream.Stream;
@@ -29,9 +30,13 @@ class CausesTest {
     }
 
     private long roast() {
+        return roast("2026-03-02T09:10");
+    }
+
+    private long roast(String roastedAt) {
         return lab.csv(
                         "/api/lots/" + lotId + "/roasts?greenG=120&roastedG=104.4",
-                        "# roasted_at: 2026-03-02T09:10\n" + KnownLog.csv(false))
+                        "# roasted_at: " + roastedAt + "\n" + KnownLog.csv(false))
                 .id();
     }
 
@@ -87,6 +92,26 @@ class CausesTest {
             }
         }
         throw new AssertionError("not on the list");
+    }
+
+    /** A lot that is roasted for months: those made nearest speak, whoever cupped them first. */
+    @Test
+    void ofALotWithMoreRoastsThoseMadeNearestSpeak() {
+        long roast = roast("2026-03-02T09:10");
+        long[] others = new long[TableFacts.MOST_OF_LOT + 1];
+        others[0] = roast("2025-01-08T09:10");
+        for (int i = 1; i < others.length; i++) {
+            others[i] = roast("2026-03-%02dT%02d:10".formatted(3 + i / 10, 8 + i % 10));
+        }
+        for (int i = 0; i < others.length; i++) {
+            sheet(
+                    table("2026-04-01T09:00:00Z", others[i]),
+                    others[i],
+                    i == 0 ? "{\"word\":\"flat\",\"cups\":5}" : "{\"word\":\"sweet\",\"cups\":5}");
+        }
+        sheet(table("2026-04-01T09:00:00Z", roast), roast, "{\"word\":\"flat\",\"cups\":5}");
+        assertThat(trace(roast).toString()).contains("0 of 30 other roasts of the lot share it");
+        assertThat(trace(others[1]).toString()).doesNotContain("0 of 30");
     }
 
     @Test
