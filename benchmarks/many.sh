@@ -42,7 +42,8 @@ multiply() {
   cat >"$BARROWMIST_DATA/many.sql" <<SQL
 create table many as select r.*, r.id as source, x from roast r, system_range(1, $wanted) x
   where x <= $wanted / (select count(*) from roast) + 1 limit $wanted;
-update many set id = 100000 + rownum(), roasted_at = dateadd(hour, -7 * x, roasted_at),
+-- some thirty a day, as a lab that has so many
+update many set id = 100000 + rownum(), roasted_at = dateadd(hour, -200 * x, roasted_at),
   number_in_lot = number_in_lot + 100 * x, content_hash = 'generated ' || rownum(),
   import_key = 'generated ' || rownum(),
   charge_c = charge_c + mod(x, 17) * 0.3, first_crack_s = first_crack_s + mod(x, 41) - 20,

@@ -87,9 +87,10 @@ public class ShelfService {
         List<RoastEntity> all = roastLists.since(now.minus(ON_THE_SHELF));
         Set<Long> ids = all.stream().map(RoastEntity::id).collect(Collectors.toSet());
         Set<Long> cupped = cuppings.cupped(ids);
-        Map<Long, String> fit = verdicts.of(all);
-        List<ShelfItem> items = all.stream()
-                .filter(r -> !cupped.contains(r.id()))
+        List<RoastEntity> lying =
+                all.stream().filter(r -> !cupped.contains(r.id())).toList();
+        Map<Long, String> fit = verdicts.of(lying);
+        List<ShelfItem> items = lying.stream()
                 .sorted(Comparator.comparing((RoastEntity r) -> rest(r, school, now), Rest.TABLE))
                 .map(r -> item(r, school, now, Objects.requireNonNull(fit.get(r.id()))))
                 .toList();
