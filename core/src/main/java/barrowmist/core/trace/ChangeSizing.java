@@ -130,7 +130,7 @@ public final class ChangeSizing {
         if (!best.modelled()) {
             return BACK;
         }
-        return best.lever().habit().isPresent()
+        return best.usual()
                 ? "Sized by this drum's own model and by what is usual on it."
                 : "Sized by this drum's own model.";
     }

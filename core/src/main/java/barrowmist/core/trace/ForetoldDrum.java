@@ -4,7 +4,6 @@ import barrowmist.core.machine.Calibration;
 import barrowmist.core.roast.KeyFigure;
 import barrowmist.core.roast.RoastAnalysis;
 import java.util.Map;
-import java.util.OptionalDouble;
 import java.util.function.Function;
 
 /**
@@ -14,11 +13,6 @@ import java.util.function.Function;
  * @param calibration how each figure came out in roasts that the model had not seen
  */
 public record ForetoldDrum(Function<NextPlan, RoastAnalysis> roast, Map<KeyFigure, Calibration> calibration) {
-
-    /** So surely the best model misses a share of a change, and the worst that is believed (house defaults). */
-    private static final double LEAST_OFF = 0.2;
-
-    private static final double MOST_OFF = 0.7;
 
     /** One of which nothing is known but what it foretells. */
     public static ForetoldDrum asItStands(Function<NextPlan, RoastAnalysis> roast) {
@@ -31,11 +25,16 @@ public record ForetoldDrum(Function<NextPlan, RoastAnalysis> roast, Map<KeyFigur
         return known == null ? 1 : known.slope();
     }
 
-    /** The share that a difference may be off by: what the model misses, of what the usual value does. */
-    OptionalDouble off(KeyFigure figure) {
+    /**
+     * The share that a change of a figure may be off by: what the model misses, of what the usual value does; as models mostly are
+     * where that is not known.
+     */
+    double off(KeyFigure figure, TraceRules rules) {
         Calibration known = calibration.get(figure);
-        return known == null || !(known.usualError() > 0)
-                ? OptionalDouble.empty()
-                : OptionalDouble.of(Math.max(LEAST_OFF, Math.min(MOST_OFF, known.error() / known.usualError())));
+        if (known == null || !(known.usualError() > 0)) {
+            return rules.value("change.model-off");
+        }
+        double share = known.error() / known.usualError();
+        return Math.max(rules.value("change.least-off"), Math.min(rules.value("change.most-off"), share));
     }
 }

@@ -39,17 +39,19 @@ record Lever(
         }
 
         /**
-         * What the model says, and this, each by how sure it is; the model alone where going back would leave
-         * more than sound roasts differ by: then it is not the gas that went wrong.
+         * Whether this has a say beside the model. Where going back would leave more than sound roasts differ by, it was not the gas
+         * that went wrong.
          *
          * @param modelled the size by the model
          * @param off how far that may be off, one standard deviation
          * @param apart what going back to the usual still leaves, one standard deviation in the lever's unit
          */
-        double with(double modelled, double off, double apart, TraceRules rules) {
-            if (modelled - size > rules.value("change.unlike") * Math.hypot(off, apart)) {
-                return modelled;
-            }
+        boolean speaks(double modelled, double off, double apart, TraceRules rules) {
+            return modelled - size <= rules.value("change.unlike") * Math.hypot(off, apart);
+        }
+
+        /** What the model says, and this, each by how sure it is; as in {@link #speaks}. */
+        double with(double modelled, double off, double apart) {
             double model = 1 / (off * off);
             double own = 1 / (spread * spread + apart * apart);
             return (model * modelled + own * size) / (model + own);

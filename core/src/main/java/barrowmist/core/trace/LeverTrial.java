@@ -42,9 +42,10 @@ final class LeverTrial {
      * A lever at the size that it takes.
      *
      * @param cost to the other aims, in tolerances
-     * @param modelled whether the model says that it does it; else the size is what goes back to the usual
+     * @param modelled whether the model has a say in its size
+     * @param usual whether what is usual has one
      */
-    record Tried(Lever lever, double size, NextPlan plan, double cost, boolean modelled) {}
+    record Tried(Lever lever, double size, NextPlan plan, double cost, boolean modelled, boolean usual) {}
 
     /**
      * Each lever that does it, the one that costs least first.
@@ -68,7 +69,7 @@ final class LeverTrial {
                 double size = sized(lever, least);
                 // what it costs to do all of it: one that goes back but half way is no cheaper
                 double costs = cost.of(again, next.apply(plan.apply(does ? lever.settable(least) : size)), mending);
-                out.add(new Tried(lever, size, lever.plan().apply(size), costs, does));
+                out.add(new Tried(lever, size, lever.plan().apply(size), costs, does, usual(lever, least)));
             }
         }
         out.sort(Comparator.comparingDouble(Tried::cost));
@@ -77,17 +78,23 @@ final class LeverTrial {
 
     /** By the model and by what is usual, as far as each says anything. */
     private double sized(Lever lever, double least) {
-        if (lever.habit().isEmpty()) {
+        if (!usual(lever, least)) {
             return lever.settable(least);
         }
-        Lever.Habit habit = lever.habit().get();
-        return lever.settable(Double.isNaN(least) ? habit.size() : habit.with(least, off(least), apart(least), rules));
+        Lever.Habit habit = lever.habit().orElseThrow();
+        return lever.settable(Double.isNaN(least) ? habit.size() : habit.with(least, off(least), apart(least)));
+    }
+
+    private boolean usual(Lever lever, double least) {
+        return lever.habit()
+                .filter(h -> Double.isNaN(least) || h.speaks(least, off(least), apart(least), rules))
+                .isPresent();
     }
 
     /** How far the model may be off, one standard deviation: as it is known of this drum, else as models mostly are. */
     private double off(double least) {
-        double house = rules.value("change.model-off");
-        return least * (mending instanceof Moved moved ? drum.off(moved.meant()).orElse(house) : house);
+        return least
+                * (mending instanceof Moved moved ? drum.off(moved.meant(), rules) : rules.value("change.model-off"));
     }
 
     /** What sound roasts differ by in the figure that is to move, as a size of the lever: going back to its usual leaves that. */

@@ -191,7 +191,9 @@ final class RuleTable {
             correct.gas-step            5     % that gas is set by
             correct.stall-more          10    % of full, how a stall is answered
             correct.stall-lead          20    s before the stall began
-            change.model-off            0.45   share that the size of a change may be off by a drum's model
+            change.model-off            0.45   share that the size of a change may be off by a drum's model, where it has shown nothing
+            change.least-off            0.2   the same of the best model
+            change.most-off             0.7   and of the worst that is believed
             change.clearly              1.5   spreads off the usual gas, from which on that is what went wrong
             change.unlike               1.75  spreads that going back to the usual may leave at most, where the gas is what went wrong
             change.safely               0.7   of a crash or a stall at most that a change may leave
