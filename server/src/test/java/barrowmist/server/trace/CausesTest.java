@@ -98,20 +98,15 @@ class CausesTest {
     @Test
     void ofALotWithMoreRoastsThoseMadeNearestSpeak() {
         long roast = roast("2026-03-02T09:10");
-        long[] others = new long[TableFacts.MOST_OF_LOT + 1];
-        others[0] = roast("2025-01-08T09:10");
-        for (int i = 1; i < others.length; i++) {
-            others[i] = roast("2026-03-%02dT%02d:10".formatted(3 + i / 10, 8 + i % 10));
+        String flat = "{\"word\":\"flat\",\"cups\":5}";
+        long far = roast("2025-01-08T09:10");
+        sheet(table("2026-04-01T09:00:00Z", far), far, flat);
+        for (int i = 0; i < TableFacts.MOST_OF_LOT; i++) {
+            long near = roast("2026-03-%02dT%02d:10".formatted(3 + i / 10, 8 + i % 10));
+            sheet(table("2026-04-01T09:00:00Z", near), near, flat.replace("flat", "sweet"));
         }
-        for (int i = 0; i < others.length; i++) {
-            sheet(
-                    table("2026-04-01T09:00:00Z", others[i]),
-                    others[i],
-                    i == 0 ? "{\"word\":\"flat\",\"cups\":5}" : "{\"word\":\"sweet\",\"cups\":5}");
-        }
-        sheet(table("2026-04-01T09:00:00Z", roast), roast, "{\"word\":\"flat\",\"cups\":5}");
+        sheet(table("2026-04-01T09:00:00Z", roast), roast, flat);
         assertThat(trace(roast).toString()).contains("0 of 30 other roasts of the lot share it");
-        assertThat(trace(others[1]).toString()).doesNotContain("0 of 30");
     }
 
     @Test
