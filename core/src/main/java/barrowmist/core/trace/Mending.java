@@ -43,11 +43,11 @@ sealed interface Mending {
         @Override
         public boolean done(RoastAnalysis again, RoastAnalysis would, ForetoldDrum drum) {
             double moved = of.applyAsDouble(would) - of.applyAsDouble(again);
-            return Math.signum(by) * share(drum) * moved >= Math.abs(by) - but;
+            return Math.signum(by) * believed(drum) * moved >= Math.abs(by) - but;
         }
 
         /** Roasts differ in the rate at first crack by all that went before it, and are moved by a step just before it. */
-        private double share(ForetoldDrum drum) {
+        private double believed(ForetoldDrum drum) {
             return meant == KeyFigure.ROR_AT_FIRST_CRACK ? 1 : drum.believed(meant);
         }
     }

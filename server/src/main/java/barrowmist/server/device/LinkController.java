@@ -7,6 +7,7 @@ import barrowmist.core.roast.csv.ReadResult;
 import barrowmist.core.roast.csv.RoastLogReader;
 import barrowmist.core.units.Wording;
 import barrowmist.server.device.RoasterLink.LinkLost;
+import barrowmist.server.device.RoasterLink.Silent;
 import barrowmist.server.machine.LinkSettings;
 import barrowmist.server.machine.MachineService;
 import barrowmist.server.machine.MachineSettings;
@@ -83,6 +84,8 @@ class LinkController {
                     doubts.isEmpty() ? "The roaster answers." : "The roaster answers, but look at this first:",
                     doubts,
                     read);
+        } catch (Silent e) {
+            return LinkTest.of(false, e.toCheck(), List.of(), RoasterReading.nothing());
         } catch (LinkLost e) {
             return LinkTest.of(false, e.getMessage(), List.of(), RoasterReading.nothing());
         }

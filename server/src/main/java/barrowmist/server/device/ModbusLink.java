@@ -32,7 +32,6 @@ final class ModbusLink implements RoasterLink {
     private final int first;
     private final int words;
     private final RegisterReader registers;
-    private volatile boolean heard;
 
     ModbusLink(RoasterLinkSpec settings) throws LinkLost {
         this.settings = settings;
@@ -93,10 +92,9 @@ final class ModbusLink implements RoasterLink {
                             .registers()
                     : client.readInputRegisters(settings.unitId(), new ReadInputRegistersRequest(first, words))
                             .registers();
-            heard = true;
             return reading(block);
         } catch (ModbusTimeoutException e) {
-            throw new LinkLost(heard ? "The roaster has stopped answering." : neverHeard());
+            throw new Silent(toCheck());
         } catch (ModbusResponseException e) {
             throw new LinkLost("The roaster refuses registers %d to %d (code %d): check the register map."
                     .formatted(first, first + words - 1, e.getExceptionCode()));
@@ -105,7 +103,7 @@ final class ModbusLink implements RoasterLink {
         }
     }
 
-    private String neverHeard() {
+    private String toCheck() {
         SerialLine line = settings.line();
         return line == null
                 ? "Something is at %s, port %d, but unit %d says nothing: check the unit."

@@ -30,4 +30,21 @@ public interface RoasterLink extends AutoCloseable {
             return Objects.toString(super.getMessage(), "");
         }
     }
+
+    /** The way to the roaster is open, and nothing comes. While a roast runs it has stopped; while a link is set up, a setting is wrong. */
+    class Silent extends LinkLost {
+        private static final long serialVersionUID = 1;
+
+        private final String toCheck;
+
+        /** @param toCheck what a person who sets the link up can look at, in sentences */
+        public Silent(String toCheck) {
+            super("The roaster has stopped answering.");
+            this.toCheck = toCheck;
+        }
+
+        public String toCheck() {
+            return toCheck;
+        }
+    }
 }

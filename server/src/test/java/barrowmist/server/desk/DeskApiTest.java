@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import barrowmist.server.Lab.Answer;
 import barrowmist.server.LabTest;
+import java.net.ServerSocket;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.test.annotation.DirtiesContext;
@@ -36,6 +37,17 @@ class DeskApiTest extends DeskRig {
         assertThat(lab.post("/api/machines/" + machineId + "/link-test", link("smoke"))
                         .status())
                 .isEqualTo(422);
+    }
+
+    @Test
+    void whatTakesTheConnectionAndSaysNothingAsksForItsUnit() throws Exception {
+        try (ServerSocket silent = new ServerSocket(0)) {
+            Answer tried = lab.post(
+                    "/api/machines/" + machineId + "/link-test",
+                    link("modbus").replace("\"port\":" + modbusPort, "\"port\":" + silent.getLocalPort()));
+            assertThat(tried.body().get("answered").asBoolean()).isFalse();
+            assertThat(tried.body().get("text").asString()).endsWith("but unit 1 says nothing: check the unit.");
+        }
     }
 
     @Test

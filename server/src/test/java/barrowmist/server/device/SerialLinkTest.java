@@ -8,6 +8,7 @@ import barrowmist.core.check.FieldProblem;
 import barrowmist.core.desk.RoasterReading;
 import barrowmist.core.machine.RoasterLinkSpec;
 import barrowmist.server.device.RoasterLink.LinkLost;
+import barrowmist.server.device.RoasterLink.Silent;
 import barrowmist.server.machine.LinkSettings;
 import barrowmist.server.machine.LinkSettings.Line;
 import barrowmist.server.machine.LinkSettings.Register;
@@ -96,9 +97,12 @@ class SerialLinkTest {
             assertThatThrownBy(() -> read(settings)).isInstanceOf(LinkLost.class);
         }
         assertThatThrownBy(() -> read(settings))
-                .hasMessage(
-                        "Nothing answers on %s. Is the roaster on, and are baud, parity, stop bits and unit 1 its own?"
-                                .formatted(line.here()));
+                .hasMessage("The roaster has stopped answering.")
+                .isInstanceOfSatisfying(
+                        Silent.class,
+                        e -> assertThat(e.toCheck())
+                                .isEqualTo("Nothing answers on " + line.here()
+                                        + ". Is the roaster on, and are baud, parity, stop bits and unit 1 its own?"));
     }
 
     @Test

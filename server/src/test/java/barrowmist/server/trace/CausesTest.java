@@ -1,13 +1,10 @@
 package barrowmist.server.trace;
 
 import static org.assertj.core.api.Assertions.assertThat;
-import static org.assertj.core.api.Assertions.within;
 
 import barrowmist.core.roast.KnownLog;
-import barrowmist.core.trace.TableFacts;
 import barrowmist.server.Lab;
 import barrowmist.server.LabTest;
-import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.test.web.servlet.MockMvc;
@@ -15,56 +12,10 @@ import tools.jackson.databind.JsonNode;
 
 /** Causes beside those of the curve, by the public API alone, as a script would send them. */
 @LabTest
-class CausesTest {
-
-    private static final String SEVENS = """
-            "form":"hundred-point","cupper":"Ines K.","attributes":{"fragranceAroma":7,"flavour":7,"aftertaste":7,"acidity":7,
-            "body":7,"balance":7,"overall":7}""";
-
-    private final Lab lab;
-    private final long lotId;
+class CausesTest extends CuppedLab {
 
     CausesTest(@Autowired MockMvc mvc) {
-        lab = new Lab(mvc);
-        lotId = lab.lot("washed");
-    }
-
-    private long roast() {
-        return roast("2026-03-02T09:10");
-    }
-
-    private long roast(String roastedAt) {
-        return lab.csv(
-                        "/api/lots/" + lotId + "/roasts?greenG=120&roastedG=104.4",
-                        "# roasted_at: " + roastedAt + "\n" + KnownLog.csv(false))
-                .id();
-    }
-
-    private long table(String cuppedAt, long... roasts) {
-        String ids =
-                Stream.of(roasts).map(java.util.Arrays::toString).findFirst().orElseThrow();
-        return lab.post("/api/cuppings", "{\"cuppedAt\":\"%s\",\"roastIds\":%s}".formatted(cuppedAt, ids))
-                .id();
-    }
-
-    private void sheet(long table, long roastId, String words) {
-        assertThat(lab.post(
-                                "/api/cuppings/" + table + "/sheets",
-                                "{\"roastId\":%d,%s,\"words\":[%s]}".formatted(roastId, SEVENS, words))
-                        .status())
-                .isEqualTo(201);
-    }
-
-    private JsonNode trace(long roastId) {
-        JsonNode trace = lab.get("/api/roasts/" + roastId + "/trace").body();
-        double sum = trace.get("sound").asDouble() + trace.get("none").asDouble();
-        for (String part : new String[] {"findings", "folded"}) {
-            for (JsonNode f : trace.get(part)) {
-                sum += f.get("probability").asDouble();
-            }
-        }
-        assertThat(sum).isCloseTo(1, within(1e-6));
-        return trace;
+        super(mvc);
     }
 
     private void supported(long roastId, String cause) {
@@ -92,21 +43,6 @@ class CausesTest {
             }
         }
         throw new AssertionError("not on the list");
-    }
-
-    /** A lot that is roasted for months: those made nearest speak, whoever cupped them first. */
-    @Test
-    void ofALotWithMoreRoastsThoseMadeNearestSpeak() {
-        long roast = roast("2026-03-02T09:10");
-        String flat = "{\"word\":\"flat\",\"cups\":5}";
-        long far = roast("2025-01-08T09:10");
-        sheet(table("2026-04-01T09:00:00Z", far), far, flat);
-        for (int i = 0; i < TableFacts.MOST_OF_LOT; i++) {
-            long near = roast("2026-03-%02dT%02d:10".formatted(3 + i / 10, 8 + i % 10));
-            sheet(table("2026-04-01T09:00:00Z", near), near, flat.replace("flat", "sweet"));
-        }
-        sheet(table("2026-04-01T09:00:00Z", roast), roast, flat);
-        assertThat(trace(roast).toString()).contains("0 of 30 other roasts of the lot share it");
     }
 
     @Test
