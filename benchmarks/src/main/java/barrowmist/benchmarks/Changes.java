@@ -33,8 +33,11 @@ public final class Changes {
                 is left wrong is the change's own. None of the drums is the model that is fitted to it. It is invented data.
 
                 *Gone*: a figure has moved by two thirds to one and a half of what it should; a crash is no more. *Size*: within a
-                quarter of what the same lever takes on the drum itself, or one step of the control. *House step*: the model says
-                that no single change does it; that is said beside the change, and its size is not counted.
+                quarter of what the same lever takes on the drum itself, or one step of the control. *House step*: neither the
+                model nor what is usual says how much it takes; that is said beside the change, and its size is not counted.
+
+                A rate is wrong when it is beyond what is usual on the drum and its spread, and a crash is one where the same
+                batch has none without the cut. A crash on hot air goes back to the gas that is usual there.
 
                 | drum | what went wrong | right way | gone | size | house steps | what was moved |
                 |---|---|---|---|---|---|---|
@@ -51,13 +54,19 @@ public final class Changes {
                 trial.outcomes.forEach((wrong, outcome) ->
                         all.computeIfAbsent(wrong, w -> new Outcome()).add(outcome));
             }
-            all.forEach((wrong, outcome) -> row(out, kind, wrong, outcome));
+            Outcome together = new Outcome();
+            all.forEach((wrong, outcome) -> {
+                row(out, kind, wrong.label(), outcome);
+                together.add(outcome);
+            });
+            together.chosen.clear();
+            row(out, kind, "**all of these**", together);
             System.out.println(kind.label());
         }
         Files.writeString(Path.of(args[0]), out.toString());
     }
 
-    private static void row(StringBuilder out, DrumKind kind, Wrong wrong, Outcome o) {
+    private static void row(StringBuilder out, DrumKind kind, String wrong, Outcome o) {
         String moved = o.chosen.entrySet().stream()
                 .map(e -> "%s (%d)".formatted(e.getKey(), e.getValue().n))
                 .collect(Collectors.joining(", "));
@@ -65,7 +74,7 @@ public final class Changes {
                 Locale.ROOT,
                 "| %s | %s | %s | %s | %s | %d | %s |%n",
                 kind.label(),
-                wrong.label(),
+                wrong,
                 o.rightWay,
                 o.gone.n == 0 ? "" : o.gone,
                 o.size.n == 0 ? "" : o.size,

@@ -9,7 +9,7 @@ import java.util.OptionalDouble;
 public final class RoastAnalyzer {
 
     /** Version of these rules; stored beside figures made by them, which are made anew when it changes. */
-    public static final int RULES_VERSION = 6;
+    public static final int RULES_VERSION = 7;
 
     /** Rate of rise is shown up to this far from a marked event, s. */
     private static final double NEAR_S = 10;
@@ -91,7 +91,7 @@ public final class RoastAnalyzer {
                         turning.map(Milestone::timeS).orElse(0.0),
                         marked.timeS(EventKind.DROP).orElse(Double.MAX_VALUE)),
                 sinceCharge.drumRpm().heldMean(0, marked.timeS(EventKind.DROP).orElse(Double.MAX_VALUE)),
-                GasFigures.of(sinceCharge.gasPct(), dryEnd, crack));
+                GasFigures.of(sinceCharge.gasPct(), dryEnd, crack, drop));
     }
 
     private FaultFinder.Found faults(

@@ -120,10 +120,17 @@ public final class ChangeSizing {
         Tried best = tried.get(0);
         Correction change = best.lever().told().apply(best.size());
         List<String> weighed = tried.subList(1, tried.size()).stream()
-                .map(t -> "%s would do it too, and costs the other aims more (by %s tolerances)."
-                        .formatted(capital(t.lever().name()), number(Math.max(0.1, t.cost() - best.cost()))))
+                .map(t -> beside(best, t))
                 .toList();
         return new Sized(change, Optional.of(best.plan()), said(best), weighed);
+    }
+
+    private static String beside(Tried best, Tried other) {
+        String name = capital(other.lever().name());
+        return other.modelled()
+                ? "%s would do it too, and costs the other aims more (by %s tolerances)."
+                        .formatted(name, number(Math.max(0.1, other.cost() - best.cost())))
+                : "%s would go back to what is usual too, and does less of it by this drum's model.".formatted(name);
     }
 
     private static String said(Tried best) {

@@ -30,8 +30,12 @@ final class LaidOn {
      * @param again the same as the model has it
      * @param would changed, as the model has it
      * @param plan its moves, all at a time
+     * @return the roast as it was where it came to first crack and the model does not: then the two are not alike
      */
     static RoastAnalysis of(RoastAnalysis truly, RoastAnalysis again, RoastAnalysis would, ControlPlan plan) {
+        if (cracks(truly) && !(cracks(again) && cracks(would))) {
+            return truly;
+        }
         Series logged = truly.log().beanC().slice(0, Double.MAX_VALUE, 0);
         List<double[]> readings = new ArrayList<>();
         for (int i = 0; i < logged.size(); i++) {
@@ -63,6 +67,10 @@ final class LaidOn {
                 would.figures().firstCrack());
         double endS = readings.isEmpty() ? 0 : readings.get(readings.size() - 1)[0];
         return new RoastAnalyzer(truly.judgedBy()).analyze(log, events.with(EventKind.DROP, endS), Band.NONE);
+    }
+
+    private static boolean cracks(RoastAnalysis a) {
+        return a.figures().firstCrack().isPresent();
     }
 
     private static OptionalDouble at(RoastAnalysis a, double t) {

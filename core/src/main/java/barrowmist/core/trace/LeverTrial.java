@@ -42,13 +42,15 @@ final class LeverTrial {
      * A lever at the size that it takes.
      *
      * @param cost to the other aims, in tolerances
+     * @param mends the share of what is to be mended that it does, by the model; 1 where it does it
      * @param modelled whether the model has a say in its size
      * @param usual whether what is usual has one
      */
-    record Tried(Lever lever, double size, NextPlan plan, double cost, boolean modelled, boolean usual) {}
+    record Tried(Lever lever, double size, NextPlan plan, double cost, double mends, boolean modelled, boolean usual) {}
 
     /**
-     * Each lever that does it, the one that costs least first.
+     * Each lever that does it, or that goes back to what is usual and does it as nearly as the model can tell: the one that
+     * costs least first. Then those that only go back to what is usual, the one that does most first.
      *
      * @param same the roast unchanged
      * @param levers those of a roast that is planned so
@@ -68,12 +70,27 @@ final class LeverTrial {
             if (does || lever.clearHabit(rules).isPresent()) {
                 double size = sized(lever, least);
                 // what it costs to do all of it: one that goes back but half way is no cheaper
-                double costs = cost.of(again, next.apply(plan.apply(does ? lever.settable(least) : size)), mending);
-                out.add(new Tried(lever, size, lever.plan().apply(size), costs, does, usual(lever, least)));
+                RoastAnalysis would = next.apply(plan.apply(does ? lever.settable(least) : size));
+                out.add(new Tried(
+                        lever,
+                        size,
+                        lever.plan().apply(size),
+                        cost.of(again, would, mending),
+                        does ? 1 : mends(again, would),
+                        does,
+                        usual(lever, least)));
             }
         }
-        out.sort(Comparator.comparingDouble(Tried::cost));
+        double nearly = 1 - off(1);
+        out.sort(Comparator.comparing((Tried t) -> t.mends() < nearly)
+                .thenComparingDouble(t -> t.mends() < nearly ? -t.mends() : t.cost()));
         return out;
+    }
+
+    private double mends(RoastAnalysis again, RoastAnalysis would) {
+        double share = mending instanceof Moved moved ? moved.share(again, would) : 0;
+        // where the figure is no longer there, nothing is known
+        return Double.isNaN(share) ? 0 : share;
     }
 
     /** By the model and by what is usual, as far as each says anything. */
@@ -87,7 +104,8 @@ final class LeverTrial {
 
     private boolean usual(Lever lever, double least) {
         return lever.habit()
-                .filter(h -> Double.isNaN(least) || h.speaks(least, off(least), apart(least), rules))
+                .filter(h -> Double.isNaN(least)
+                        || mending instanceof Moved && h.speaks(least, off(least), apart(least), rules))
                 .isPresent();
     }
 

@@ -132,6 +132,11 @@ final class Levers {
 
     private List<Lever> calmer() {
         List<Lever> out = new ArrayList<>(List.of(gasFromDryEnd(true)));
+        double dryS = NextPlan.dryEndS(truly);
+        truly.figures()
+                .firstCrack()
+                .flatMap(m -> again.rise(dryS, m.timeS()))
+                .ifPresent(rise -> out.add(lessRise(rise)));
         truly.figures()
                 .firstCrack()
                 .map(m -> m.timeS() - RoastFigures.BEFORE_CRACK_S)
@@ -140,6 +145,8 @@ final class Levers {
                                 lessGas(
                                         "less gas from a minute before first crack on",
                                         atS,
+                                        again.gasPct(Math.rint(atS)),
+                                        MOST,
                                         "Give %s from %s, a minute before first crack, not %s, and hold every later step as much lower.")));
         return out;
     }
@@ -147,16 +154,19 @@ final class Levers {
     /** How far the gas stood above the usual, or below it. */
     private Optional<Lever.Habit> habit(Stretch stretch, int sign) {
         OptionalDouble was = truly.figures().gas().of(stretch);
-        return was.isPresent() && reference.gasPct(stretch) instanceof Band.Learned usual
-                ? Optional.of(new Lever.Habit(sign * (was.getAsDouble() - usual.median()), usual.spread()))
+        return was.isPresent() ? habit(stretch, was.getAsDouble(), sign) : Optional.empty();
+    }
+
+    private Optional<Lever.Habit> habit(Stretch stretch, double wasPct, int sign) {
+        return reference.gasPct(stretch) instanceof Band.Learned usual
+                ? Optional.of(new Lever.Habit(sign * (wasPct - usual.median()), usual.spread()))
                 : Optional.empty();
     }
 
-    private Lever lessGas(String name, double atS, String text) {
-        double from = again.gasPct(Math.rint(atS));
+    private Lever lessGas(String name, double atS, double from, double most, String text) {
         return new Lever(
                 name,
-                Math.min(MOST, from),
+                Math.min(most, from),
                 STEP_PCT,
                 less -> new Correction(
                                 "gas",
@@ -171,6 +181,16 @@ final class Levers {
                 habit(Stretch.BEFORE_CRACK, 1));
     }
 
+    /** No farther than to where the gas stood before it: that is the roast without it. */
+    private Lever lessRise(NextPlan.Rise rise) {
+        return lessGas(
+                "a smaller rise of gas before first crack",
+                rise.atS(),
+                rise.toPct(),
+                rise.toPct() - rise.fromPct(),
+                "Give %s at %s, not %s, and hold every later step as much lower.");
+    }
+
     private String sentence(String text, double to, double atS, double from) {
         return text.formatted(
                 wording.controls().gasText(to),
@@ -178,21 +198,36 @@ final class Levers {
                 wording.controls().gasText(from));
     }
 
-    /** The cut made smaller, earlier as the house makes it or where it was; or the heat that a stall wants. */
+    /**
+     * The cut made smaller, earlier as the house makes it or where it was; or the heat that a stall wants. Back to what the gas
+     * usually has from first crack on it goes where it was, and a spread above it: the next roast is never quite the same.
+     */
     private List<Lever> cuts() {
         List<Lever> out = new ArrayList<>();
-        out.add(cut(house.wasS().isPresent() ? "a smaller cut made earlier" : "more gas before it", house));
-        house.wasS().ifPresent(was -> out.add(cut("a smaller cut at the same time", house.at(was, house.wasS()))));
+        String first = house.wasS().isPresent() ? "a smaller cut made earlier" : "more gas before it";
+        out.add(cut(first, house, Optional.empty()));
+        house.wasS()
+                .ifPresent(was -> out.add(cut(
+                        "a smaller cut at the same time",
+                        house.at(was, house.wasS()),
+                        habit(Stretch.DEVELOPMENT, house.from(), -1))));
         return out;
     }
 
-    private Lever cut(String name, Correction at) {
+    /** @param usual how far the gas stood below the usual once it was cut */
+    private Lever cut(String name, Correction at, Optional<Lever.Habit> usual) {
         double step = rules.value("correct.gas-step");
         // on the marks of the scale, above where it stood
         double first = Math.floor(at.from() / step) * step;
         DoubleFunction<Correction> told =
                 by -> GasCorrections.resized(at, Math.min(100, first + by), wording.controls());
         double before = house.wasS().isPresent() ? again.gasPct(house.wasS().getAsDouble()) : 100;
-        return new Lever(name, Math.max(step, before - first), step, told, by -> planned.apply(told.apply(by)));
+        return new Lever(
+                name,
+                Math.max(step, before - first),
+                step,
+                told,
+                by -> planned.apply(told.apply(by)),
+                usual.map(h -> new Lever.Habit(h.size() + h.spread() + at.from() - first, h.spread())));
     }
 }

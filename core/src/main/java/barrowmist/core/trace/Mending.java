@@ -46,6 +46,11 @@ sealed interface Mending {
             return Math.signum(by) * believed(drum) * moved >= Math.abs(by) - but;
         }
 
+        /** How much of it is done as the model stands; NaN where one of the roasts does not have the figure. */
+        double share(RoastAnalysis again, RoastAnalysis would) {
+            return (of.applyAsDouble(would) - of.applyAsDouble(again)) / by;
+        }
+
         /** Roasts differ in the rate at first crack by all that went before it, and are moved by a step just before it. */
         private double believed(ForetoldDrum drum) {
             return meant == KeyFigure.ROR_AT_FIRST_CRACK ? 1 : drum.believed(meant);

@@ -26,6 +26,9 @@ public record NextPlan(double chargeC, double greenG, ControlPlan controls) {
     /** Two times of a move that are one, s: the log has them to the second. */
     private static final double SAME_S = 2;
 
+    /** First crack is not at the same reading each time, °C (house default). */
+    private static final double HARDLY_C = 4;
+
     private static final double MOST_PCT = 100;
 
     /**
@@ -75,7 +78,12 @@ public record NextPlan(double chargeC, double greenG, ControlPlan controls) {
             return Optional.empty();
         }
         Milestone drop = f.drop().get();
-        DropRule end = new DropRule(DropRule.By.BEAN_C, drop.beanC());
+        // what hardly rose after first crack may be at that temperature before it, the next time
+        boolean hardlyRose =
+                f.developmentRiseC().isPresent() && f.developmentRiseC().getAsDouble() < HARDLY_C;
+        DropRule end = hardlyRose
+                ? new DropRule(DropRule.By.DEVELOPMENT_S, f.developmentS().orElseThrow())
+                : new DropRule(DropRule.By.BEAN_C, drop.beanC());
         ControlPlan moves = ControlPlan.of(analysis.log(), usual, end, drop.timeS());
         return Optional.of(new NextPlan(f.chargeC().getAsDouble(), greenG, moves));
     }
@@ -141,6 +149,25 @@ public record NextPlan(double chargeC, double greenG, ControlPlan controls) {
                 Control.GAS,
                 s -> timeS(s) < untilS ? s.withValue(within(s.value() + byPct)) : s,
                 within(controls.atCharge().gasPct() + byPct));
+    }
+
+    /** A move of gas upwards. */
+    record Rise(double atS, double fromPct, double toPct) {}
+
+    /** The largest one between two times. */
+    Optional<Rise> rise(double fromS, double toS) {
+        double standing = controls.atCharge().gasPct();
+        Rise out = null;
+        for (ControlStep s : controls.steps()) {
+            if (s.control() == Control.GAS) {
+                double by = s.value() - standing;
+                if (timeS(s) > fromS && timeS(s) < toS && by > 0 && (out == null || by > out.toPct - out.fromPct)) {
+                    out = new Rise(timeS(s), standing, s.value());
+                }
+                standing = s.value();
+            }
+        }
+        return Optional.ofNullable(out);
     }
 
     /** Where the gas stands just before a time, %. */

@@ -13,7 +13,7 @@ import java.util.Optional;
 public final class TraceEngine {
 
     /** Counted up with the program's own rules: what was traced by others is traced again. */
-    public static final int RULES_VERSION = 7;
+    public static final int RULES_VERSION = 8;
 
     private final TraceRules rules;
     private final CauseTable table;

@@ -16,20 +16,25 @@ class GasFiguresTest {
 
     @Test
     void eachStretchHasItsOwnMean() {
-        GasFigures gas = GasFigures.of(GAS, at(200), at(520));
+        GasFigures gas = GasFigures.of(GAS, at(200), at(480), at(520));
         assertThat(gas.dryingPct()).hasValue(70);
-        // 100 s at 60, 200 s at 50 and 20 s at 20
-        assertThat(gas.browningPct()).hasValue((6000 + 10000 + 400) / 320.0);
-        assertThat(gas.of(GasFigures.Stretch.BEFORE_CRACK)).hasValue((40 * 50 + 20 * 20) / 60.0);
+        // 100 s at 60 and 180 s at 50
+        assertThat(gas.browningPct()).hasValue((6000 + 9000) / 280.0);
+        assertThat(gas.of(GasFigures.Stretch.BEFORE_CRACK)).hasValue(50);
+        assertThat(gas.of(GasFigures.Stretch.DEVELOPMENT)).hasValue((20 * 50 + 20 * 20) / 40.0);
     }
 
     @Test
     void whatHasNoEndHasNoMean() {
-        assertThat(GasFigures.of(GAS, Optional.empty(), Optional.empty())).isEqualTo(GasFigures.NONE);
-        assertThat(GasFigures.of(Series.empty(), at(200), at(520))).isEqualTo(GasFigures.NONE);
-        assertThat(GasFigures.of(GAS, at(200), Optional.empty()).browningPct()).isEmpty();
-        assertThat(GasFigures.of(GAS, Optional.empty(), at(520)).browningPct()).isEmpty();
-        assertThat(GasFigures.of(GAS, Optional.empty(), at(520)).beforeCrackPct())
-                .isPresent();
+        assertThat(GasFigures.of(GAS, Optional.empty(), Optional.empty(), Optional.empty()))
+                .isEqualTo(GasFigures.NONE);
+        assertThat(GasFigures.of(Series.empty(), at(200), at(480), at(520))).isEqualTo(GasFigures.NONE);
+        assertThat(GasFigures.of(GAS, at(200), Optional.empty(), Optional.empty())
+                        .browningPct())
+                .isEmpty();
+        GasFigures notDry = GasFigures.of(GAS, Optional.empty(), at(520), Optional.empty());
+        assertThat(notDry.browningPct()).isEmpty();
+        assertThat(notDry.beforeCrackPct()).isPresent();
+        assertThat(notDry.developmentPct()).isEmpty();
     }
 }

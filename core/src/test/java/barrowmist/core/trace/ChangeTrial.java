@@ -109,6 +109,10 @@ public final class ChangeTrial {
         if (truly.figures().drop().isEmpty() || truly.figures().firstCrack().isEmpty()) {
             return;
         }
+        if (wrong == Wrong.CRASH && !sound.faults(Fault.Kind.CRASH).isEmpty()) {
+            // it falls so without the cut as well
+            return;
+        }
         correction(wrong, truly, sound).ifPresent(c -> correct(wrong, c, day, truly));
     }
 
@@ -130,26 +134,32 @@ public final class ChangeTrial {
         if (wrong == Wrong.CRASH) {
             boolean gone = after.faults(Fault.Kind.CRASH).isEmpty();
             out.rightWay.add(gone || deepest(after) < deepest(truly));
-            if (!house) {
-                compare(out, c, sizing, day, truly, gone);
-            }
+            compare(out, c, sizing, day, truly, gone, house);
         } else {
             double target = wrong == Wrong.EARLY_HEAT ? usualPeak() : figure(wrong, truly) + c.to() - c.from();
             double moved = (figure(wrong, after) - figure(wrong, truly)) / (target - figure(wrong, truly));
             out.rightWay.add(moved > 0);
+            boolean gone = moved >= 2.0 / 3 && moved <= 1.5;
             if (exact) {
-                out.gone.add(moved >= 2.0 / 3 && moved <= 1.5);
-            } else if (!house) {
-                compare(out, c, sizing, day, truly, moved >= 2.0 / 3 && moved <= 1.5);
+                out.gone.add(gone);
+            } else {
+                compare(out, c, sizing, day, truly, gone, house);
             }
         }
     }
 
     /** The size that the drum itself would have wanted of the same lever. */
-    private void compare(Outcome out, Correction c, ChangeSizing sizing, Trial day, RoastAnalysis truly, boolean gone) {
+    private void compare(
+            Outcome out,
+            Correction c,
+            ChangeSizing sizing,
+            Trial day,
+            RoastAnalysis truly,
+            boolean gone,
+            boolean house) {
         out.gone.add(gone);
         Optional<Mending> meant = Mending.of(c, truly, reference, TraceRules.DEFAULTS);
-        if (meant.isEmpty()) {
+        if (house || meant.isEmpty()) {
             return;
         }
         Mending mending = meant.get();
@@ -167,8 +177,15 @@ public final class ChangeTrial {
         return reference.peakCPerMin() instanceof Band.Learned l ? l.median() : Double.NaN;
     }
 
-    private double usualSpread() {
-        return reference.peakCPerMin() instanceof Band.Learned l ? l.spread() : 0;
+    /** The least that is wrong: of a rate, what lies beyond the usual of the drum, and its spread. */
+    private double least(Wrong wrong, double wanted) {
+        Band usual = switch (wrong) {
+            case EARLY_HEAT -> reference.peakCPerMin();
+            case FAST_AT_CRACK -> reference.of(KeyFigure.ROR_AT_FIRST_CRACK);
+            default -> Band.NONE;
+        };
+        double rate = wrong == Wrong.FAST_AT_CRACK || wrong == Wrong.EARLY_HEAT ? 1.5 : 12;
+        return usual instanceof Band.Learned l ? Math.max(rate, l.median() + l.spread() - wanted) : rate;
     }
 
     private static double deepest(RoastAnalysis a) {
@@ -187,13 +204,8 @@ public final class ChangeTrial {
         }
         double was = figure(wrong, truly);
         double wanted = wrong == Wrong.EARLY_HEAT ? usualPeak() : figure(wrong, sound);
-        double least = wrong == Wrong.FAST_AT_CRACK || wrong == Wrong.EARLY_HEAT ? 1.5 : 12;
-        if (wrong == Wrong.EARLY_HEAT) {
-            // what lies within the usual spread is nothing wrong
-            least = Math.max(least, usualSpread());
-        }
         double way = wrong == Wrong.LONG_BROWNING || wrong == Wrong.FAST_AT_CRACK || wrong == Wrong.EARLY_HEAT ? 1 : -1;
-        if (!(way * (was - wanted) >= least)) {
+        if (!(way * (was - wanted) >= least(wrong, wanted))) {
             return Optional.empty();
         }
         return Optional.of(

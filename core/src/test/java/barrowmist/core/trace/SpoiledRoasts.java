@@ -11,6 +11,9 @@ import java.util.Random;
 /** Sound roasts roasted once more with one thing wrong, by more or by less. */
 final class SpoiledRoasts {
 
+    /** A roast that does not come to its temperature is dropped so long after its development, s. */
+    private static final double LONGER_S = 45;
+
     private SpoiledRoasts() {}
 
     /** @param sound the roast that it would have been */
@@ -22,7 +25,8 @@ final class SpoiledRoasts {
         double much = random.nextDouble();
         double f = answers(day.kind());
         // slow metal answers late to what is done after dry end
-        double late = day.kind() == DrumKind.ELECTRIC ? 2 * f : f;
+        boolean slow = day.kind() == DrumKind.ELECTRIC;
+        double late = slow ? 2 * f : f;
         double chargeC = day.fit().batch().chargeC();
         Controls meant = RoastedPlans.held(
                 NextPlan.again(sound, RoastedPlans.USUAL, day.fit().batch().greenG())
@@ -31,7 +35,8 @@ final class SpoiledRoasts {
         Controls moved = switch (wrong) {
             case SHORT_BROWNING -> (t, c) -> more(meant.at(t, c), t >= dryS ? late * (5 + 7 * much) : 0);
             case LONG_BROWNING -> (t, c) -> more(meant.at(t, c), t >= dryS ? -late * (4 + 4 * much) : 0);
-            case FAST_AT_CRACK -> (t, c) -> more(meant.at(t, c), t >= crackS - 75 ? late * (8 + 10 * much) : 0);
+            case FAST_AT_CRACK ->
+                (t, c) -> more(meant.at(t, c), t >= crackS - (slow ? 150 : 75) ? late * (8 + 10 * much) : 0);
             case EARLY_HEAT -> (t, c) -> more(meant.at(t, c), t < dryS ? f * (10 + 12 * much) : 0);
             default -> meant;
         };
@@ -41,7 +46,8 @@ final class SpoiledRoasts {
                         moved,
                         wrong == Wrong.SHORT_DEVELOPMENT
                                 ? (t, c, since) -> since >= developedS - 20 - 20 * much
-                                : (t, c, since) -> t > RoastedPlans.FALLING_S && c >= dropC,
+                                : (t, c, since) ->
+                                        t > RoastedPlans.FALLING_S && c >= dropC || since >= developedS + LONGER_S,
                         RoastedPlans.NOISE_C));
     }
 

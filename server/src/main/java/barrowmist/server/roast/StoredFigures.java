@@ -67,6 +67,7 @@ class StoredFigures {
     private @Nullable Double gasDrying;
     private @Nullable Double gasBrowning;
     private @Nullable Double gasBeforeCrack;
+    private @Nullable Double gasDevelopment;
 
     protected StoredFigures() {}
 
@@ -93,6 +94,7 @@ class StoredFigures {
         gasDrying = Optionals.orNull(f.gas().dryingPct());
         gasBrowning = Optionals.orNull(f.gas().browningPct());
         gasBeforeCrack = Optionals.orNull(f.gas().beforeCrackPct());
+        gasDevelopment = Optionals.orNull(f.gas().developmentPct());
     }
 
     RoastFigures figures() {
@@ -112,7 +114,7 @@ class StoredFigures {
                         Optionals.of(environmentDropC),
                         Optionals.of(environmentPeakC)),
                 Optionals.of(drumRpm),
-                new GasFigures(Optionals.of(gasDrying), Optionals.of(gasBrowning), Optionals.of(gasBeforeCrack)));
+                new GasFigures(Optionals.of(gasDrying), Optionals.of(gasBrowning), Optionals.of(gasBeforeCrack), Optionals.of(gasDevelopment)));
     }
 
     private static @Nullable Double timeS(Optional<Milestone> m) {
