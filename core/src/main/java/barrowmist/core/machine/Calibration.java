@@ -1,7 +1,9 @@
 package barrowmist.core.machine;
 
+import barrowmist.core.roast.KeyFigure;
 import barrowmist.core.roast.KeyFigure.Unit;
 import java.util.Arrays;
+import java.util.stream.IntStream;
 
 /**
  * How a figure that a model foretells is corrected by what came of it in roasts that were left out: a straight line through
@@ -10,10 +12,12 @@ import java.util.Arrays;
  * @param foretold mean of what was foretold, in the figure's unit
  * @param actual mean of what came
  * @param slope how far a difference in what is foretold is believed
- * @param error standard deviation of what it still misses, in the figure's unit
+ * @param error standard deviation of what it still misses about the mean, in the figure's unit
  * @param usualError the same of the machine's usual value, that is of the mean alone
+ * @param growth what it misses grows with the figure to this power: 0 where it is as much for all
  */
-public record Calibration(double foretold, double actual, double slope, double error, double usualError) {
+public record Calibration(
+        double foretold, double actual, double slope, double error, double usualError, double growth) {
 
     /** With fewer pairs there is nothing to correct by. */
     public static final int FEWEST = 4;
@@ -35,18 +39,26 @@ public record Calibration(double foretold, double actual, double slope, double e
     /** That counts as so many roasts more: six that were met by luck do not make a narrow band (house default). */
     private static final double OTHER_DRUMS = 1;
 
+    /**
+     * A roast that comes late to first crack, or to the drop, rises slowly there, so that a degree is more seconds: what is missed
+     * grows with the square of the time (house default; so seen on the stand-in drums).
+     */
+    private static final double LATE = 2;
+
     /** The model that is used was fitted to more roasts than those that were tried (house default). */
     private static final double FITTED_TO_MORE = 0.95;
 
     /**
-     * @param unit of the figure
+     * @param figure which it is
      * @param foretold what a model said of each roast that it had not seen
      * @param actual what came, as many
      */
-    public static Calibration of(Unit unit, double[] foretold, double[] actual) {
+    public static Calibration of(KeyFigure figure, double[] foretold, double[] actual) {
         int n = foretold.length;
-        double meanForetold = mean(foretold);
-        double meanActual = mean(actual);
+        double growth = figure == KeyFigure.FIRST_CRACK_S || figure == KeyFigure.TOTAL_S ? LATE : 0;
+        double[] weight = weights(foretold, growth);
+        double meanForetold = mean(foretold, weight);
+        double meanActual = mean(actual, weight);
         double xx = 0;
         double xy = 0;
         double yy = 0;
@@ -54,18 +66,18 @@ public record Calibration(double foretold, double actual, double slope, double e
         for (int i = 0; i < n; i++) {
             double x = foretold[i] - meanForetold;
             double y = actual[i] - meanActual;
-            xx += x * x;
-            xy += x * y;
-            yy += y * y;
-            raw += (y - x) * (y - x);
+            xx += weight[i] * x * x;
+            xy += weight[i] * x * y;
+            yy += weight[i] * y * y;
+            raw += weight[i] * (y - x) * (y - x);
         }
         double hold = raw / n / (SLOPE_SD * SLOPE_SD);
         double slope = hold + xx > 0 ? Math.max(0, (xy + hold) / (xx + hold)) : 1;
         double left = Math.max(0, yy - 2 * slope * xy + slope * slope * xx);
-        double share = unit == Unit.CELSIUS ? TEMPERATURE_SHARE : TIME_SHARE;
+        double share = figure.unit() == Unit.CELSIUS ? TEMPERATURE_SHARE : TIME_SHARE;
         double others = OTHER_DRUMS * share * share * yy / Math.max(1, n - 1);
         double error = FITTED_TO_MORE * wider(left + others, n - USED_UP + OTHER_DRUMS, n);
-        return new Calibration(meanForetold, meanActual, slope, error, wider(yy, n - USED_UP, n));
+        return new Calibration(meanForetold, meanActual, slope, error, wider(yy, n - USED_UP, n), growth);
     }
 
     private static double wider(double squares, double free, int n) {
@@ -73,8 +85,26 @@ public record Calibration(double foretold, double actual, double slope, double e
         return few * Math.sqrt(squares / Math.max(1, free));
     }
 
-    private static double mean(double[] values) {
-        return Arrays.stream(values).average().orElse(0);
+    /** One for each on average, less for those that are missed by more. */
+    private static double[] weights(double[] foretold, double growth) {
+        double middle = Arrays.stream(foretold).average().orElse(0);
+        double[] weight = Arrays.stream(foretold)
+                .map(x -> Math.pow(x / middle, -2 * growth))
+                .toArray();
+        double mean = Arrays.stream(weight).average().orElse(1);
+        return Arrays.stream(weight).map(w -> w / mean).toArray();
+    }
+
+    private static double mean(double[] values, double[] weight) {
+        return IntStream.range(0, values.length)
+                .mapToDouble(i -> weight[i] * values[i])
+                .average()
+                .orElse(0);
+    }
+
+    /** How far off a figure that is foretold so may be, one standard deviation; about the mean where it is not a number. */
+    public double error(double value) {
+        return growth == 0 || Double.isNaN(value) ? error : error * Math.pow(value / foretold, growth);
     }
 
     /** A foretold figure, corrected; same unit. */

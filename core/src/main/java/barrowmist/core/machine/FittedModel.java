@@ -47,9 +47,9 @@ public record FittedModel(
         calibration = Map.copyOf(calibration);
     }
 
-    /** How far off a foretold figure may be: one standard deviation, in its unit. Empty when nothing was left out. */
-    public Optional<Double> error(KeyFigure figure) {
-        return Optional.ofNullable(calibration.get(figure)).map(Calibration::error);
+    /** How far off a figure that the curve shows may be: one standard deviation, in its unit. Empty when nothing was left out. */
+    public Optional<Double> error(KeyFigure figure, double value) {
+        return Optional.ofNullable(calibration.get(figure)).map(c -> c.error(value));
     }
 
     /** A figure that the curve shows, corrected by what came in roasts left out; same unit. */

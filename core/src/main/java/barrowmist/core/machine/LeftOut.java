@@ -58,7 +58,7 @@ record LeftOut(Map<KeyFigure, Calibration> calibration, OutlookRecord outlooks) 
                 calibration.put(
                         figure,
                         Calibration.of(
-                                figure.unit(),
+                                figure,
                                 with.stream()
                                         .mapToDouble(l -> l.foretold.get(figure))
                                         .toArray(),

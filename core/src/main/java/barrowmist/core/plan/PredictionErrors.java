@@ -19,10 +19,10 @@ record PredictionErrors(FittedModel model, EventTemperatures events, RoastAnalys
 
     /** What the model misses, and what follows from an event being called a little earlier or later. */
     Optional<Double> of(KeyFigure figure) {
-        if (model.error(figure).isEmpty()) {
+        if (model.error(figure, shown(figure)).isEmpty()) {
             return Optional.empty();
         }
-        double ofModel = model.error(figure).get();
+        double ofModel = ofModel(figure);
         return Optional.of(
                 switch (figure) {
                     case DRY_END_S ->
@@ -44,6 +44,15 @@ record PredictionErrors(FittedModel model, EventTemperatures events, RoastAnalys
                 });
     }
 
+    /** Where the curve has it; NaN where it does not. */
+    private double shown(KeyFigure figure) {
+        return figure.of(analysis.figures()).orElse(Double.NaN);
+    }
+
+    private double ofModel(KeyFigure figure) {
+        return model.error(figure, shown(figure)).orElse(0.0);
+    }
+
     private double firstCrackErrorS(double ofModel) {
         return Math.hypot(
                 ofModel, secondsFor(events.firstCrackSdC(), analysis.figures().firstCrack()));
@@ -58,16 +67,12 @@ record PredictionErrors(FittedModel model, EventTemperatures events, RoastAnalys
     private double developmentErrorS() {
         return switch (drop.by()) {
             case DEVELOPMENT_S -> 0;
-            case DEVELOPMENT_PCT ->
-                drop.value()
-                        / PERCENT
-                        * firstCrackErrorS(model.error(KeyFigure.FIRST_CRACK_S).orElse(0.0));
-            case TOTAL_S ->
-                firstCrackErrorS(model.error(KeyFigure.FIRST_CRACK_S).orElse(0.0));
+            case DEVELOPMENT_PCT -> drop.value() / PERCENT * firstCrackErrorS(ofModel(KeyFigure.FIRST_CRACK_S));
+            case TOTAL_S -> firstCrackErrorS(ofModel(KeyFigure.FIRST_CRACK_S));
             case BEAN_C, OVER_CRACK_C ->
                 secondsFor(
                         Math.hypot(
-                                model.error(KeyFigure.DROP_C).orElse(0.0),
+                                ofModel(KeyFigure.DROP_C),
                                 drop.by() == DropRule.By.BEAN_C ? events.firstCrackSdC() : 0),
                         analysis.figures().drop());
         };
@@ -79,9 +84,8 @@ record PredictionErrors(FittedModel model, EventTemperatures events, RoastAnalys
     private double totalErrorS() {
         return switch (drop.by()) {
             case TOTAL_S -> 0;
-            case BEAN_C, OVER_CRACK_C -> model.error(KeyFigure.TOTAL_S).orElse(0.0);
-            case DEVELOPMENT_S, DEVELOPMENT_PCT ->
-                firstCrackErrorS(model.error(KeyFigure.FIRST_CRACK_S).orElse(0.0));
+            case BEAN_C, OVER_CRACK_C -> ofModel(KeyFigure.TOTAL_S);
+            case DEVELOPMENT_S, DEVELOPMENT_PCT -> firstCrackErrorS(ofModel(KeyFigure.FIRST_CRACK_S));
         };
     }
 

@@ -11,7 +11,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
-import java.util.function.DoubleFunction;
 import java.util.function.Function;
 
 /**
@@ -62,11 +61,16 @@ final class Levers {
     /** The way of the house first. */
     List<Lever> all() {
         return switch (house.change()) {
-            case "gas" -> house.atS().isEmpty() ? List.of(lessFirstGas(), lowerCharge()) : cuts();
+            case "gas" -> house.atS().isEmpty() ? List.of(lessFirstGas(), lowerCharge()) : cuts().all();
             case "browning" -> List.of(gasFromDryEnd(house.to() > house.from()));
             case "ror-at-first-crack" -> calmer();
             default -> List.of();
         };
+    }
+
+    private CutLevers cuts() {
+        return new CutLevers(
+                house, again, planned, habit(Stretch.DEVELOPMENT, house.from(), -1), rules, wording.controls());
     }
 
     private Lever lessFirstGas() {
@@ -132,22 +136,17 @@ final class Levers {
 
     private List<Lever> calmer() {
         List<Lever> out = new ArrayList<>(List.of(gasFromDryEnd(true)));
-        double dryS = NextPlan.dryEndS(truly);
-        truly.figures()
-                .firstCrack()
-                .flatMap(m -> again.rise(dryS, m.timeS()))
-                .ifPresent(rise -> out.add(lessRise(rise)));
-        truly.figures()
-                .firstCrack()
-                .map(m -> m.timeS() - RoastFigures.BEFORE_CRACK_S)
-                .ifPresent(
-                        atS -> out.add(
-                                lessGas(
-                                        "less gas from a minute before first crack on",
-                                        atS,
-                                        again.gasPct(Math.rint(atS)),
-                                        MOST,
-                                        "Give %s from %s, a minute before first crack, not %s, and hold every later step as much lower.")));
+        truly.figures().firstCrack().map(m -> m.timeS()).ifPresent(crackS -> {
+            GasRise.largest(again.controls(), NextPlan.dryEndS(truly), crackS)
+                    .ifPresent(rise -> out.add(lessRise(rise)));
+            double atS = crackS - RoastFigures.BEFORE_CRACK_S;
+            out.add(lessGas(
+                    "less gas from a minute before first crack on",
+                    atS,
+                    again.gasPct(Math.rint(atS)),
+                    MOST,
+                    "Give %s from %s, a minute before first crack, not %s, and hold every later step as much lower."));
+        });
         return out;
     }
 
@@ -182,12 +181,12 @@ final class Levers {
     }
 
     /** No farther than to where the gas stood before it: that is the roast without it. */
-    private Lever lessRise(NextPlan.Rise rise) {
+    private Lever lessRise(GasRise rise) {
         return lessGas(
                 "a smaller rise of gas before first crack",
                 rise.atS(),
                 rise.toPct(),
-                rise.toPct() - rise.fromPct(),
+                rise.byPct(),
                 "Give %s at %s, not %s, and hold every later step as much lower.");
     }
 
@@ -196,38 +195,5 @@ final class Levers {
                 wording.controls().gasText(to),
                 Clock.text(atS),
                 wording.controls().gasText(from));
-    }
-
-    /**
-     * The cut made smaller, earlier as the house makes it or where it was; or the heat that a stall wants. Back to what the gas
-     * usually has from first crack on it goes where it was, and a spread above it: the next roast is never quite the same.
-     */
-    private List<Lever> cuts() {
-        List<Lever> out = new ArrayList<>();
-        String first = house.wasS().isPresent() ? "a smaller cut made earlier" : "more gas before it";
-        out.add(cut(first, house, Optional.empty()));
-        house.wasS()
-                .ifPresent(was -> out.add(cut(
-                        "a smaller cut at the same time",
-                        house.at(was, house.wasS()),
-                        habit(Stretch.DEVELOPMENT, house.from(), -1))));
-        return out;
-    }
-
-    /** @param usual how far the gas stood below the usual once it was cut */
-    private Lever cut(String name, Correction at, Optional<Lever.Habit> usual) {
-        double step = rules.value("correct.gas-step");
-        // on the marks of the scale, above where it stood
-        double first = Math.floor(at.from() / step) * step;
-        DoubleFunction<Correction> told =
-                by -> GasCorrections.resized(at, Math.min(100, first + by), wording.controls());
-        double before = house.wasS().isPresent() ? again.gasPct(house.wasS().getAsDouble()) : 100;
-        return new Lever(
-                name,
-                Math.max(step, before - first),
-                step,
-                told,
-                by -> planned.apply(told.apply(by)),
-                usual.map(h -> new Lever.Habit(h.size() + h.spread() + at.from() - first, h.spread())));
     }
 }

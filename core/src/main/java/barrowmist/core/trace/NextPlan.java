@@ -151,25 +151,6 @@ public record NextPlan(double chargeC, double greenG, ControlPlan controls) {
                 within(controls.atCharge().gasPct() + byPct));
     }
 
-    /** A move of gas upwards. */
-    record Rise(double atS, double fromPct, double toPct) {}
-
-    /** The largest one between two times. */
-    Optional<Rise> rise(double fromS, double toS) {
-        double standing = controls.atCharge().gasPct();
-        Rise out = null;
-        for (ControlStep s : controls.steps()) {
-            if (s.control() == Control.GAS) {
-                double by = s.value() - standing;
-                if (timeS(s) > fromS && timeS(s) < toS && by > 0 && (out == null || by > out.toPct - out.fromPct)) {
-                    out = new Rise(timeS(s), standing, s.value());
-                }
-                standing = s.value();
-            }
-        }
-        return Optional.ofNullable(out);
-    }
-
     /** Where the gas stands just before a time, %. */
     double gasPct(double atS) {
         double standing = controls.atCharge().gasPct();
@@ -194,7 +175,7 @@ public record NextPlan(double chargeC, double greenG, ControlPlan controls) {
     }
 
     /** The moves of a logged roast are all at a time. */
-    private static double timeS(ControlStep s) {
+    static double timeS(ControlStep s) {
         return s.when() instanceof Trigger.AtTime at ? at.timeS() : 0;
     }
 

@@ -140,12 +140,13 @@ public final class BandTrial {
         Map<KeyFigure, Double> foretold = Foretold.of(model.machine(), roast);
         Map<KeyFigure, Double> came = Foretold.known(roast.figures());
         for (KeyFigure figure : FIGURES) {
-            if (foretold.containsKey(figure) && model.error(figure).isPresent()) {
+            if (foretold.containsKey(figure)
+                    && model.error(figure, foretold.get(figure)).isPresent()) {
                 double actual = came.get(figure);
                 tallies.get(figure)
                         .add(
                                 model.corrected(figure, foretold.get(figure)) - actual,
-                                model.error(figure).get(),
+                                model.error(figure, foretold.get(figure)).get(),
                                 usual(fitted, figure, roast) - actual);
             }
         }

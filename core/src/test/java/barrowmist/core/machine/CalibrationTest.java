@@ -8,7 +8,7 @@ import barrowmist.core.machine.OutlookRecord.Miss;
 import barrowmist.core.machine.OutlookRecord.Span;
 import barrowmist.core.machine.thermal.CurveErrors;
 import barrowmist.core.roast.EventKind;
-import barrowmist.core.roast.KeyFigure.Unit;
+import barrowmist.core.roast.KeyFigure;
 import java.util.List;
 import java.util.Random;
 import java.util.stream.IntStream;
@@ -32,7 +32,7 @@ class CalibrationTest {
             actual[i] = 40 + 0.8 * foretold[i] + 10 * random.nextGaussian();
             library.addData(foretold[i], actual[i]);
         }
-        Calibration c = Calibration.of(Unit.SECONDS, foretold, actual);
+        Calibration c = Calibration.of(KeyFigure.DRY_END_S, foretold, actual);
         assertThat(c.slope()).isCloseTo(library.getSlope(), within(0.01));
         assertThat(c.corrected(540)).isCloseTo(library.predict(540), within(0.6));
         assertThat(c.error()).isCloseTo(10, within(0.8));
@@ -44,17 +44,34 @@ class CalibrationTest {
         Random random = new Random(5);
         double[] actual = drawn(random, 12, 500, 20);
         double[] late = IntStream.range(0, 12).mapToDouble(i -> actual[i] + 15).toArray();
-        Calibration off = Calibration.of(Unit.SECONDS, late, actual);
+        Calibration off = Calibration.of(KeyFigure.DRY_END_S, late, actual);
         assertThat(off.corrected(515)).isCloseTo(500, within(0.01));
         assertThat(off.error())
                 .as("twelve met exactly do not make a model that never misses")
                 .isBetween(0.05 * off.usualError(), 0.15 * off.usualError());
-        assertThat(Calibration.of(Unit.CELSIUS, late, actual).error())
+        assertThat(Calibration.of(KeyFigure.DROP_C, late, actual).error())
                 .as("a temperature is told better")
                 .isLessThan(off.error());
-        Calibration nothing = Calibration.of(Unit.SECONDS, drawn(random, 300, 500, 60), drawn(random, 300, 480, 20));
+        Calibration nothing =
+                Calibration.of(KeyFigure.DRY_END_S, drawn(random, 300, 500, 60), drawn(random, 300, 480, 20));
         assertThat(nothing.slope()).isBetween(0.0, 0.15);
         assertThat(nothing.corrected(900)).as("the usual value, nearly").isCloseTo(480, within(60.0));
+    }
+
+    @Test
+    void aRoastThatComesLateIsToldLessSurely() {
+        Random random = new Random(11);
+        double[] foretold = drawn(random, 4000, 500, 50);
+        double[] actual = java.util.Arrays.stream(foretold)
+                .map(f -> f + 8 * Math.pow(f / 500, 2) * random.nextGaussian())
+                .toArray();
+        Calibration crack = Calibration.of(KeyFigure.FIRST_CRACK_S, foretold, actual);
+        for (double at : new double[] {400, 500, 600}) {
+            assertThat(crack.error(at)).isCloseTo(8 * Math.pow(at / 500, 2), within(0.4));
+        }
+        assertThat(crack.error(Double.NaN)).as("one that never comes").isEqualTo(crack.error());
+        assertThat(Calibration.of(KeyFigure.DRY_END_S, foretold, actual).error(600))
+                .isEqualTo(Calibration.of(KeyFigure.DRY_END_S, foretold, actual).error(400));
     }
 
     @Test
@@ -66,7 +83,7 @@ class CalibrationTest {
             double[] actual = java.util.Arrays.stream(foretold)
                     .map(f -> f + 8 * random.nextGaussian())
                     .toArray();
-            ratio += Calibration.of(Unit.SECONDS, foretold, actual).error() / 8 / 200;
+            ratio += Calibration.of(KeyFigure.DRY_END_S, foretold, actual).error() / 8 / 200;
         }
         // the t distribution of 5 degrees of freedom has 68 % within 1.11 and 95 % within 2.57 (handbook table)
         assertThat(ratio).isBetween(1.1, 1.6);

@@ -26,6 +26,7 @@ import barrowmist.core.units.Wording;
 import java.util.Map;
 import java.util.OptionalDouble;
 import java.util.function.Function;
+import java.util.stream.DoubleStream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
@@ -69,13 +70,12 @@ class ChangeSizingTest {
     }
 
     private static ChangeSizing sizing(RoastAnalysis truly) {
+        return sizing(truly, MachineReference.NONE);
+    }
+
+    private static ChangeSizing sizing(RoastAnalysis truly, MachineReference usual) {
         return new ChangeSizing(
-                truly,
-                USUAL,
-                GREEN_G,
-                TraceRules.DEFAULTS,
-                MachineReference.NONE,
-                new Targets(Map.of(), DevelopmentFrom.FIRST_CRACK));
+                truly, USUAL, GREEN_G, TraceRules.DEFAULTS, usual, new Targets(Map.of(), DevelopmentFrom.FIRST_CRACK));
     }
 
     /** Too much gas from dry end on makes browning short; how much too much is known here. */
@@ -124,15 +124,75 @@ class ChangeSizingTest {
         assertThat(gone).isEqualTo(n);
     }
 
+    private static RoastAnalysis cutTo(double pct) {
+        return roasted(new double[][] {{0, 80}, {70, 75}, {140, 70}, {260, 66}, {478, pct}});
+    }
+
+    private static Correction crash(RoastAnalysis truly) {
+        return GasCorrections.forCrash(
+                truly, truly.faults(Fault.Kind.CRASH).get(0), ControlWords.PLAIN, TraceRules.DEFAULTS);
+    }
+
     @Test
     void whatTheModelDoesNotShowIsAHouseStepAndSaidToBeOne() {
-        RoastAnalysis truly = roasted(new double[][] {{0, 80}, {70, 75}, {140, 70}, {260, 66}, {478, 25}});
-        Correction c = GasCorrections.forCrash(
-                truly, truly.faults(Fault.Kind.CRASH).get(0), ControlWords.PLAIN, TraceRules.DEFAULTS);
+        RoastAnalysis truly = cutTo(32);
+        assertThat(truly.figures().drop()).isPresent();
         RoastAnalysis calm = roasted(GAS);
-        Sized sized = sizing(truly).onDrum(c, Wording.SI, ForetoldDrum.asItStands(plan -> calm));
-        assertThat(sized.correction()).isEqualTo(c);
+        Sized sized = sizing(truly).onDrum(crash(truly), Wording.SI, ForetoldDrum.asItStands(plan -> calm));
+        assertThat(sized.correction()).isEqualTo(crash(truly));
         assertThat(sized.said()).startsWith("A house step");
+    }
+
+    @Test
+    void aModelThatNeverCracksTakesNoCrashAway() {
+        RoastAnalysis truly = cutTo(32);
+        assertThat(truly.figures().drop()).isPresent();
+        RoastAnalysis cold = roasted(new double[][] {{0, 20}});
+        assertThat(cold.figures().firstCrack()).isEmpty();
+        double smallerPct = 26;
+        Sized sized = sizing(truly)
+                .onDrum(
+                        crash(truly),
+                        Wording.SI,
+                        ForetoldDrum.asItStands(plan -> plan.gasPct(500) < smallerPct ? MODEL.apply(plan) : cold));
+        assertThat(sized.said()).startsWith("A house step");
+    }
+
+    @Test
+    void whereTheModelSaysNothingACutGoesBackToTheGasThatIsUsualThere() {
+        RoastAnalysis truly = cutTo(32);
+        assertThat(truly.figures().drop()).isPresent();
+        RoastAnalysis calm = roasted(GAS);
+        MachineReference usual = MachineReference.learn(DoubleStream.of(52, 54, 55, 56, 58, 55)
+                .mapToObj(pct -> cutTo(pct).figures())
+                .toList());
+        Sized sized = sizing(truly, usual).onDrum(crash(truly), Wording.SI, ForetoldDrum.asItStands(plan -> calm));
+        assertThat(sized.said()).contains("what is usual on this drum");
+        assertThat(sized.correction().to()).as("usual, and a spread above it").isBetween(55.0, 65.0);
+        assertThat(sized.correction().atS())
+                .as("where it was cut")
+                .isEqualTo(sized.correction().wasS());
+        assertThat(again(sized.plan().orElseThrow()).faults(Fault.Kind.CRASH)).isEmpty();
+    }
+
+    @Test
+    void aRiseOfGasThatMadeARateTooHighIsMadeSmaller() {
+        double[][] gas = {GAS[0], GAS[1], GAS[2], GAS[3], {400, 84}, {450, 80}, {520, 73}};
+        RoastAnalysis truly = roasted(gas);
+        double was = truly.figures().rorAtFirstCrackCPerMin().orElseThrow();
+        double without = roasted(GAS).figures().rorAtFirstCrackCPerMin().orElseThrow();
+        assertThat(was).isGreaterThan(without + 2);
+        double wanted = without + 0.25 * (was - without);
+        Correction c = new Correction("ror-at-first-crack", was, wanted, "°C/min", "", "", "ran-ahead");
+        Sized sized = sizing(truly).onDrum(c, Wording.SI, ForetoldDrum.asItStands(MODEL));
+        double came = again(sized.plan().orElseThrow())
+                .figures()
+                .rorAtFirstCrackCPerMin()
+                .orElseThrow();
+        assertThat(came).isCloseTo(wanted, within(0.4 * (was - wanted)));
+        assertThat(String.join(" ", sized.weighed()) + sized.correction().text())
+                .as("it is among what was weighed, or chosen")
+                .containsAnyOf("A smaller rise of gas before first crack would do it too", "at 6:40, not 84 %");
     }
 
     @Test

@@ -28,8 +28,8 @@ class ChangeTrialTest {
         }
         trial.outcomes.values().forEach(all::add);
         assertThat(all.rightWay.n).isGreaterThan(2 * EACH);
-        assertThat(all.rightWay.share()).as("right way").isGreaterThan(0.94);
-        assertThat(all.gone.share()).as("gone").isGreaterThan(0.7);
+        assertThat(all.rightWay.share()).as("right way").isGreaterThan(0.97);
+        assertThat(all.gone.share()).as("gone").isGreaterThan(0.85);
         Tally size = all.size;
         assertThat(size.share()).as("size of %d", size.n).isGreaterThan(0.55);
     }

@@ -8,6 +8,7 @@ import barrowmist.core.plan.ControlStep;
 import barrowmist.core.plan.ControlStep.Control;
 import barrowmist.core.plan.DropRule;
 import barrowmist.core.plan.Trigger;
+import barrowmist.core.roast.EventKind;
 import barrowmist.core.roast.KnownCurve;
 import barrowmist.core.roast.Series;
 import java.util.List;
@@ -90,6 +91,39 @@ class NextPlanTest {
     }
 
     @Test
+    void theLargestRiseOfGasBetweenTwoTimesIsFound() {
+        Known k = roast();
+        k.gas = new Series(new double[] {0, 200, 300, 350, 400, 500}, new double[] {60, 75, 58, 62, 72, 90});
+        NextPlan again = NextPlan.again(k.analysis(), USUAL, 120).orElseThrow();
+        assertThat(GasRise.largest(again.controls(), KnownCurve.DRY_END_S, KnownCurve.FIRST_CRACK_S))
+                .hasValue(new GasRise(400, 62, 72));
+        assertThat(gas(again.shifted(400, -10)))
+                .as("without it, and all later as much lower")
+                .containsExactly(75.0, 58.0, 62.0, 62.0, 80.0);
+        NextPlan falling = NextPlan.again(roast().analysis(), USUAL, 120).orElseThrow();
+        assertThat(GasRise.largest(falling.controls(), 0, KnownCurve.DROP_S)).isEmpty();
+    }
+
+    @Test
+    void aRoastThatHardlyRoseAfterFirstCrackIsDroppedByItsDevelopment() {
+        Known k = new Known();
+        assertThat(NextPlan.again(k.analysis(), USUAL, 120)
+                        .orElseThrow()
+                        .controls()
+                        .drop()
+                        .by())
+                .isEqualTo(DropRule.By.BEAN_C);
+        // three and a half degrees are less than first crack moves by from roast to roast
+        k.events = k.events.with(EventKind.DROP, KnownCurve.FIRST_CRACK_S + 20);
+        assertThat(k.analysis().figures().developmentRiseC().orElseThrow()).isBetween(2.0, 4.0);
+        assertThat(NextPlan.again(k.analysis(), USUAL, 120)
+                        .orElseThrow()
+                        .controls()
+                        .drop())
+                .isEqualTo(new DropRule(DropRule.By.DEVELOPMENT_S, 20));
+    }
+
+    @Test
     void withoutAGasLaneTheUsualIsEased() {
         Known k = new Known();
         k.curve = KnownCurve.crash(485);
@@ -103,7 +137,7 @@ class NextPlanTest {
         assertThat(NextPlan.of(roast().analysis(), USUAL, 120, change("rest", 3, 24), STEP_PCT))
                 .isEmpty();
         Known open = roast();
-        open.events = barrowmist.core.roast.RoastEvents.of().with(barrowmist.core.roast.EventKind.CHARGE, 0);
+        open.events = barrowmist.core.roast.RoastEvents.of().with(EventKind.CHARGE, 0);
         assertThat(NextPlan.of(open.analysis(), USUAL, 120, change("charge", 195, 190), STEP_PCT))
                 .isEqualTo(Optional.empty());
         assertThat(change("charge", 1, 2).atS()).isEqualTo(OptionalDouble.empty());

@@ -114,7 +114,11 @@ class StoredFigures {
                         Optionals.of(environmentDropC),
                         Optionals.of(environmentPeakC)),
                 Optionals.of(drumRpm),
-                new GasFigures(Optionals.of(gasDrying), Optionals.of(gasBrowning), Optionals.of(gasBeforeCrack), Optionals.of(gasDevelopment)));
+                new GasFigures(
+                        Optionals.of(gasDrying),
+                        Optionals.of(gasBrowning),
+                        Optionals.of(gasBeforeCrack),
+                        Optionals.of(gasDevelopment)));
     }
 
     private static @Nullable Double timeS(Optional<Milestone> m) {
