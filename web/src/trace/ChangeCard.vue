@@ -47,6 +47,7 @@ async function plan() {
       <p v-for="other in finding.correction.weighed" :key="other" class="quiet">{{ other }}</p>
       <template v-if="finding.correction.change !== 'rest'">
         <ForetoldList :foretold="finding.correction.foretold" />
+        <p v-if="finding.correction.curve" class="quiet">Dashed in the curve: the roast with this change.</p>
         <p class="do">
           <v-btn color="primary" :loading="planning" @click="plan">Plan it</v-btn>
           <span class="quiet">the same roast with this one change</span>

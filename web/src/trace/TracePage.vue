@@ -7,6 +7,7 @@ import { provideControlsOf } from '@/shared/useControls'
 import PageState from '@/shared/components/PageState.vue'
 import { plural } from '@/shared/format/text'
 import { usePreferences } from '@/shared/preferences'
+import type { ExtraLine } from '@/shared/chart/options'
 import { useWaiting } from '@/shared/waiting'
 import { HIDDEN, useCurveVerdicts } from '@/roast/curveVerdicts'
 import { loadWhole } from '@/roast/useRoast'
@@ -57,6 +58,16 @@ const chosen = computed(
 const missing = computed(() =>
   chosen.value?.missing.length ? chosen.value.missing : (trace.data.value?.missing ?? []),
 )
+/** The roast with the one change, as the drum's model has it. */
+const changed = computed<ExtraLine[]>(() => {
+  const curve = chosen.value?.correction?.curve
+  return curve
+    ? [
+        { pane: 'temperature', dashed: true, series: curve.beanC },
+        { pane: 'ror', dashed: true, series: curve.rorCPerMin },
+      ]
+    : []
+})
 const lit = computed(() => {
   if (pointed.value) {
     return pointed.value
@@ -121,6 +132,7 @@ watch(cause, () => (pointed.value = undefined))
           :analysis="whole.data.value.analysis"
           :events="whole.data.value.roast.events"
           :lit="lit"
+          :extra="changed"
           :height="400"
           @laid-out="board?.redraw()"
         />

@@ -3,6 +3,7 @@ package barrowmist.core.trace;
 import barrowmist.core.plan.ControlPlan;
 import barrowmist.core.plan.ControlStep;
 import barrowmist.core.plan.ControlStep.Control;
+import barrowmist.core.plan.DropRule;
 import barrowmist.core.plan.Trigger;
 import barrowmist.core.roast.Band;
 import barrowmist.core.roast.EventKind;
@@ -16,14 +17,55 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.function.Function;
 
 /**
  * What a change would make of a roast: what the model sees between the roast unchanged and changed, laid on the curve that was
  * logged. So a fall that the model does not have, such as that of the steam at first crack, is still there.
  */
-final class LaidOn {
+public final class LaidOn {
+
+    /** The model may crack so much earlier than the roast did, s. */
+    private static final double LONGER_S = 120;
 
     private LaidOn() {}
+
+    /** What the change would make of the curve, as far as the log and the model go; °C and °C/min by s since charge. */
+    public record Next(Series beanC, Series rorCPerMin) {}
+
+    /**
+     * The curve with a change.
+     *
+     * @param truly the roast as it was
+     * @param again its plan, unchanged
+     * @param next the same with the change
+     * @param roast the roast of a plan, as the model has it
+     * @return empty where the model does not come to first crack and the roast did
+     */
+    public static Optional<Next> curve(
+            RoastAnalysis truly, NextPlan again, NextPlan next, Function<NextPlan, RoastAnalysis> roast) {
+        RoastAnalysis laid =
+                of(truly, roast.apply(longer(truly, again)), roast.apply(longer(truly, next)), next.controls());
+        if (laid == truly) {
+            return Optional.empty();
+        }
+        double laterS = totalS(roast.apply(next)) - totalS(roast.apply(again));
+        double endS = totalS(truly) + (Double.isNaN(laterS) ? 0 : laterS);
+        return Optional.of(
+                new Next(laid.log().beanC().slice(0, endS, 0), laid.ror().slice(0, endS, 0)));
+    }
+
+    private static double totalS(RoastAnalysis a) {
+        return a.figures().totalS().orElse(Double.NaN);
+    }
+
+    /** Run on far enough that what came late in the roast is in the model too. */
+    static NextPlan longer(RoastAnalysis truly, NextPlan plan) {
+        return truly.figures().developmentS().stream()
+                .mapToObj(s -> plan.ending(new DropRule(DropRule.By.DEVELOPMENT_S, s + LONGER_S)))
+                .findFirst()
+                .orElse(plan);
+    }
 
     /**
      * @param truly the roast as it was

@@ -1,6 +1,5 @@
 package barrowmist.core.trace;
 
-import barrowmist.core.plan.DropRule;
 import barrowmist.core.roast.KeyFigure;
 import barrowmist.core.roast.RoastAnalysis;
 import barrowmist.core.trace.Mending.Gone;
@@ -11,15 +10,11 @@ import java.util.List;
 import java.util.function.DoubleFunction;
 import java.util.function.DoublePredicate;
 import java.util.function.Function;
-import java.util.function.UnaryOperator;
 
 /** Levers, tried on what foretells a drum's roasts. */
 final class LeverTrial {
 
     private static final int HALVINGS = 10;
-
-    /** The model may crack so much earlier than the roast did, s. */
-    private static final double LONGER_S = 120;
 
     /** The model's heat is off by no more than this, % of full (house default). */
     private static final double MOST_OFF_PCT = 15;
@@ -137,12 +132,8 @@ final class LeverTrial {
 
     /** On the curve itself, run on far enough that what came late in it is in the model too. */
     private Function<NextPlan, RoastAnalysis> laidOn(NextPlan same) {
-        UnaryOperator<NextPlan> longer = plan -> truly.figures().developmentS().stream()
-                .mapToObj(s -> plan.ending(new DropRule(DropRule.By.DEVELOPMENT_S, s + LONGER_S)))
-                .findFirst()
-                .orElse(plan);
-        RoastAnalysis again = drum.roast().apply(longer.apply(same));
-        return plan -> LaidOn.of(truly, again, drum.roast().apply(longer.apply(plan)), plan.controls());
+        RoastAnalysis again = drum.roast().apply(LaidOn.longer(truly, same));
+        return plan -> LaidOn.of(truly, again, drum.roast().apply(LaidOn.longer(truly, plan)), plan.controls());
     }
 
     /**

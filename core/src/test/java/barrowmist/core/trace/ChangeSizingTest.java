@@ -34,12 +34,12 @@ import org.junit.jupiter.params.provider.ValueSource;
 /** How large a change is, told by a model that was fitted to other roasts of a drum it is not built like. */
 class ChangeSizingTest {
 
-    private static final ControlLevels USUAL = new ControlLevels(60, 40, 60);
-    private static final double GREEN_G = 120;
+    static final ControlLevels USUAL = new ControlLevels(60, 40, 60);
+    static final double GREEN_G = 120;
     private static final double DRY_S = 260;
     private static final double[][] GAS = {{0, 80}, {70, 75}, {140, 70}, {DRY_S, 66}, {450, 62}, {520, 55}};
 
-    private static RoastAnalysis roasted(double[][] gas) {
+    static RoastAnalysis roasted(double[][] gas) {
         return roasted(SimulatedLab.controls(gas, new double[][] {{0, 40}, {230, 47}, {420, 54}}), 191, 100);
     }
 
@@ -57,7 +57,7 @@ class ChangeSizingTest {
         return roasted(RoastedPlans.held(plan.controls()), plan.chargeC(), 100);
     }
 
-    private static final Function<NextPlan, RoastAnalysis> MODEL =
+    static final Function<NextPlan, RoastAnalysis> MODEL =
             plan -> new Predictor(PlannedLab.MODEL, MachineReference.NONE, PlannedLab.EVENTS)
                     .predict(
                             new BatchConditions(plan.greenG(), 11, 6.5, plan.chargeC(), OptionalDouble.empty(), 22),
@@ -124,7 +124,7 @@ class ChangeSizingTest {
         assertThat(gone).isEqualTo(n);
     }
 
-    private static RoastAnalysis cutTo(double pct) {
+    static RoastAnalysis cutTo(double pct) {
         return roasted(new double[][] {{0, 80}, {70, 75}, {140, 70}, {260, 66}, {478, pct}});
     }
 

@@ -9,7 +9,6 @@ import barrowmist.core.plan.Targets;
 import barrowmist.core.roast.KeyFigure;
 import barrowmist.core.roast.RateOfRise;
 import barrowmist.core.roast.RoastAnalysis;
-import barrowmist.core.roast.Series;
 import barrowmist.server.roast.AnalysisView;
 import barrowmist.server.roast.CurveView;
 import barrowmist.server.roast.CurveView.SeriesView;
@@ -46,8 +45,6 @@ public final class PredictionViews {
             double curveToleranceC,
             double eventToleranceC,
             @Nullable String outside) {
-
-        private static final int EVERY = 4;
 
         static PredictionView none(String why) {
             return new PredictionView(
@@ -101,25 +98,13 @@ public final class PredictionViews {
 
         private static CurveView curve(RoastAnalysis a) {
             return new CurveView(
-                    thinned(a.log().beanC()),
-                    thinned(a.log().environmentC()),
-                    thinned(a.ror()),
-                    thinned(a.log().gasPct()),
-                    thinned(a.log().airflowPct()),
-                    thinned(a.log().drumRpm()),
+                    SeriesView.thinned(a.log().beanC()),
+                    SeriesView.thinned(a.log().environmentC()),
+                    SeriesView.thinned(a.ror()),
+                    SeriesView.thinned(a.log().gasPct()),
+                    SeriesView.thinned(a.log().airflowPct()),
+                    SeriesView.thinned(a.log().drumRpm()),
                     RateOfRise.GAP_S);
-        }
-
-        /** Every fourth reading: a smooth curve needs no more, and so little travels while a slider moves. */
-        private static SeriesView thinned(Series s) {
-            int n = (s.size() + EVERY - 1) / EVERY;
-            double[] t = new double[n];
-            double[] v = new double[n];
-            for (int i = 0; i < n; i++) {
-                t[i] = s.timeS(EVERY * i);
-                v[i] = s.value(EVERY * i);
-            }
-            return SeriesView.of(new Series(t, v));
         }
     }
 

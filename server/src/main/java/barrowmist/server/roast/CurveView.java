@@ -17,6 +17,19 @@ public record CurveView(
     public record SeriesView(double[] timeS, double[] value) {
 
         private static final double MILLI = 1000;
+        private static final int EVERY = 4;
+
+        /** Every fourth reading: a smooth curve needs no more, and so little travels. */
+        public static SeriesView thinned(Series s) {
+            int n = (s.size() + EVERY - 1) / EVERY;
+            double[] t = new double[n];
+            double[] v = new double[n];
+            for (int i = 0; i < n; i++) {
+                t[i] = s.timeS(EVERY * i);
+                v[i] = s.value(EVERY * i);
+            }
+            return of(new Series(t, v));
+        }
 
         public static SeriesView of(Series s) {
             return new SeriesView(rounded(s.timesS()), rounded(s.values()));

@@ -1,6 +1,7 @@
 package barrowmist.server.trace;
 
 import barrowmist.core.machine.thermal.ControlLevels;
+import barrowmist.core.plan.Prediction;
 import barrowmist.core.roast.RoastAnalysis;
 import barrowmist.core.trace.Cause;
 import barrowmist.core.trace.ChangeSizing;
@@ -8,6 +9,7 @@ import barrowmist.core.trace.ChangeSizing.Sized;
 import barrowmist.core.trace.Correction;
 import barrowmist.core.trace.Finding;
 import barrowmist.core.trace.ForetoldDrum;
+import barrowmist.core.trace.LaidOn;
 import barrowmist.core.trace.NextPlan;
 import barrowmist.core.trace.Traced;
 import barrowmist.core.units.Wording;
@@ -25,6 +27,7 @@ import barrowmist.server.web.KeptInTurn;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Function;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -86,8 +89,9 @@ public class NextRoastService {
      * A change with its size on this drum, and what it would make of the roast.
      *
      * @param foretold empty where the model of the drum may not be believed
+     * @param curve the roast with it; empty there too
      */
-    public record SizedChange(Sized sized, List<ForetoldFigure> foretold) {}
+    public record SizedChange(Sized sized, List<ForetoldFigure> foretold, Optional<LaidOn.Next> curve) {}
 
     @Transactional(readOnly = true)
     public SizedChange sizedChange(RoastEntity roast, Correction change, Wording wording) {
@@ -96,13 +100,18 @@ public class NextRoastService {
         RoastAnalysis analysis = roasts.analyzed(roast.id()).analysis();
         Optional<NextPlan> again = NextPlan.again(analysis, usual(roast), greenG(roast));
         Optional<NextPlan> next = sized.plan();
-        List<ForetoldFigure> foretold = drum.isEmpty() || again.isEmpty() || next.isEmpty()
-                ? List.of()
-                : foretelling.between(
-                        analysis.figures(),
-                        drum.get().roast().apply(way(again.get())),
-                        drum.get().roast().apply(way(next.get())));
-        return new SizedChange(sized, foretold);
+        if (drum.isEmpty() || again.isEmpty() || next.isEmpty()) {
+            return new SizedChange(sized, List.of(), Optional.empty());
+        }
+        Function<NextPlan, Prediction> foretold = plan -> drum.get().roast().apply(way(plan));
+        return new SizedChange(
+                sized,
+                foretelling.between(analysis.figures(), foretold.apply(again.get()), foretold.apply(next.get())),
+                LaidOn.curve(
+                        analysis,
+                        again.get(),
+                        next.get(),
+                        plan -> foretold.apply(plan).analysis()));
     }
 
     private Sized sized(RoastEntity roast, Correction change, Wording wording) {
