@@ -13,11 +13,20 @@ import java.util.stream.IntStream;
  * @param actual mean of what came
  * @param slope how far a difference in what is foretold is believed
  * @param error standard deviation of what it still misses about the mean, in the figure's unit
- * @param usualError the same of the machine's usual value, that is of the mean alone
+ * @param usual what came on average, whatever was foretold
+ * @param usualError standard deviation of what that misses
  * @param growth what it misses grows with the figure to this power: 0 where it is as much for all
+ * @param reach so far from the mean the line itself is as unsure as what is left about it, in the figure's unit
  */
 public record Calibration(
-        double foretold, double actual, double slope, double error, double usualError, double growth) {
+        double foretold,
+        double actual,
+        double slope,
+        double error,
+        double usual,
+        double usualError,
+        double growth,
+        double reach) {
 
     /** With fewer pairs there is nothing to correct by. */
     public static final int FEWEST = 4;
@@ -27,9 +36,6 @@ public record Calibration(
 
     /** The mean and the slope are of these roasts too: so many of them are used up. */
     private static final double USED_UP = 1.7;
-
-    /** A standard deviation of few is itself uncertain: so much wider, as a share over their number (house default). */
-    private static final double FEW = 1.2;
 
     /** What models of other drums miss, as a share of what the usual value misses: of a time, and of a temperature (house defaults). */
     private static final double TIME_SHARE = 0.45;
@@ -44,9 +50,6 @@ public record Calibration(
      * grows with the square of the time (house default; so seen on the stand-in drums).
      */
     private static final double LATE = 2;
-
-    /** The model that is used was fitted to more roasts than those that were tried (house default). */
-    private static final double FITTED_TO_MORE = 0.95;
 
     /**
      * @param figure which it is
@@ -76,13 +79,18 @@ public record Calibration(
         double left = Math.max(0, yy - 2 * slope * xy + slope * slope * xx);
         double share = figure.unit() == Unit.CELSIUS ? TEMPERATURE_SHARE : TIME_SHARE;
         double others = OTHER_DRUMS * share * share * yy / Math.max(1, n - 1);
-        double error = FITTED_TO_MORE * wider(left + others, n - USED_UP + OTHER_DRUMS, n);
-        return new Calibration(meanForetold, meanActual, slope, error, wider(yy, n - USED_UP, n), growth);
+        double error = ofAnother(left + others, n - USED_UP + OTHER_DRUMS, n);
+        // a slope that is held to 1 is no more unsure than that, however near to each other the roasts are
+        double reach = Math.sqrt(Math.max(xx, hold) * (1 + 1.0 / n));
+        double usual = Arrays.stream(actual).average().orElse(0);
+        double about = Arrays.stream(actual).map(y -> (y - usual) * (y - usual)).sum();
+        return new Calibration(
+                meanForetold, meanActual, slope, error, usual, ofAnother(about, n - USED_UP, n), growth, reach);
     }
 
-    private static double wider(double squares, double free, int n) {
-        double few = (1 + FEW / n) * Math.sqrt(1 + 1.0 / n);
-        return few * Math.sqrt(squares / Math.max(1, free));
+    /** Of one more: the mean that it is told from is unsure too. */
+    private static double ofAnother(double squares, double free, int n) {
+        return Math.sqrt((1 + 1.0 / n) * squares / Math.max(1, free));
     }
 
     /** One for each on average, less for those that are missed by more. */
@@ -102,9 +110,17 @@ public record Calibration(
                 .orElse(0);
     }
 
-    /** How far off a figure that is foretold so may be, one standard deviation; about the mean where it is not a number. */
+    /**
+     * How far off a figure that is foretold so may be, one standard deviation: the farther from the mean, the more, as the line is
+     * less sure there (the prediction interval of a straight line, as in any handbook of statistics). About the mean where it is not
+     * a number.
+     */
     public double error(double value) {
-        return growth == 0 || Double.isNaN(value) ? error : error * Math.pow(value / foretold, growth);
+        if (Double.isNaN(value)) {
+            return error;
+        }
+        double farther = reach > 0 ? Math.hypot(1, (value - foretold) / reach) : 1;
+        return error * farther * (growth == 0 ? 1 : Math.pow(value / foretold, growth));
     }
 
     /** A foretold figure, corrected; same unit. */

@@ -91,7 +91,7 @@ public final class Predictor {
     private Map<KeyFigure, Predicted> usual() {
         Map<KeyFigure, Predicted> out = new EnumMap<>(KeyFigure.class);
         model.calibration()
-                .forEach((figure, c) -> out.put(figure, new Predicted(c.actual(), Optional.of(c.usualError()))));
+                .forEach((figure, c) -> out.put(figure, new Predicted(c.usual(), Optional.of(c.usualError()))));
         return out;
     }
 

@@ -129,6 +129,14 @@ public final class LiveCurve {
         return ror.line(fromS, toS);
     }
 
+    /** How far the rate of rise came over so many seconds, °C/min; empty while it still comes up from below 0. */
+    public OptionalDouble rorChange(double overS) {
+        return rorTrend(lastS() - overS, lastS()).stream()
+                .filter(f -> f.value() >= f.slopePerS() * overS)
+                .mapToDouble(f -> f.slopePerS() * overS)
+                .findFirst();
+    }
+
     /** The rates of rise in {@code [fromS, toS]}, °C/min, newest first. */
     public DoubleStream ror(double fromS, double toS) {
         return IntStream.iterate(ror.n - 1, i -> i >= 0 && ror.t[i] >= fromS, i -> i - 1)

@@ -48,6 +48,24 @@ class LiveCurveTest {
     }
 
     @Test
+    void howTheRateChangesIsToldOnceTheBeansHaveTurned() {
+        LiveCurve curve = new LiveCurve();
+        double turnS = BeanCurve.turningPoint(LOG.beanC()).orElseThrow().timeS();
+        for (int i = 0; i < LOG.beanC().size() && LOG.beanC().timeS(i) <= 300; i++) {
+            double t = LOG.beanC().timeS(i);
+            curve.add(bean(t, LOG.beanC().value(i)));
+            if (t < turnS + 15) {
+                assertThat(curve.rorChange(30)).as("at %.0f s", t).isEmpty();
+            }
+        }
+        Series rates = curve.ror();
+        double since = rates.interpolated(curve.lastS()) - rates.interpolated(curve.lastS() - 30);
+        assertThat(curve.rorChange(30).orElseThrow())
+                .isCloseTo(since, within(1.0))
+                .isNegative();
+    }
+
+    @Test
     void theTurningPointIsFoundSoonAfterItAndWhereReviewFindsIt() {
         LiveCurve curve = new LiveCurve();
         double foundAt = Double.NaN;

@@ -45,11 +45,11 @@ class LeverTest {
     void aDrumIsBelievedAsItsModelHasShownInRoastsLeftOut() {
         Map<KeyFigure, Calibration> known = Map.of(
                 KeyFigure.ROR_PEAK,
-                new Calibration(0, 0, 1.4, 1, 2, 0),
+                new Calibration(0, 0, 1.4, 1, 0, 2, 0, 1),
                 KeyFigure.BROWNING_PCT,
-                new Calibration(0, 0, 1, 0.01, 2, 0),
+                new Calibration(0, 0, 1, 0.01, 0, 2, 0, 1),
                 KeyFigure.DROP_C,
-                new Calibration(0, 0, 1, 3, 2, 0));
+                new Calibration(0, 0, 1, 3, 0, 2, 0, 1));
         ForetoldDrum drum = new ForetoldDrum(
                 plan -> {
                     throw new AssertionError("asked");

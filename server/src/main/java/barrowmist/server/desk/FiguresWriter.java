@@ -89,7 +89,7 @@ final class FiguresWriter {
                 tenth(bean),
                 tenth(environment),
                 tenth(curve.rorCPerMin()),
-                curve.rorCPerMin().isPresent() ? tenth(change(curve)) : null,
+                curve.rorCPerMin().isPresent() ? tenth(curve.rorChange(CHANGE_OVER_S)) : null,
                 curve.gasPct().isPresent() ? levels.gasPct() : null,
                 curve.airflowPct().isPresent() ? levels.airflowPct() : null,
                 tenth(curve.drumRpm()),
@@ -100,12 +100,6 @@ final class FiguresWriter {
 
     private static @Nullable Double said(Optional<Read> last, Function<Reading, OptionalDouble> what) {
         return last.map(r -> tenth(what.apply(r.reading()))).orElse(null);
-    }
-
-    private static OptionalDouble change(LiveCurve curve) {
-        return curve.rorTrend(curve.lastS() - CHANGE_OVER_S, curve.lastS())
-                .map(f -> OptionalDouble.of(f.slopePerS() * CHANGE_OVER_S))
-                .orElse(OptionalDouble.empty());
     }
 
     /** The stretches of a batch so far; none before the charge. */
