@@ -133,7 +133,7 @@ watch(cause, () => (pointed.value = undefined))
           :events="whole.data.value.roast.events"
           :lit="lit"
           :extra="changed"
-          :height="400"
+          :height="440"
           @laid-out="board?.redraw()"
         />
         <template v-if="chosen" #beside><BesideLog :finding="chosen" /></template>
