@@ -19,7 +19,7 @@ import java.util.Optional;
 public final class ChangeSizing {
 
     private static final String NOT_BELIEVED = "A house step: this drum's model may not be believed yet.";
-    private static final String BACK = "Sized to go back to what is usual on this drum.";
+    private static final String BACK = "Sized to go back to within what is usual on this drum.";
     private static final String NOT_TOLD = "A house step: nothing on this drum tells how much it takes.";
     private static final String NOT_GONE = "A house step: on this drum's model no single change does it alone.";
 

@@ -83,7 +83,7 @@ final class LeverTrial {
     }
 
     private double mends(RoastAnalysis again, RoastAnalysis would) {
-        double share = mending instanceof Moved moved ? moved.share(again, would) : 0;
+        double share = mending instanceof Moved moved ? moved.share(again, would, drum) : 0;
         // where the figure is no longer there, nothing is known
         return Double.isNaN(share) ? 0 : share;
     }

@@ -42,13 +42,12 @@ sealed interface Mending {
         /** A figure that the model no longer has is one that the roast never came to: that is no mending. */
         @Override
         public boolean done(RoastAnalysis again, RoastAnalysis would, ForetoldDrum drum) {
-            double moved = of.applyAsDouble(would) - of.applyAsDouble(again);
-            return Math.signum(by) * believed(drum) * moved >= Math.abs(by) - but;
+            return share(again, would, drum) * Math.abs(by) >= Math.abs(by) - but;
         }
 
-        /** How much of it is done as the model stands; NaN where one of the roasts does not have the figure. */
-        double share(RoastAnalysis again, RoastAnalysis would) {
-            return (of.applyAsDouble(would) - of.applyAsDouble(again)) / by;
+        /** How much of it is done, 1 for all; NaN where one of the roasts does not have the figure. */
+        double share(RoastAnalysis again, RoastAnalysis would, ForetoldDrum drum) {
+            return believed(drum) * (of.applyAsDouble(would) - of.applyAsDouble(again)) / by;
         }
 
         /** Roasts differ in the rate at first crack by all that went before it, and are moved by a step just before it. */

@@ -26,7 +26,7 @@ public record NextPlan(double chargeC, double greenG, ControlPlan controls) {
     /** Two times of a move that are one, s: the log has them to the second. */
     private static final double SAME_S = 2;
 
-    /** First crack is not at the same reading each time, °C (house default). */
+    /** A drop no farther than this above first crack may be read before it the next time, °C (house default). */
     private static final double HARDLY_C = 4;
 
     private static final double MOST_PCT = 100;

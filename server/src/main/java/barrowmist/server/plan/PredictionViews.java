@@ -8,10 +8,8 @@ import barrowmist.core.plan.Prediction;
 import barrowmist.core.plan.Targets;
 import barrowmist.core.roast.KeyFigure;
 import barrowmist.core.roast.RateOfRise;
-import barrowmist.core.roast.RoastAnalysis;
 import barrowmist.server.roast.AnalysisView;
 import barrowmist.server.roast.CurveView;
-import barrowmist.server.roast.CurveView.SeriesView;
 import barrowmist.server.web.Codes;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.ArrayList;
@@ -89,22 +87,11 @@ public final class PredictionViews {
                     p.doubts(),
                     FigureView.all(p, targets),
                     events,
-                    curve(p.analysis()),
+                    CurveView.thinned(p.analysis(), RateOfRise.GAP_S),
                     AnalysisView.of(p.analysis(), reference),
                     OnPlan.CURVE_C,
                     OnPlan.EVENT_C,
                     OutsideAims.text(p, targets, template).orElse(null));
-        }
-
-        private static CurveView curve(RoastAnalysis a) {
-            return new CurveView(
-                    SeriesView.thinned(a.log().beanC()),
-                    SeriesView.thinned(a.log().environmentC()),
-                    SeriesView.thinned(a.ror()),
-                    SeriesView.thinned(a.log().gasPct()),
-                    SeriesView.thinned(a.log().airflowPct()),
-                    SeriesView.thinned(a.log().drumRpm()),
-                    RateOfRise.GAP_S);
         }
     }
 

@@ -2,6 +2,7 @@ package barrowmist.server.roast;
 
 import barrowmist.core.roast.RoastAnalysis;
 import barrowmist.core.roast.Series;
+import java.util.function.Function;
 
 /** The readings of a roast on the wire, seconds since charge. */
 public record CurveView(
@@ -45,13 +46,22 @@ public record CurveView(
     }
 
     static CurveView of(RoastAnalysis a, double gapS) {
+        return of(a, gapS, SeriesView::of);
+    }
+
+    /** With every fourth reading, for a curve that is foretold. */
+    public static CurveView thinned(RoastAnalysis a, double gapS) {
+        return of(a, gapS, SeriesView::thinned);
+    }
+
+    private static CurveView of(RoastAnalysis a, double gapS, Function<Series, SeriesView> view) {
         return new CurveView(
-                SeriesView.of(a.log().beanC()),
-                SeriesView.of(a.log().environmentC()),
-                SeriesView.of(a.ror()),
-                SeriesView.of(a.log().gasPct()),
-                SeriesView.of(a.log().airflowPct()),
-                SeriesView.of(a.log().drumRpm()),
+                view.apply(a.log().beanC()),
+                view.apply(a.log().environmentC()),
+                view.apply(a.ror()),
+                view.apply(a.log().gasPct()),
+                view.apply(a.log().airflowPct()),
+                view.apply(a.log().drumRpm()),
                 gapS);
     }
 }
