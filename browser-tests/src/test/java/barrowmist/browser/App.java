@@ -17,11 +17,9 @@ import java.sql.PreparedStatement;
 import java.sql.SQLException;
 import java.time.Duration;
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.concurrent.TimeUnit;
-import java.util.stream.Stream;
 
 /** The packaged application in a process of its own, on a free port and a data folder of its own. */
 final class App implements AutoCloseable {
@@ -29,44 +27,74 @@ final class App implements AutoCloseable {
     private static final Duration START_LIMIT = Duration.ofSeconds(120);
     private static final Duration STOP_LIMIT = Duration.ofSeconds(30);
 
-    private final Path data;
     /** Nothing listens there: the desk is without a roaster. */
     private static final int NO_ROASTER = 1;
 
+    private final Path data;
     private final boolean demo;
-    private final int roasterPort;
     private final String host;
     private final Map<String, String> environment;
     private final int port;
     private Process process;
     private Path output;
 
+    /** @param demo with the demo data, its model fitted and its desk without a roaster */
     App(boolean demo) {
-        this(demo, NO_ROASTER);
-    }
-
-    /** @param roasterPort where the demo's roaster answers Modbus TCP */
-    App(boolean demo, int roasterPort) {
-        this(demo, roasterPort, "http://localhost", Map.of());
-    }
-
-    /** One that other devices reach, over HTTPS; empty. */
-    static App inTheNetwork(String host) {
-        return new App(false, NO_ROASTER, "https://" + host, Map.of("BARROWMIST_ADDRESS", "0.0.0.0"));
-    }
-
-    private App(boolean demo, int roasterPort, String host, Map<String, String> environment) {
-        this.demo = demo;
-        this.roasterPort = roasterPort;
-        this.host = host;
-        this.environment = environment;
-        try (ServerSocket free = new ServerSocket(0)) {
-            this.port = free.getLocalPort();
-            this.data = Files.createTempDirectory("barrowmist-browser-test");
+        this(folder(), demo, "http://localhost", Map.of());
+        try {
+            if (demo) {
+                DemoData.into(lab(), App::makeDemo);
+            }
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }
         start();
+    }
+
+    /** One that other devices reach, over HTTPS; empty. */
+    static App inTheNetwork(String host) {
+        App app = new App(folder(), false, "https://" + host, Map.of("BARROWMIST_ADDRESS", "0.0.0.0"));
+        app.start();
+        return app;
+    }
+
+    private App(Path data, boolean demo, String host, Map<String, String> environment) {
+        this.data = data;
+        this.demo = demo;
+        this.host = host;
+        this.environment = environment;
+        try (ServerSocket free = new ServerSocket(0)) {
+            this.port = free.getLocalPort();
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+
+    private static Path folder() {
+        try {
+            return Files.createTempDirectory("barrowmist-browser-test");
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+
+    private Path lab() {
+        return data.resolve("lab");
+    }
+
+    private static void makeDemo(Path into) {
+        try (App app = new App(folder(), true, "http://localhost", Map.of())) {
+            app.start();
+            await("a fitted model")
+                    .atMost(START_LIMIT)
+                    .until(() -> app.send("GET", "/api/machines/1/model", "application/json", "")
+                            .contains("\"fitted\""));
+            app.process.destroy();
+            app.awaitEnd();
+            DemoData.copy(app.lab(), into);
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
     }
 
     String url() {
@@ -86,11 +114,11 @@ final class App implements AutoCloseable {
                     "-jar",
                     System.getProperty("barrowmist.jar"),
                     "--barrowmist.demo=" + demo,
-                    "--barrowmist.standin.port=" + roasterPort));
+                    "--barrowmist.standin.port=" + NO_ROASTER));
             ProcessBuilder builder =
                     new ProcessBuilder(command).redirectErrorStream(true).redirectOutput(output.toFile());
             builder.environment().put("BARROWMIST_PORT", String.valueOf(port));
-            builder.environment().put("BARROWMIST_DATA", data.resolve("lab").toString());
+            builder.environment().put("BARROWMIST_DATA", lab().toString());
             builder.environment().putAll(environment);
             process = builder.start();
             awaitReady();
@@ -108,8 +136,7 @@ final class App implements AutoCloseable {
     /** The same, with the power away for a while: what the clock of a table counts from lies so much earlier. */
     void restartAfter(Duration away) {
         stop();
-        try (Connection store = DriverManager.getConnection(
-                        "jdbc:h2:file:" + data.resolve("lab").resolve("barrowmist"), "sa", "");
+        try (Connection store = DriverManager.getConnection("jdbc:h2:file:" + lab().resolve("barrowmist"), "sa", "");
                 PreparedStatement earlier =
                         store.prepareStatement("update cupping set poured_at = dateadd(second, ?, poured_at)")) {
             earlier.setLong(1, -away.toSeconds());
@@ -122,6 +149,10 @@ final class App implements AutoCloseable {
 
     void stop() {
         process.destroyForcibly();
+        awaitEnd();
+    }
+
+    private void awaitEnd() {
         try {
             process.waitFor(STOP_LIMIT.toSeconds(), TimeUnit.SECONDS);
         } catch (InterruptedException e) {
@@ -175,9 +206,8 @@ final class App implements AutoCloseable {
     @Override
     public void close() {
         stop();
-        try (Stream<Path> files = Files.walk(data)) {
-            files.sorted(Comparator.reverseOrder())
-                    .forEach(file -> file.toFile().delete());
+        try {
+            DemoData.delete(data);
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }

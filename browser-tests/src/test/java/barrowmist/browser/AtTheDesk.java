@@ -30,11 +30,14 @@ abstract class AtTheDesk {
     @BeforeAll
     static void switchOn() {
         roaster = new Roaster(SPEED);
-        app = new App(true, roaster.modbusPort());
+        app = new App(true);
         chromium = new Chromium();
-        waitFor("a fitted model", () -> get("/api/machines/1/model").contains("\"fitted\""));
         // at this speed a reading each second of the roaster's is one each 33 ms
-        app.send("PUT", "/api/machines/1", "application/json", Wire.polledEvery(get("/api/machines/1"), 33));
+        app.send(
+                "PUT",
+                "/api/machines/1",
+                "application/json",
+                Wire.linked(get("/api/machines/1"), roaster.modbusPort(), 33));
     }
 
     @AfterAll

@@ -103,21 +103,18 @@ final class ReadingToPixel {
                         c -> c.setBindAddress("127.0.0.1").setPort(port)),
                 roaster);
         server.start();
-        try (App app = new App(true, port);
+        try (App app = new App(true);
                 Chromium chromium = new Chromium()) {
-            measure(app, chromium, roaster, Integer.parseInt(args[0]));
+            measure(app, chromium, roaster, port, Integer.parseInt(args[0]));
         } finally {
             server.stop();
         }
     }
 
-    private static void measure(App app, Chromium chromium, Counting roaster, int intoTheRoastS)
+    private static void measure(App app, Chromium chromium, Counting roaster, int port, int intoTheRoastS)
             throws InterruptedException {
-        while (!app.send("GET", "/api/machines/1/model", "application/json", "").contains("\"fitted\"")) {
-            Thread.sleep(500);
-        }
         String machine = app.send("GET", "/api/machines/1", "application/json", "");
-        app.send("PUT", "/api/machines/1", "application/json", Wire.polledEvery(machine, POLL_MS));
+        app.send("PUT", "/api/machines/1", "application/json", Wire.linked(machine, port, POLL_MS));
         String batch = "{\"planId\":1,\"greenSampleId\":" + sampleOfPlan(app) + "}";
         app.send("POST", "/api/desks/1/batch", "application/json", batch);
         app.send("POST", "/api/desks/1/events", "application/json", "{\"kind\":\"charge\"}");

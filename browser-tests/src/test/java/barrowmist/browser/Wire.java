@@ -19,10 +19,11 @@ final class Wire {
         return there == null ? Double.NaN : there.doubleValue();
     }
 
-    /** A roaster as it was answered, to be sent again: asked every {@code ms}. */
-    static String polledEvery(String machine, int ms) {
+    /** A roaster as it was answered, to be sent again: answers at a port, and asked every {@code ms}. */
+    static String linked(String machine, int port, int ms) {
         return JsonPath.parse(machine)
                 .delete("$.id")
+                .set("$.settings.link.port", port)
                 .set("$.settings.link.pollMs", ms)
                 .jsonString();
     }
