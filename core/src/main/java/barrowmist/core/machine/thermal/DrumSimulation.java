@@ -94,6 +94,9 @@ public final class DrumSimulation {
         }
     }
 
+    /** What is read of a drum that cannot be, as the wilder trials of a fit have them: it runs away beyond all numbers, °C. */
+    static final double RAN_AWAY_C = 10_000;
+
     private static final class Recorder {
         private final double[] timeS;
         private final double[] beanC;
@@ -114,11 +117,15 @@ public final class DrumSimulation {
 
         void add(double t, double[] y, ControlLevels levels) {
             timeS[n] = t;
-            beanC[n] = y[DrumModel.PROBE];
-            environmentC[n] = y[DrumModel.ENVIRONMENT];
+            beanC[n] = read(y[DrumModel.PROBE]);
+            environmentC[n] = read(y[DrumModel.ENVIRONMENT]);
             gas[n] = levels.gasPct();
             air[n] = levels.airflowPct();
             drum[n++] = levels.drumRpm();
+        }
+
+        private static double read(double c) {
+            return Math.abs(c) < RAN_AWAY_C ? c : RAN_AWAY_C;
         }
 
         RoastLog log() {
