@@ -18,10 +18,11 @@ import java.util.Map;
 public final class Bands {
 
     private static final int[] LOGS = {6, 12, 20};
+
+    /** Models of few logs differ most, and are fitted soonest: the more of them, and the fewer roasts by each. */
+    private static final int[] MODELS = {150, 100, 40};
+
     private static final int ROASTS = 600;
-    private static final int FEW_LOGS = 6;
-    private static final int OF_FEW = 10;
-    private static final int OF_MORE = 20;
     private static final int LIVE_SETS = 5;
     private static final int LIVE_ROASTS = 40;
     private static final int LIVE_MISHAPS = 12;
@@ -60,40 +61,41 @@ public final class Bands {
 
                 """);
         out.append(
-                        "%d roasts are foretold for each row, by models that have not seen them: %d by each model of six logs, %d by each of more.%n"
-                                .formatted(ROASTS, OF_FEW, OF_MORE))
+                        "%d roasts are foretold for each row, by models that have not seen them: as many of each, by %d models of six logs, %d of twelve and %d of twenty.%n"
+                                .formatted(ROASTS, MODELS[0], MODELS[1], MODELS[2]))
                 .append(
                         "Wanted: 62 to 74 % within ±1 standard deviation, 92 to 98 % within ±2 (a normal distribution has 68 and 95),\n")
                 .append(
-                        "and with 20 logs an error of at most 0.7 of that of the roaster's own usual value. A row moves by two or three\n")
-                .append("points with the models that were drawn.\n\n")
+                        "and with 20 logs an error of at most 0.7 of that of the roaster's own usual value. A row moves by a point\n")
+                .append("or two with the models that were drawn.\n\n")
                 .append(
                         "| drum | logs (models believed) | figure | error | stated ± | within ±1 | within ±2 | usual value's error | ratio |\n")
                 .append("|---|---|---|---|---|---|---|---|---|\n");
         for (DrumKind kind : DrumKind.values()) {
-            for (int logs : LOGS) {
-                int each = logs <= FEW_LOGS ? OF_FEW : OF_MORE;
-                BandTrial.Result result = BandTrial.of(kind, logs, ROASTS / each, each);
+            for (int i = 0; i < LOGS.length; i++) {
+                int logs = LOGS[i];
+                int models = MODELS[i];
+                BandTrial.Result result = BandTrial.of(kind, logs, models, ROASTS / models);
                 for (KeyFigure figure : BandTrial.FIGURES) {
-                    row(
-                            out,
+                    String row = row(
                             kind,
-                            logs + " (" + result.believed() + " of " + ROASTS / each + ")",
+                            logs + " (" + result.believed() + " of " + models + ")",
                             figure,
                             result.tallies().get(figure));
+                    System.out.print(row);
+                    out.append(row);
                 }
-                System.out.println(kind.label() + ", " + logs + " logs");
             }
         }
         return out;
     }
 
-    private static void row(StringBuilder out, DrumKind kind, String logs, KeyFigure figure, Tally t) {
+    private static String row(DrumKind kind, String logs, KeyFigure figure, Tally t) {
         String unit = figure == KeyFigure.DROP_C ? "°C" : "s";
         String name = figure == KeyFigure.TOTAL_S
                 ? "drop, at its temperature"
                 : figure == KeyFigure.DROP_C ? "drop, so long after crack" : figure.label();
-        out.append(String.format(
+        return String.format(
                 Locale.ROOT,
                 "| %s | %s | %s | %.1f %s | %.1f | %.0f %% | %.0f %% | %.1f | %.2f |%n",
                 kind.label(),
@@ -105,7 +107,7 @@ public final class Bands {
                 100 * t.within1(),
                 100 * t.within2(),
                 t.usualError(),
-                t.error() / t.usualError()));
+                t.error() / t.usualError());
     }
 
     private static void live(StringBuilder out) {

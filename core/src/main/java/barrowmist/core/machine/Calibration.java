@@ -1,13 +1,12 @@
 package barrowmist.core.machine;
 
 import barrowmist.core.roast.KeyFigure;
-import barrowmist.core.roast.KeyFigure.Unit;
 import java.util.Arrays;
 import java.util.stream.IntStream;
 
 /**
  * How a figure that a model foretells is corrected by what came of it in roasts that were left out: a straight line through
- * both means, its slope held to 1. Where the model tells nothing, what is left is the machine's usual value.
+ * both means, its slope held to what is likely. Where the model tells nothing, what is left is the machine's usual value.
  *
  * @param foretold mean of what was foretold, in the figure's unit
  * @param actual mean of what came
@@ -34,16 +33,14 @@ public record Calibration(
     /** How far a slope may well lie from 1, as a standard deviation (house default). */
     private static final double SLOPE_SD = 0.35;
 
+    /**
+     * A slope is held to 1, and lower where a temperature late in the roast is come to: the bean rises slowly by then, and much of
+     * the difference that is foretold is what the model misses (house default, as on the stand-in drums).
+     */
+    private static final double LATE_SLOPE = 0.7;
+
     /** The mean and the slope are of these roasts too: so many of them are used up. */
     private static final double USED_UP = 1.7;
-
-    /** What models of other drums miss, as a share of what the usual value misses: of a time, and of a temperature (house defaults). */
-    private static final double TIME_SHARE = 0.45;
-
-    private static final double TEMPERATURE_SHARE = 0.3;
-
-    /** That counts as so many roasts more: six that were met by luck do not make a narrow band (house default). */
-    private static final double OTHER_DRUMS = 1;
 
     /**
      * A roast that comes late to first crack, or to the drop, rises slowly there, so that a degree is more seconds: what is missed
@@ -55,8 +52,9 @@ public record Calibration(
      * @param figure which it is
      * @param foretold what a model said of each roast that it had not seen
      * @param actual what came, as many
+     * @param likely what it is likely missed by, whatever came
      */
-    public static Calibration of(KeyFigure figure, double[] foretold, double[] actual) {
+    static Calibration of(KeyFigure figure, double[] foretold, double[] actual, LikelyMiss likely) {
         int n = foretold.length;
         double growth = figure == KeyFigure.FIRST_CRACK_S || figure == KeyFigure.TOTAL_S ? LATE : 0;
         double[] weight = weights(foretold, growth);
@@ -75,12 +73,13 @@ public record Calibration(
             raw += weight[i] * (y - x) * (y - x);
         }
         double hold = raw / n / (SLOPE_SD * SLOPE_SD);
-        double slope = hold + xx > 0 ? Math.max(0, (xy + hold) / (xx + hold)) : 1;
+        double to = figure == KeyFigure.TOTAL_S ? LATE_SLOPE : 1;
+        double slope = hold + xx > 0 ? Math.max(0, (xy + to * hold) / (xx + hold)) : to;
         double left = Math.max(0, yy - 2 * slope * xy + slope * slope * xx);
-        double share = figure.unit() == Unit.CELSIUS ? TEMPERATURE_SHARE : TIME_SHARE;
-        double others = OTHER_DRUMS * share * share * yy / Math.max(1, n - 1);
-        double error = ofAnother(left + others, n - USED_UP + OTHER_DRUMS, n);
-        // a slope that is held to 1 is no more unsure than that, however near to each other the roasts are
+        double before = likely.of(figure, Math.sqrt(yy / Math.max(1, n - 1)));
+        double counts = likely.counts(figure);
+        double error = ofAnother(left + counts * before * before, n - USED_UP + counts, n);
+        // a slope that is held is no more unsure than that, however near to each other the roasts are
         double reach = Math.sqrt(Math.max(xx, hold) * (1 + 1.0 / n));
         double usual = Arrays.stream(actual).average().orElse(0);
         double about = Arrays.stream(actual).map(y -> (y - usual) * (y - usual)).sum();

@@ -38,19 +38,19 @@ record LeftOut(Map<KeyFigure, Calibration> calibration, OutlookRecord outlooks) 
     }
 
     /** Leaves each out in turn: of few logs each by itself. */
-    static LeftOut of(List<FitRoast> roasts, Hold hold, MachineConstants best) {
+    static LeftOut of(List<FitRoast> roasts, Hold hold, ModelFit.Result best) {
         int folds = roasts.size() <= FEW ? roasts.size() : FOLDS;
         List<Left> each = IntStream.range(0, folds)
                 .parallel()
-                .mapToObj(fold -> fold(roasts, hold, best, fold, folds))
+                .mapToObj(fold -> fold(roasts, hold, best.machine(), fold, folds))
                 .flatMap(List::stream)
                 .toList();
         return new LeftOut(
-                calibrated(each),
+                calibrated(each, LikelyMiss.of(best.bean().lateC(), roasts)),
                 OutlookRecord.of(each.stream().flatMap(l -> l.looks.stream()).toList()));
     }
 
-    private static Map<KeyFigure, Calibration> calibrated(List<Left> left) {
+    private static Map<KeyFigure, Calibration> calibrated(List<Left> left, LikelyMiss likely) {
         Map<KeyFigure, Calibration> calibration = new EnumMap<>(KeyFigure.class);
         for (KeyFigure figure : KeyFigure.values()) {
             List<Left> with = left.stream().filter(l -> l.has(figure)).toList();
@@ -64,7 +64,8 @@ record LeftOut(Map<KeyFigure, Calibration> calibration, OutlookRecord outlooks) 
                                         .toArray(),
                                 with.stream()
                                         .mapToDouble(l -> l.actual.get(figure))
-                                        .toArray()));
+                                        .toArray(),
+                                likely));
             }
         }
         return calibration;

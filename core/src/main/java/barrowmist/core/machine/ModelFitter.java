@@ -35,7 +35,7 @@ public final class ModelFitter {
         Hold hold = hold(roasts, capacityG);
         ModelFit.Result best = best(roasts, hold, progress);
         progress.at(FULL_FIT, "leaving roasts out in turn");
-        LeftOut left = roasts.size() < FEWEST_FOR_ERROR ? LeftOut.NONE : LeftOut.of(roasts, hold, best.machine());
+        LeftOut left = roasts.size() < FEWEST_FOR_ERROR ? LeftOut.NONE : LeftOut.of(roasts, hold, best);
         progress.at(1, "done");
         return new FittedModel(
                 best.machine(),

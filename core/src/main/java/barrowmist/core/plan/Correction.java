@@ -19,6 +19,9 @@ record Correction(FittedModel model, DropRule drop, DevelopmentFrom developmentF
 
     private static final double PERCENT = 100;
 
+    /** Times that are corrected each by itself leave so much of the development that the curve shows at least (house default). */
+    private static final double LEAST_LEFT = 0.5;
+
     /** @param shown figures of the curve, each in its unit */
     Map<KeyFigure, Double> of(Map<KeyFigure, Double> shown) {
         Map<KeyFigure, Double> out = new EnumMap<>(shown);
@@ -45,13 +48,21 @@ record Correction(FittedModel model, DropRule drop, DevelopmentFrom developmentF
         return PERCENT * (toS - fromS) / totalS;
     }
 
+    /** From first crack to the drop, as the curve shows it, s; 0 where it shows no such. */
+    private static double developedS(Map<KeyFigure, Double> shown) {
+        double totalS = shown.getOrDefault(KeyFigure.TOTAL_S, 0.0);
+        return Math.max(0, totalS - shown.getOrDefault(KeyFigure.FIRST_CRACK_S, totalS));
+    }
+
     private Optional<Double> total(Map<KeyFigure, Double> shown, Map<KeyFigure, Double> corrected) {
         Optional<Double> crackS = Optional.ofNullable(corrected.get(KeyFigure.FIRST_CRACK_S));
         Optional<Double> by = switch (drop.by()) {
             case TOTAL_S -> Optional.of(drop.value());
             case DEVELOPMENT_S -> crackS.map(s -> s + drop.value());
             case DEVELOPMENT_PCT -> crackS.map(s -> s / (1 - drop.value() / PERCENT));
-            case BEAN_C, OVER_CRACK_C -> Optional.ofNullable(corrected.get(KeyFigure.TOTAL_S));
+            case BEAN_C, OVER_CRACK_C ->
+                Optional.ofNullable(corrected.get(KeyFigure.TOTAL_S))
+                        .map(s -> Math.max(s, crackS.orElse(0.0) + LEAST_LEFT * developedS(shown)));
         };
         return shown.containsKey(KeyFigure.TOTAL_S) ? by : Optional.empty();
     }

@@ -34,7 +34,7 @@ class CalibrationTest {
             actual[i] = 40 + 0.8 * foretold[i] + 10 * random.nextGaussian();
             library.addData(foretold[i], actual[i]);
         }
-        Calibration c = Calibration.of(KeyFigure.DRY_END_S, foretold, actual);
+        Calibration c = Calibration.of(KeyFigure.DRY_END_S, foretold, actual, LikelyMiss.OF_THE_USUAL);
         assertThat(c.slope()).isCloseTo(library.getSlope(), within(0.01));
         assertThat(c.corrected(540)).isCloseTo(library.predict(540), within(0.6));
         assertThat(c.error()).isCloseTo(10, within(0.8));
@@ -51,16 +51,17 @@ class CalibrationTest {
         Random random = new Random(5);
         double[] actual = drawn(random, 12, 500, 20);
         double[] late = IntStream.range(0, 12).mapToDouble(i -> actual[i] + 15).toArray();
-        Calibration off = Calibration.of(KeyFigure.DRY_END_S, late, actual);
+        Calibration off = Calibration.of(KeyFigure.DRY_END_S, late, actual, LikelyMiss.OF_THE_USUAL);
         assertThat(off.corrected(515)).isCloseTo(500, within(0.01));
         assertThat(off.error())
                 .as("twelve met exactly do not make a model that never misses")
                 .isBetween(0.05 * off.usualError(), 0.15 * off.usualError());
-        assertThat(Calibration.of(KeyFigure.DROP_C, late, actual).error())
+        assertThat(Calibration.of(KeyFigure.DROP_C, late, actual, LikelyMiss.OF_THE_USUAL)
+                        .error())
                 .as("a temperature is told better")
                 .isLessThan(off.error());
-        Calibration nothing =
-                Calibration.of(KeyFigure.DRY_END_S, drawn(random, 300, 500, 60), drawn(random, 300, 480, 20));
+        Calibration nothing = Calibration.of(
+                KeyFigure.DRY_END_S, drawn(random, 300, 500, 60), drawn(random, 300, 480, 20), LikelyMiss.OF_THE_USUAL);
         assertThat(nothing.slope()).isBetween(0.0, 0.15);
         assertThat(nothing.corrected(900)).as("the usual value, nearly").isCloseTo(480, within(60.0));
     }
@@ -72,12 +73,12 @@ class CalibrationTest {
         double[] actual = java.util.Arrays.stream(foretold)
                 .map(f -> f + 8 * Math.pow(f / 500, 2) * random.nextGaussian())
                 .toArray();
-        Calibration crack = Calibration.of(KeyFigure.FIRST_CRACK_S, foretold, actual);
+        Calibration crack = Calibration.of(KeyFigure.FIRST_CRACK_S, foretold, actual, LikelyMiss.OF_THE_USUAL);
         for (double at : new double[] {400, 500, 600}) {
             assertThat(crack.error(at)).isCloseTo(8 * Math.pow(at / 500, 2), within(0.6));
         }
         assertThat(crack.error(Double.NaN)).as("one that never comes").isEqualTo(crack.error());
-        Calibration dry = Calibration.of(KeyFigure.DRY_END_S, foretold, actual);
+        Calibration dry = Calibration.of(KeyFigure.DRY_END_S, foretold, actual, LikelyMiss.OF_THE_USUAL);
         assertThat(dry.error(600)).isCloseTo(dry.error(400), within(0.1));
     }
 
@@ -95,7 +96,10 @@ class CalibrationTest {
                     .map(f -> f + 9 * random.nextGaussian())
                     .toArray();
             Calibration c = Calibration.of(
-                    KeyFigure.DRY_END_S, java.util.Arrays.copyOf(foretold, n), java.util.Arrays.copyOf(actual, n));
+                    KeyFigure.DRY_END_S,
+                    java.util.Arrays.copyOf(foretold, n),
+                    java.util.Arrays.copyOf(actual, n),
+                    LikelyMiss.OF_THE_USUAL);
             double off = Math.abs(c.corrected(foretold[n]) - actual[n]);
             within1 += off <= c.error(foretold[n]) ? 1 : 0;
             within2 += off <= 2 * c.error(foretold[n]) ? 1 : 0;

@@ -1,0 +1,114 @@
+package barrowmist.core.machine;
+
+import barrowmist.core.machine.thermal.FitRoast;
+import barrowmist.core.roast.KeyFigure;
+import barrowmist.core.roast.KeyFigure.Unit;
+import barrowmist.core.roast.Milestone;
+import barrowmist.core.roast.Series;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.function.Function;
+
+/**
+ * What a figure is likely missed by, before roasts were left out: six that were met by luck do not make a narrow band, nor
+ * six that were not a wide one. It is a share of what the usual value misses; where a figure is read off the bean curve, what
+ * that curve misses is asked too, in degrees, or in seconds by how fast the bean rises there.
+ *
+ * @param ofCurve what the bean curves miss of a figure that is read off them, in its unit; none where that is not known
+ */
+record LikelyMiss(Map<KeyFigure, Double> ofCurve) {
+
+    /** Nothing is known of the curves. */
+    static final LikelyMiss OF_THE_USUAL = new LikelyMiss(Map.of());
+
+    /** What models of other drums miss, as a share of what the usual value misses (house defaults, as on the stand-in drums). */
+    private static final double TIME_SHARE = 0.45;
+
+    private static final double TEMPERATURE_SHARE = 0.3;
+
+    /**
+     * Of what the curves miss, in the same words: when an event comes; when the bean comes to a temperature late in the roast;
+     * and how hot it is so long after first crack, where what they miss until then is taken off.
+     */
+    private static final double EVENT_SHARE = 1.2;
+
+    private static final double TOTAL_SHARE = 1.5;
+    private static final double DROP_SHARE = 0.7;
+
+    /** It counts as so many roasts left out, fewer where nothing but the usual value tells of it (house defaults). */
+    private static final double COUNTS_OF_DEGREES = 4;
+
+    private static final double COUNTS_OF_SECONDS = 2;
+    private static final double COUNTS_OF_THE_USUAL = 1;
+
+    /** A slope is taken over so long to either side, s; one slower than the least is held to it, °C/s. */
+    private static final double HALF_S = 15;
+
+    private static final double SLOWEST_C_PER_S = 0.02;
+
+    LikelyMiss {
+        ofCurve = Map.copyOf(ofCurve);
+    }
+
+    /**
+     * @param curveC what the bean curves leave unexplained once the probe reads the beans, °C; NaN where nothing is to compare
+     * @param roasts those that the curves were fitted to
+     */
+    static LikelyMiss of(double curveC, List<FitRoast> roasts) {
+        if (Double.isNaN(curveC)) {
+            return OF_THE_USUAL;
+        }
+        Map<KeyFigure, Double> missed = new EnumMap<>(KeyFigure.class);
+        missed.put(KeyFigure.DROP_C, curveC);
+        put(missed, KeyFigure.DRY_END_S, curveC, roasts, r -> r.figures().dryEnd());
+        put(missed, KeyFigure.FIRST_CRACK_S, curveC, roasts, r -> r.figures().firstCrack());
+        put(missed, KeyFigure.TOTAL_S, curveC, roasts, r -> r.figures().drop());
+        return new LikelyMiss(missed);
+    }
+
+    private static void put(
+            Map<KeyFigure, Double> missed,
+            KeyFigure figure,
+            double curveC,
+            List<FitRoast> roasts,
+            Function<FitRoast, Optional<Milestone>> milestone) {
+        roasts.stream()
+                .flatMap(r -> milestone.apply(r).stream().map(m -> slope(r.log().beanC(), m.timeS())))
+                .mapToDouble(s -> Math.max(SLOWEST_C_PER_S, s))
+                .average()
+                .ifPresent(mean -> missed.put(figure, curveC / mean));
+    }
+
+    /** Up to the last reading: there is nothing after the drop. */
+    private static double slope(Series bean, double atS) {
+        double last = bean.timeS(bean.size() - 1);
+        return bean.slopeAbout(Math.min(atS, last - HALF_S), HALF_S).orElse(0);
+    }
+
+    /**
+     * @param usual standard deviation of what the usual value misses, in the figure's unit
+     * @return standard deviation, in the figure's unit
+     */
+    double of(KeyFigure figure, double usual) {
+        double share = usual * (figure.unit() == Unit.CELSIUS ? TEMPERATURE_SHARE : TIME_SHARE);
+        Double curve = ofCurve.get(figure);
+        if (curve == null) {
+            return share;
+        }
+        return switch (figure) {
+            case DROP_C -> DROP_SHARE * curve;
+            case TOTAL_S -> TOTAL_SHARE * curve;
+            default -> Math.sqrt(share * EVENT_SHARE * curve);
+        };
+    }
+
+    /** As how many roasts left out it counts. */
+    double counts(KeyFigure figure) {
+        if (!ofCurve.containsKey(figure)) {
+            return COUNTS_OF_THE_USUAL;
+        }
+        return figure == KeyFigure.DROP_C ? COUNTS_OF_DEGREES : COUNTS_OF_SECONDS;
+    }
+}
