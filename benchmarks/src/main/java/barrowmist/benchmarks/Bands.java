@@ -20,7 +20,7 @@ public final class Bands {
     private static final int[] LOGS = {6, 12, 20};
 
     /** Models of few logs differ most, and are fitted soonest: the more of them, and the fewer roasts by each. */
-    private static final int[] MODELS = {150, 100, 40};
+    private static final int[] MODELS = {150, 40, 40};
 
     private static final int ROASTS = 600;
     private static final int LIVE_SETS = 5;
