@@ -4,8 +4,11 @@ import barrowmist.core.machine.FittedModel;
 import barrowmist.core.plan.Targets.DevelopmentFrom;
 import barrowmist.core.roast.KeyFigure;
 import java.util.EnumMap;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 
 /**
  * The figures that a foretold curve shows, corrected by what came in roasts left out: the times each by itself, the drop as
@@ -18,6 +21,9 @@ import java.util.Optional;
 record Correction(FittedModel model, DropRule drop, DevelopmentFrom developmentFrom) {
 
     private static final double PERCENT = 100;
+
+    private static final List<KeyFigure> EVENTS =
+            List.of(KeyFigure.DRY_END_S, KeyFigure.FIRST_CRACK_S, KeyFigure.TOTAL_S);
 
     /** Times that are corrected each by itself leave so much of the development that the curve shows at least (house default). */
     private static final double LEAST_LEFT = 0.5;
@@ -42,6 +48,26 @@ record Correction(FittedModel model, DropRule drop, DevelopmentFrom developmentF
         out.computeIfPresent(KeyFigure.BROWNING_PCT, (f, v) -> share(dryS, crackS, total.get()));
         out.computeIfPresent(KeyFigure.DEVELOPMENT_PCT, (f, v) -> share(fromS, total.get(), total.get()));
         return out;
+    }
+
+    /** Times that a curve shows otherwise than they are told, in a sentence; empty where they are the same to the second. */
+    static Optional<String> told(Map<KeyFigure, Double> shown, Map<KeyFigure, Double> corrected) {
+        String moved = EVENTS.stream()
+                .flatMap(f -> moved(f, shown.get(f), corrected.get(f)).stream())
+                .collect(Collectors.joining(", "));
+        return moved.isEmpty()
+                ? Optional.empty()
+                : Optional.of(
+                        "The curve is as the model draws it. The figures take off what it missed in roasts left out: "
+                                + moved + ".");
+    }
+
+    private static Optional<String> moved(KeyFigure event, @Nullable Double shownS, @Nullable Double toldS) {
+        long byS = shownS == null || toldS == null ? 0 : Math.round(toldS) - Math.round(shownS);
+        String name = event == KeyFigure.TOTAL_S ? KeyFigure.DROP_C.label() : event.label();
+        return byS == 0
+                ? Optional.empty()
+                : Optional.of("%s %d s %s".formatted(name, Math.abs(byS), byS < 0 ? "earlier" : "later"));
     }
 
     private static double share(double fromS, double toS, double totalS) {

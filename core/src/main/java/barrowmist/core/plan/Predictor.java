@@ -74,8 +74,12 @@ public final class Predictor {
         List<String> doubts = new ArrayList<>(outside);
         doubts.addAll(doubts(run, droppedS[0], analysis));
         if (model.believed()) {
+            Map<KeyFigure, Double> shown = shown(analysis, developmentFrom);
+            DropRule deciding = plan.drop().deciding(part -> part.timeS(analysis));
+            Map<KeyFigure, Double> corrected = new Correction(model, deciding, developmentFrom).of(shown);
+            Correction.told(shown, corrected).ifPresent(doubts::add);
             return new Prediction(
-                    analysis, withErrors(analysis, plan.drop(), developmentFrom), outside.isEmpty(), false, doubts);
+                    analysis, withErrors(corrected, analysis, deciding), outside.isEmpty(), false, doubts);
         }
         Map<KeyFigure, Predicted> usual = usual();
         List<String> ofTheModel = new ArrayList<>(model.doubts(wording));
@@ -122,15 +126,17 @@ public final class Predictor {
         return said;
     }
 
-    private Map<KeyFigure, Predicted> withErrors(
-            RoastAnalysis analysis, DropRule drop, DevelopmentFrom developmentFrom) {
+    private static Map<KeyFigure, Double> shown(RoastAnalysis analysis, DevelopmentFrom developmentFrom) {
         Targets counted = new Targets(Map.of(), developmentFrom);
         Map<KeyFigure, Double> shown = new EnumMap<>(KeyFigure.class);
         for (KeyFigure figure : KeyFigure.values()) {
             counted.figure(figure, analysis.figures()).ifPresent(v -> shown.put(figure, v));
         }
-        DropRule deciding = drop.deciding(part -> part.timeS(analysis));
-        Map<KeyFigure, Double> corrected = new Correction(model, deciding, developmentFrom).of(shown);
+        return shown;
+    }
+
+    private Map<KeyFigure, Predicted> withErrors(
+            Map<KeyFigure, Double> corrected, RoastAnalysis analysis, DropRule deciding) {
         Map<KeyFigure, Predicted> out = new EnumMap<>(KeyFigure.class);
         PredictionErrors errors = new PredictionErrors(model, events, analysis, deciding);
         corrected.forEach((figure, v) -> out.put(figure, new Predicted(v, errors.of(figure))));

@@ -73,4 +73,32 @@ class CorrectionTest {
     void aCurveThatDoesNotCrackIsCorrectedWithoutIt() {
         assertThat(corrected(AT_205_C, Double.NaN, 610).get(KeyFigure.TOTAL_S)).isCloseTo(602, within(1e-9));
     }
+
+    @Test
+    void whereTheFiguresAreNotThoseOfTheCurveASentenceSaysByHowMuch() {
+        Map<KeyFigure, Double> shown = Map.of(
+                KeyFigure.DRY_END_S,
+                290.2,
+                KeyFigure.FIRST_CRACK_S,
+                480.0,
+                KeyFigure.TOTAL_S,
+                610.0,
+                KeyFigure.DROP_C,
+                205.0);
+        Map<KeyFigure, Double> told = Map.of(
+                KeyFigure.DRY_END_S,
+                289.8,
+                KeyFigure.FIRST_CRACK_S,
+                488.0,
+                KeyFigure.TOTAL_S,
+                602.0,
+                KeyFigure.DROP_C,
+                204.0);
+        assertThat(Correction.told(shown, told))
+                .hasValue("The curve is as the model draws it. The figures take off what it missed in roasts left out: "
+                        + "first crack 8 s later, drop 8 s earlier.");
+        assertThat(Correction.told(shown, shown)).isEmpty();
+        assertThat(Correction.told(Map.of(), told)).isEmpty();
+        assertThat(Correction.told(Map.of(KeyFigure.DRY_END_S, 290.2), told)).isEmpty();
+    }
 }
