@@ -89,6 +89,8 @@ final class App implements AutoCloseable {
                     .atMost(START_LIMIT)
                     .until(() -> app.send("GET", "/api/machines/1/model", "application/json", "")
                             .contains("\"fitted\""));
+            // what is traced once is kept: no class has to wait for it again
+            app.send("GET", "/api/today", "application/json", "");
             app.process.destroy();
             app.awaitEnd();
             DemoData.copy(app.lab(), into);
