@@ -66,8 +66,9 @@ public final class Bands {
                 .append(
                         "Wanted: 62 to 74 % within ±1 standard deviation, 92 to 98 % within ±2 (a normal distribution has 68 and 95),\n")
                 .append(
-                        "and with 20 logs an error of at most 0.7 of that of the roaster's own usual value. A row moves by a point\n")
-                .append("or two with the models that were drawn.\n\n")
+                        "and with 20 logs an error of at most 0.7 of that of the roaster's own usual value. A row moves by one\n")
+                .append(
+                        "to three points with the models that were drawn; those that are not believed foretell nothing.\n\n")
                 .append(
                         "| drum | logs (models believed) | figure | error | stated ± | within ±1 | within ±2 | usual value's error | ratio |\n")
                 .append("|---|---|---|---|---|---|---|---|---|\n");

@@ -30,7 +30,7 @@ public record Calibration(
     /** With fewer pairs there is nothing to correct by. */
     public static final int FEWEST = 4;
 
-    /** How far a slope may well lie from 1, as a standard deviation (house default). */
+    /** How far a slope may well lie from what it is held to, as a standard deviation (house default). */
     private static final double SLOPE_SD = 0.35;
 
     /**

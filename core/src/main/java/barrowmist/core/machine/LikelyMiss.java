@@ -29,8 +29,9 @@ record LikelyMiss(Map<KeyFigure, Double> ofCurve) {
     private static final double TEMPERATURE_SHARE = 0.3;
 
     /**
-     * Of what the curves miss, in the same words: when an event comes; when the bean comes to a temperature late in the roast;
-     * and how hot it is so long after first crack, where what they miss until then is taken off.
+     * What models of other drums miss, as a share of what their curves do: of when an event comes; of when the bean comes to a
+     * temperature late in the roast; and of how hot it is so long after first crack, where what they miss until then is taken
+     * off (house defaults, as on the stand-in drums).
      */
     private static final double EVENT_SHARE = 1.2;
 

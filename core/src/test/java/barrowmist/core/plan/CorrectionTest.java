@@ -53,7 +53,7 @@ class CorrectionTest {
         assertThat(of.get(KeyFigure.DEVELOPMENT_PCT)).isCloseTo(100 * 114 / 602.0, within(1e-9));
     }
 
-    /** Of a long roast 80 s of development would be 12 s before first crack, else. */
+    /** With each time corrected by itself, little of 80 s would be left, or the drop come before first crack. */
     @ParameterizedTest
     @ValueSource(doubles = {560, 640, 900})
     void aLongRoastIsNotDroppedBeforeItCracks(double crackS) {
