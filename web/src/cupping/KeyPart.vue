@@ -4,6 +4,7 @@ import { answer, api, type Failure, type Schemas } from '@/shared/api/client'
 import { moment, roastName } from '@/shared/format/text'
 import { useWho } from '@/shared/who'
 import KeyTable from './KeyTable.vue'
+import { vFocus } from '@/shared/keyboard/vFocus'
 
 /** The key of a blind table: for who prepares, and put away by a lead who cups and does not want to know. */
 const props = defineProps<{
@@ -65,7 +66,7 @@ async function breakSeal() {
     <KeyTable v-if="key" :keyed="key" :names="names" />
     <form v-if="asking && sealed" class="ask" @submit.prevent="breakSeal">
       <p>The key was put away so that whoever cups here does not know. Say why it is fetched:</p>
-      <v-text-field v-model="reason" label="Why" maxlength="400" autofocus hide-details />
+      <v-text-field v-model="reason" v-focus label="Why" maxlength="400" hide-details />
       <v-btn type="submit" color="primary" :disabled="!reason.trim()">Fetch the key</v-btn>
       <v-btn variant="text" @click="asking = false">Leave it</v-btn>
     </form>

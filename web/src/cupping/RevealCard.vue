@@ -8,6 +8,7 @@ import KeyPart from './KeyPart.vue'
 import PlacesForm from './PlacesForm.vue'
 import { useWho } from '@/shared/who'
 import { useChanges } from './useChanges'
+import { vFocus } from '@/shared/keyboard/vFocus'
 
 /** How far everybody is, the key for who prepares, and the reveal. */
 const props = defineProps<{
@@ -82,14 +83,7 @@ async function reveal() {
             : 'Everybody has finished. After the reveal what was given stands as it is.'
         }}
       </p>
-      <v-text-field
-        v-if="unfinished"
-        v-model="reason"
-        label="Why now"
-        maxlength="400"
-        autofocus
-        hide-details
-      />
+      <v-text-field v-if="unfinished" v-model="reason" v-focus label="Why now" maxlength="400" hide-details />
       <v-btn type="submit" color="primary" :disabled="unfinished > 0 && !reason.trim()"
         >Reveal the table</v-btn
       >

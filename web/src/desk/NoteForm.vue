@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { ref } from 'vue'
+import { vFocus } from '@/shared/keyboard/vFocus'
 
 /** A line of words about this moment of the roast. */
 const emit = defineEmits<{ note: [text: string]; done: [] }>()
@@ -15,7 +16,7 @@ function send() {
 
 <template>
   <form class="card note" @submit.prevent="send">
-    <v-text-field v-model="text" label="Note" autofocus maxlength="300" @keydown.esc="emit('done')" />
+    <v-text-field v-model="text" v-focus label="Note" maxlength="300" @keydown.esc="emit('done')" />
     <v-btn type="submit" color="primary">Keep</v-btn>
   </form>
 </template>

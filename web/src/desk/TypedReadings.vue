@@ -5,6 +5,7 @@ import type { Schemas } from '@/shared/api/client'
 import { clock, parseDecimal } from '@/shared/format/text'
 import { degree } from '@/shared/format/units'
 import { usePreferences } from '@/shared/preferences'
+import { vFocus } from '@/shared/keyboard/vFocus'
 
 /** A roaster without probes that can be read: temperatures are typed, and asked for every half minute. */
 const props = defineProps<{ state: Schemas['DeskState'] }>()
@@ -40,9 +41,9 @@ function send() {
     }}</b>
     <v-text-field
       v-model="bean"
+      v-focus
       :label="`Bean ${degree(preferences.units)}`"
       inputmode="decimal"
-      autofocus
       :error-messages="wrong ? ['That is not a temperature'] : []"
     />
     <v-text-field

@@ -5,6 +5,7 @@ import { useDraft } from '@/shared/kept/useDraft'
 import NumberField from '@/shared/components/NumberField.vue'
 import { PROCESSES, type Process } from '@/shared/format/processes'
 import { isoDay } from '@/shared/format/text'
+import { vFocus } from '@/shared/keyboard/vFocus'
 
 /** A lot to enter or to change. What the server refuses is shown at its field; nothing typed is lost. */
 const props = defineProps<{ lot?: Schemas['LotView'] }>()
@@ -66,7 +67,7 @@ function cancel() {
     </p>
     <p v-if="failure" role="alert" class="ember">{{ failure.message }}</p>
     <div class="fields">
-      <v-text-field v-model="entry.name" label="Name" autofocus :error-messages="at('name') ?? []" />
+      <v-text-field v-model="entry.name" v-focus label="Name" :error-messages="at('name') ?? []" />
       <v-text-field v-model="entry.supplier" label="Supplier" :error-messages="at('supplier') ?? []" />
       <v-text-field v-model="entry.origin" label="Origin" :error-messages="at('origin') ?? []" />
       <v-select

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { ref } from 'vue'
 import { answer, api } from '@/shared/api/client'
+import { vFocus } from '@/shared/keyboard/vFocus'
 
 /** Sets a roast aside for a reason, and takes it back. */
 const props = defineProps<{ roastId: number; reason?: string }>()
@@ -28,8 +29,8 @@ async function change(reason: string | undefined) {
   <form v-if="asking" class="aside" @submit.prevent="change(typed)">
     <v-text-field
       v-model="typed"
+      v-focus
       label="Why is it excluded?"
-      autofocus
       maxlength="500"
       :error-messages="problem || []"
     />

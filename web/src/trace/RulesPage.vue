@@ -10,6 +10,7 @@ import BeforeCup from './BeforeCup.vue'
 import RuleHistory from './RuleHistory.vue'
 import RuleRow from './RuleRow.vue'
 import WhatIfCard from './WhatIfCard.vue'
+import { vFocus } from '@/shared/keyboard/vFocus'
 
 /** Every figure that the traces and the decisions on lots go by: looked up, tried on past findings, and changed with a reason. */
 const rules = useLoad(() => answer(api.GET('/api/rules')))
@@ -96,11 +97,11 @@ async function keep() {
       <section class="card">
         <v-text-field
           v-model="sought"
+          v-focus
           label="Find a figure"
           placeholder="charge, quakers, the word flat, decision …"
           class="mb-3"
           clearable
-          autofocus
         />
         <table class="plain">
           <thead>

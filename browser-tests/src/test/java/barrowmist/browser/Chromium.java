@@ -16,6 +16,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.concurrent.CopyOnWriteArrayList;
+import java.util.stream.Collectors;
 
 /** Debian's Chromium without a monitor: its headless build, a fifth lighter than the whole, or the whole where only that is. */
 final class Chromium implements AutoCloseable {
@@ -106,6 +107,14 @@ final class Chromium implements AutoCloseable {
     private static String words(Rule rule) {
         return rule.getId() + ": " + rule.getHelp() + " "
                 + rule.getNodes().get(0).getHtml();
+    }
+
+    /** What every open page shows, in words, its fields with what stands in them. */
+    String onScreen() {
+        return browser.contexts().stream()
+                .flatMap(c -> c.pages().stream())
+                .map(p -> p.url() + "\n" + p.locator("body").ariaSnapshot())
+                .collect(Collectors.joining("\n\n"));
     }
 
     /** Closes what was opened; the browser stays. */
