@@ -39,8 +39,8 @@ public record Calibration(
      */
     private static final double LATE_SLOPE = 0.7;
 
-    /** The mean and the slope are of these roasts too: so many of them are used up. */
-    private static final double USED_UP = 1.7;
+    /** A mean and a slope, or a curve, that are of these roasts too: so many of them are used up. */
+    static final double USED_UP = 2;
 
     /**
      * A roast that comes late to first crack, or to the drop, rises slowly there, so that a degree is more seconds: what is missed

@@ -13,6 +13,7 @@ import barrowmist.core.roast.Milestone;
 import barrowmist.core.roast.RoastFigures;
 import barrowmist.core.roast.Series;
 import java.util.Arrays;
+import java.util.Collections;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -20,6 +21,7 @@ import java.util.OptionalDouble;
 import java.util.Random;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.EnumSource;
 import org.junit.jupiter.params.provider.ValueSource;
 
@@ -48,9 +50,18 @@ class LikelyMissTest {
                 })
                 .average()
                 .orElseThrow();
-        assertThat(missed.get(KeyFigure.FIRST_CRACK_S)).isCloseTo(2 / perS, withinPercentage(12));
+        double missedC = missed.get(KeyFigure.DROP_C);
+        assertThat(missed.get(KeyFigure.FIRST_CRACK_S)).isCloseTo(missedC / perS, withinPercentage(12));
         assertThat(missed.get(KeyFigure.DRY_END_S)).isLessThan(missed.get(KeyFigure.TOTAL_S));
-        assertThat(missed.get(KeyFigure.DROP_C)).isEqualTo(2);
+    }
+
+    /** As with the residuals of a straight line through n points: the squares over n - 2, not over n (any handbook of statistics). */
+    @ParameterizedTest
+    @CsvSource({"4, 1.4142", "6, 1.2247", "12, 1.0954", "20, 1.0541", "300, 1.0033", "1, 1"})
+    void curvesMissMoreOfARoastThatTheyWereNotFittedTo(int logs, double times) {
+        FitRoast roast = TrialRoasts.sound(DrumKind.GAS, 77, 1).get(0).fit();
+        assertThat(LikelyMiss.of(2, Collections.nCopies(logs, roast)).ofCurve().get(KeyFigure.DROP_C))
+                .isCloseTo(2 * times, within(1e-3));
     }
 
     @Test
@@ -90,6 +101,23 @@ class LikelyMissTest {
                 .isEqualTo(1);
         // a curve that is off by 10 s, a usual value that is off by 40: in between
         assertThat(CURVES.of(KeyFigure.FIRST_CRACK_S, 40)).isBetween(10.0, 40.0);
+    }
+
+    /** A bean that is late by as much is late by more seconds the slower it rises: the later in the roast, the more its curve tells. */
+    @Test
+    void theLaterInTheRoastTheMoreTheCurveTells() {
+        double share = LikelyMiss.OF_THE_USUAL.of(KeyFigure.DRY_END_S, 40);
+        LikelyMiss curves = new LikelyMiss(Map.of(
+                KeyFigure.DRY_END_S, 4 * share, KeyFigure.FIRST_CRACK_S, 4 * share, KeyFigure.TOTAL_S, 4 * share));
+        double dryEnd = curves.of(KeyFigure.DRY_END_S, 40);
+        double firstCrack = curves.of(KeyFigure.FIRST_CRACK_S, 40);
+        assertThat(dryEnd).isGreaterThan(share).isLessThan(firstCrack);
+        assertThat(curves.of(KeyFigure.TOTAL_S, 40))
+                .isGreaterThan(firstCrack)
+                .isEqualTo(curves.of(KeyFigure.TOTAL_S, 80));
+        assertThat(new LikelyMiss(Map.of(KeyFigure.FIRST_CRACK_S, share)).of(KeyFigure.FIRST_CRACK_S, 40))
+                .as("where both say the same")
+                .isCloseTo(share, withinPercentage(12));
     }
 
     /** Six say little of a spread; four hundred say it all, whatever was thought before. */

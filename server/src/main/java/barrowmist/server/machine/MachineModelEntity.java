@@ -13,7 +13,7 @@ import java.time.Instant;
 class MachineModelEntity {
 
     /** Version of the model's equations; one fitted by others is not used. */
-    static final int RULES_VERSION = 4;
+    static final int RULES_VERSION = 5;
 
     @Id
     private long machineId;
