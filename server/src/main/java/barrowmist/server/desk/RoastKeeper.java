@@ -25,6 +25,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.stream.Stream;
 import org.springframework.stereotype.Component;
 
 /** Hands a roast over when it is dropped. */
@@ -63,9 +64,8 @@ class RoastKeeper {
                 curve.log(),
                 events.shifted(-zero),
                 batch.greenG(),
-                batch.standing().stream()
-                        .filter(e -> e.kind().equals(Entry.PULL) && e.timeS() - charge <= dropS)
-                        .map(e -> new Pull(e.timeS() - charge - zero, e.value()))
+                pulls(batch, charge, dropS)
+                        .map(p -> new Pull(p.timeS() - zero, p.grams()))
                         .toList(),
                 record(batch, charge, link, refused)));
     }
@@ -90,6 +90,16 @@ class RoastKeeper {
         }
         out.sort(Comparator.comparingDouble(Reading::timeS));
         return out;
+    }
+
+    /**
+     * s since the charge. None is taken but while it roasts: one that seems to come after the drop was drawn just before it, or the
+     * drop was said to have been earlier.
+     */
+    private static Stream<Pull> pulls(RoastBatch batch, double charge, double dropS) {
+        return batch.standing().stream()
+                .filter(e -> e.kind().equals(Entry.PULL))
+                .map(e -> new Pull(Math.min(e.timeS() - charge, dropS), e.value()));
     }
 
     private static DeskRecord record(RoastBatch batch, double charge, String link, int refused) {
