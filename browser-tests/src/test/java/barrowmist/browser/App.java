@@ -24,7 +24,7 @@ import java.util.concurrent.TimeUnit;
 /** The packaged application in a process of its own, on a free port and a data folder of its own. */
 final class App implements AutoCloseable {
 
-    private static final Duration START_LIMIT = Duration.ofSeconds(120);
+    private static final Duration START_LIMIT = Duration.ofSeconds(300);
     private static final Duration STOP_LIMIT = Duration.ofSeconds(30);
 
     /** Nothing listens there: the desk is without a roaster. */
