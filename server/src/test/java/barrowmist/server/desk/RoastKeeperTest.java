@@ -7,15 +7,9 @@ import static org.mockito.Mockito.verify;
 import barrowmist.core.desk.JournalLine.Entry;
 import barrowmist.core.desk.JournalLine.Prepare;
 import barrowmist.core.desk.JournalLine.Read;
-import barrowmist.core.desk.LiveSetup;
 import barrowmist.core.desk.ProtocolRun;
 import barrowmist.core.desk.RoastBatch;
-import barrowmist.core.machine.EventTemperatures;
-import barrowmist.core.machine.MachineReference;
 import barrowmist.core.machine.Protocol;
-import barrowmist.core.machine.thermal.BatchConditions;
-import barrowmist.core.machine.thermal.ControlLevels;
-import barrowmist.core.plan.Targets;
 import barrowmist.core.roast.EventKind;
 import barrowmist.core.roast.Reading;
 import barrowmist.server.disk.DiskRoom;
@@ -23,8 +17,6 @@ import barrowmist.server.roast.LiveKeep;
 import barrowmist.server.roast.LiveRoasts;
 import barrowmist.server.roast.Pull;
 import java.util.List;
-import java.util.Map;
-import java.util.Optional;
 import java.util.OptionalDouble;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -41,17 +33,9 @@ class RoastKeeperTest {
 
     /** Charged at 30 s of the desk's clock, read once a second. */
     private static RoastBatch batch() {
-        LiveSetup setup = new LiveSetup(
-                new BatchConditions(120, 11, 6.5, 190, NONE, 22),
-                Optional.empty(),
-                new EventTemperatures(158, 1, 195, 1, true),
-                MachineReference.NONE,
-                Optional.empty(),
-                new Targets(Map.of(), Targets.DevelopmentFrom.FIRST_CRACK),
-                new ControlLevels(70, 40, 60));
         RoastBatch batch = new RoastBatch(
                 new Prepare(0, 1, null, 120, "2026-03-02T09:00:00Z", "boot", 1, 1),
-                setup,
+                DeskBench.PREPARED.setup(),
                 new ProtocolRun(new Protocol(List.of()), 0));
         for (int s = 0; s < 200; s++) {
             batch.apply(new Read(
