@@ -22,7 +22,7 @@ public final class Bands {
     /** Models of few logs differ most, and are fitted soonest: the more of them. */
     private static final int[] MODELS = {300, 150, 60};
 
-    /** By each model, so that no row is of fewer than 600. */
+    /** Foretold by each model, so that no row is of fewer than 600, though some models are not believed. */
     private static final int ROASTS = 15;
 
     private static final int LIVE_SETS = 5;

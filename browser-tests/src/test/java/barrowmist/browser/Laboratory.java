@@ -35,11 +35,14 @@ final class Laboratory implements BeforeAllCallback, AfterEachCallback, AfterAll
 
     @Override
     public void afterEach(ExtensionContext context) {
-        // a wait that ended says what did not come; what was there instead says why
-        context.getExecutionException()
-                .ifPresent(e -> System.out.println(
-                        context.getDisplayName() + " ended with this on screen:\n" + chromium.onScreen()));
-        chromium.closePages();
+        try {
+            // a wait that ended says what did not come; what was there instead says why
+            context.getExecutionException()
+                    .ifPresent(e -> System.out.println(
+                            context.getDisplayName() + " ended with this on screen:\n" + chromium.onScreen()));
+        } finally {
+            chromium.closePages();
+        }
     }
 
     @Override

@@ -9,7 +9,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
 
 /**
- * A short form of {@code benchmarks/bands}, whose table, each row over 900 roasts left out and more, stands in docs/bands.md: what
+ * A short form of {@code benchmarks/bands}, whose table, each row over more than 600 roasts left out, stands in docs/bands.md: what
  * a normal distribution has within one and two standard deviations, 68 and 95 %, within what so few roasts can show.
  */
 class BandsTest {
