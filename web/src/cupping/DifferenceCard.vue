@@ -38,7 +38,7 @@ const answered = computed(() => props.sets.filter((s) => s.answered))
       >
     </div>
     <p class="said">{{ result.text }}</p>
-    <p v-for="l in result.leanings" :key="l">Among those who told them apart: {{ l }}</p>
+    <p v-for="l in result.leanings" :key="l">Of those who found the odd cup, some of them by luck: {{ l }}</p>
     <p v-if="reason" class="quiet">Revealed before every set was answered: {{ reason }}</p>
     <dl class="figures">
       <dt>Chance of so many by guessing (one-sided, exact)</dt>

@@ -7,6 +7,7 @@ import RoastChart from '@/shared/chart/RoastChart.vue'
 import { provideControls } from '@/shared/useControls'
 import { bandOf } from '@/shared/chart/band'
 import KeptNote from '@/shared/kept/KeptNote.vue'
+import AskFirst from '@/shared/components/AskFirst.vue'
 import PageState from '@/shared/components/PageState.vue'
 import { useKeys } from '@/shared/keyboard/useKeys'
 import { useGoOn } from '@/shared/useGoOn'
@@ -64,7 +65,12 @@ useKeys([{ key: 'f', does: 'fit to targets: the smallest change that reaches the
         </span>
         <KeptNote :kept="kept" @theirs="plan.reload" />
         <span class="spacer" />
-        <v-btn variant="text" @click="remove">Delete</v-btn>
+        <AskFirst
+          label="Delete"
+          question="Delete this plan? It cannot be brought back."
+          does="Delete the plan"
+          @yes="remove"
+        />
         <v-btn variant="outlined" :disabled="!changed" @click="takeBack">Undo</v-btn>
         <v-btn variant="outlined" @click="translating = true">Adapt…</v-btn>
         <v-btn color="primary" :loading="searching" :disabled="!prediction?.curve" @click="find"

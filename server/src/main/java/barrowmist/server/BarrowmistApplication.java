@@ -3,6 +3,7 @@ package barrowmist.server;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.nio.file.attribute.PosixFilePermissions;
 import java.time.Clock;
 import org.jspecify.annotations.Nullable;
 import org.springframework.boot.SpringApplication;
@@ -48,6 +49,10 @@ public class BarrowmistApplication {
         } catch (IOException e) {
             throw new IOException(
                     "The data folder " + path + " cannot be written: set BARROWMIST_DATA to one that can.", e);
+        }
+        if (Files.getFileStore(path).supportsFileAttributeView("posix")) {
+            // what lies in it is nobody else's on this computer
+            Files.setPosixFilePermissions(path, PosixFilePermissions.fromString("rwx------"));
         }
         return path.resolve("barrowmist");
     }

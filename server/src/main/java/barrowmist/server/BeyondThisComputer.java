@@ -5,6 +5,7 @@ import barrowmist.server.web.LabNames;
 import java.io.IOException;
 import java.io.InputStream;
 import java.net.InetAddress;
+import java.net.UnknownHostException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.attribute.PosixFilePermissions;
@@ -13,10 +14,12 @@ import java.security.KeyStore;
 import java.security.cert.X509Certificate;
 import java.time.Duration;
 import java.time.Instant;
+import java.util.Collection;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import java.util.Set;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
@@ -107,10 +110,28 @@ final class BeyondThisComputer {
             KeyStore store = KeyStore.getInstance("PKCS12");
             store.load(in, PASSWORD.toCharArray());
             X509Certificate kept = (X509Certificate) Objects.requireNonNull(store.getCertificate(ALIAS));
-            return kept.getNotAfter().toInstant().isAfter(Instant.now().plus(RENEWED_BEFORE));
+            return kept.getNotAfter().toInstant().isAfter(Instant.now().plus(RENEWED_BEFORE)) && namesAll(kept);
         } catch (IOException | GeneralSecurityException | NullPointerException e) {
             // half written, or not ours: made anew
             return false;
+        }
+    }
+
+    /** Whether it is good for every name and address that this computer has today: a browser takes it for no other. */
+    private boolean namesAll(X509Certificate kept) throws GeneralSecurityException {
+        Set<String> named = Stream.ofNullable(kept.getSubjectAlternativeNames())
+                .flatMap(Collection::stream)
+                .map(n -> canonical(String.valueOf(n.get(1))))
+                .collect(Collectors.toSet());
+        return names().map(n -> canonical(n.substring(n.indexOf(':') + 1))).allMatch(named::contains);
+    }
+
+    /** One spelling of an address of the sixth version. */
+    private static String canonical(String name) {
+        try {
+            return name.indexOf(':') < 0 ? name : InetAddress.getByName(name).getHostAddress();
+        } catch (UnknownHostException e) {
+            return name;
         }
     }
 
@@ -138,7 +159,7 @@ final class BeyondThisComputer {
                         "-dname",
                         "CN=Barrowmist lab",
                         "-ext",
-                        "san=" + names(),
+                        "san=" + names().collect(Collectors.joining(",")),
                         "-ext",
                         "eku=serverAuth"))
                 .redirectErrorStream(true)
@@ -157,7 +178,7 @@ final class BeyondThisComputer {
         }
     }
 
-    private String names() {
+    private Stream<String> names() {
         Stream<String> names = LabNames.of(said("BARROWMIST_HOSTS")).stream()
                 .filter(n -> HOST_NAME.matcher(n).matches())
                 .map(n -> "dns:" + n);
@@ -166,7 +187,6 @@ final class BeyondThisComputer {
                 .map(a -> "ip:" + a.replaceFirst("%.*", ""));
         return Stream.of(names, addresses, Stream.of("ip:127.0.0.1"))
                 .flatMap(s -> s)
-                .distinct()
-                .collect(Collectors.joining(","));
+                .distinct();
     }
 }

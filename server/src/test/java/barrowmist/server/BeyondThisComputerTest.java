@@ -69,6 +69,17 @@ class BeyondThisComputerTest {
     }
 
     @Test
+    void aNameThatIsNewMakesItAnew() throws Exception {
+        settings(Map.of("BARROWMIST_ADDRESS", EVERYWHERE));
+        X509Certificate first = made();
+        settings(Map.of("BARROWMIST_ADDRESS", EVERYWHERE, "BARROWMIST_HOSTS", "kiln"));
+        assertThat(made()).isNotEqualTo(first);
+        assertThat(made().getSubjectAlternativeNames().stream()
+                        .map(n -> n.get(1).toString()))
+                .contains("kiln");
+    }
+
+    @Test
     void aHalfWrittenOneIsMadeAnew() throws Exception {
         Files.writeString(keys(), "half");
         settings(Map.of("BARROWMIST_ADDRESS", EVERYWHERE));

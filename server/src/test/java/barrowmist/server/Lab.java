@@ -1,6 +1,7 @@
 package barrowmist.server;
 
 import jakarta.servlet.http.Cookie;
+import java.net.URI;
 import java.nio.charset.StandardCharsets;
 import java.util.HashMap;
 import java.util.Map;
@@ -100,7 +101,7 @@ public final class Lab {
 
     /** Any operation. */
     public Answer send(String method, String path, String json) {
-        return send(MockMvcRequestBuilders.request(HttpMethod.valueOf(method), path)
+        return send(MockMvcRequestBuilders.request(HttpMethod.valueOf(method), URI.create(path))
                 .contentType(MediaType.APPLICATION_JSON)
                 .content(json));
     }

@@ -5,7 +5,9 @@ import barrowmist.core.check.FieldProblem;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
+import java.util.OptionalDouble;
 
 /**
  * How much there is of something, apart from how good it is (SCA cupping protocol 2003–2015: marks of 1 to 5 beside aroma,
@@ -61,6 +63,20 @@ public enum Intensity {
     /** The most that can be given. */
     public int most() {
         return form == CuppingForm.HUNDRED_POINT ? MARKS : POINTS;
+    }
+
+    /**
+     * How much of it was marked, as a share of the scale from nothing, [0, 1]; two forms with other scales compare so.
+     *
+     * @param field such as {@code acidity}
+     * @param marks those of a sheet, by their names on the wire
+     */
+    public static OptionalDouble share(CuppingForm form, String field, Map<String, Integer> marks) {
+        Integer given = marks.get(field);
+        return of(form).stream()
+                .filter(i -> i.field.equals(field) && given != null)
+                .mapToDouble(i -> (double) Objects.requireNonNull(given) / i.most())
+                .findFirst();
     }
 
     /** What is wrong with these, by their names on the wire. */

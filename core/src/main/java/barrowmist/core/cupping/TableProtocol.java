@@ -38,17 +38,17 @@ public record TableProtocol(
     /** Water is poured at 86 to 93 °C, or nearly boiling (common practice, no published source). */
     private static final double MIDDLE_C = 92.5;
 
-    private static final double LEAST_SOLIDS_PPM = 100;
-    private static final double MOST_SOLIDS_PPM = 250;
+    static final double LEAST_SOLIDS_PPM = 100;
+    static final double MOST_SOLIDS_PPM = 250;
 
     /** Doses and water are weighed to this share, temperatures and solids vary by so much, before scores stop comparing. */
-    private static final double SAME_SHARE = 0.03;
+    static final double SAME_SHARE = 0.03;
 
     private static final int LONGEST_GRIND = 80;
-    private static final double SAME_C = 2;
+    static final double SAME_C = 2;
     private static final double SAME_S = 2;
     private static final double DOSE_STEPS = 4;
-    private static final double SAME_PPM = 25;
+    static final double SAME_PPM = 25;
 
     /** Dose and water alone: black, and timed as published. */
     public TableProtocol(OptionalDouble doseG, OptionalDouble waterMl, OptionalDouble waterC, OptionalDouble tdsPpm) {

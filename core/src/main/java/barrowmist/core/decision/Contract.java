@@ -1,6 +1,7 @@
 package barrowmist.core.decision;
 
 import barrowmist.core.check.Checks;
+import barrowmist.core.check.CountTest;
 import barrowmist.core.check.FieldProblem;
 import barrowmist.core.green.GreenJudgement;
 import barrowmist.core.green.GreenJudgement.Verdict;
@@ -81,6 +82,7 @@ public record Contract(
     public DecisionRules rules(DecisionRules house) {
         return new DecisionRules(
                 scoreFloor.orElse(house.scoreFloor()),
+                house.affectiveFloor(),
                 house.sheetSd(),
                 house.sureSpreads(),
                 house.wholeLotShare(),
@@ -92,33 +94,69 @@ public record Contract(
     /** What was measured against it, point by point; what was not measured, or not agreed, is not there. */
     public List<GreenJudgement> against(Inspection measured) {
         List<GreenJudgement> out = new ArrayList<>();
-        point("moisture", "%", mostMoisturePct, measured.moisturePct(), out);
+        point("moisture", "%", mostMoisturePct, measured.moisturePct(), METER_PCT, out);
         var defects = measured.defectCount(OptionalInt.empty());
         defects.ifPresent(d -> {
-            point("full defects of category 1", "", whole(mostCategory1), OptionalDouble.of(d.fullDefects(1)), out);
-            point("full defects of category 2", "", whole(mostCategory2), OptionalDouble.of(d.fullDefects(2)), out);
+            count("full defects of category 1", mostCategory1, d.fullDefects(1), out);
+            count("full defects of category 2", mostCategory2, d.fullDefects(2), out);
         });
         OptionalDouble below =
                 measured.screens().isPresent() ? measured.screens().get().belowContractPct() : OptionalDouble.empty();
-        point("below the screen", "%", mostBelowScreenPct, below, out);
+        point("below the screen", "%", mostBelowScreenPct, below, SIEVES_PCT, out);
         return out;
     }
 
-    private static void point(
-            String name, String unit, OptionalDouble most, OptionalDouble found, List<GreenJudgement> out) {
-        if (most.isEmpty() || found.isEmpty()) {
-            return;
+    /** Two meters read one green so far apart, %-points of moisture; two sievings, %-points (house defaults). */
+    private static final double METER_PCT = 0.3;
+
+    private static final double SIEVES_PCT = 1;
+
+    /** More than was agreed comes by chance of counting less often than this, where the lot is as agreed. */
+    private static final double ALPHA = 0.05;
+
+    /** Defects counted against what was agreed: beyond it, and beyond what counting one sample scatters. */
+    private static void count(String name, OptionalInt most, int found, List<GreenJudgement> out) {
+        if (most.isPresent()) {
+            boolean clearly = CountTest.atLeast(found, most.getAsInt()) <= ALPHA;
+            judge(name, "", most.getAsInt(), found, found > most.getAsInt(), clearly, out);
         }
-        boolean within = found.getAsDouble() <= most.getAsDouble() + ROUNDING;
-        String text = String.format(
-                Locale.ROOT,
-                "Contract, %s: at most %s%s, found %s%s.",
-                name,
-                number(most.getAsDouble()),
-                unit.isEmpty() ? "" : " " + unit,
-                number(found.getAsDouble()),
-                unit.isEmpty() ? "" : " " + unit);
-        out.add(new GreenJudgement(FIELD, within ? Verdict.GOOD : Verdict.OUT, text));
+    }
+
+    private static void point(
+            String name,
+            String unit,
+            OptionalDouble most,
+            OptionalDouble found,
+            double scatter,
+            List<GreenJudgement> out) {
+        if (most.isPresent() && found.isPresent()) {
+            double over = found.getAsDouble() - most.getAsDouble();
+            judge(
+                    name,
+                    unit.isEmpty() ? "" : " " + unit,
+                    most.getAsDouble(),
+                    found.getAsDouble(),
+                    over > ROUNDING,
+                    over > scatter + ROUNDING,
+                    out);
+        }
+    }
+
+    private static void judge(
+            String name,
+            String unit,
+            double most,
+            double found,
+            boolean over,
+            boolean clearly,
+            List<GreenJudgement> out) {
+        String text =
+                "Contract, %s: at most %s%s, found %s%s.".formatted(name, number(most), unit, number(found), unit);
+        Verdict verdict = clearly ? Verdict.OUT : over ? Verdict.WATCH : Verdict.GOOD;
+        out.add(new GreenJudgement(
+                FIELD,
+                verdict,
+                over && !clearly ? text + " So little is within what measuring scatters: repeat it." : text));
     }
 
     private static final double ROUNDING = 1e-9;

@@ -1,5 +1,6 @@
 package barrowmist.core.decision;
 
+import barrowmist.core.cupping.CuppingForm;
 import barrowmist.core.trace.TraceRules;
 
 /**
@@ -7,6 +8,7 @@ import barrowmist.core.trace.TraceRules;
  *
  * @param scoreFloor final score that a lot is bought from, points; 80 is where specialty begins (SCA cupping protocol, value from
  *     memory), a contract may ask for more
+ * @param affectiveFloor the same on the affective form, points; no line of the standard (house default)
  * @param sheetSd how far one sheet lies from another of the same coffee, points (house default)
  * @param sureSpreads so many standard errors beside the floor are sure enough (one side of 95 %)
  * @param wholeLotShare of the cupped roasts, from which on a green fault is the lot's (house default)
@@ -16,6 +18,7 @@ import barrowmist.core.trace.TraceRules;
  */
 public record DecisionRules(
         double scoreFloor,
+        double affectiveFloor,
         double sheetSd,
         double sureSpreads,
         double wholeLotShare,
@@ -35,6 +38,11 @@ public record DecisionRules(
         return sureSpreads * error(variance);
     }
 
+    /** The floor of this form: a contract's and the house's on the 100-point form, the house's on the affective one. */
+    double floor(CuppingForm form) {
+        return form == CuppingForm.VALUE_ASSESSMENT ? affectiveFloor : scoreFloor;
+    }
+
     /** The standard error of what is compared, points; {@code variance} as for {@link #reach}. */
     double error(double variance) {
         return sheetSd * Math.sqrt(variance);
@@ -44,6 +52,7 @@ public record DecisionRules(
     public static DecisionRules of(TraceRules rules) {
         return new DecisionRules(
                 rules.value("decision.score-floor"),
+                rules.value("decision.affective-floor"),
                 rules.value("decision.sheet-scatter"),
                 rules.value("decision.certainty"),
                 rules.value("decision.whole-lot"),

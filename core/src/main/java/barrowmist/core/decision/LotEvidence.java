@@ -1,5 +1,7 @@
 package barrowmist.core.decision;
 
+import barrowmist.core.cupping.CuppingForm;
+import barrowmist.core.cupping.FormScores;
 import barrowmist.core.cupping.panel.Difference;
 import barrowmist.core.green.Grade;
 import barrowmist.core.green.GreenJudgement;
@@ -7,13 +9,15 @@ import barrowmist.core.green.SampleStage;
 import barrowmist.core.green.StageComparison;
 import barrowmist.core.trace.Cause;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
 
 /**
  * All that is known of a lot.
  *
- * @param measured the figures of its newest sample against the limits; empty where none was inspected
+ * @param measured the figures of its newest sample against what was agreed and the limits; empty where none was inspected
+ * @param stage of that sample
  * @param grade by its defect count; empty where none was counted
  * @param stages the newest sample held against the one before it; empty where there is one
  * @param roasts its cupped roasts, oldest first
@@ -23,6 +27,7 @@ import java.util.OptionalInt;
  */
 public record LotEvidence(
         List<GreenJudgement> measured,
+        SampleStage stage,
         Optional<Grade> grade,
         List<StageComparison> stages,
         List<CuppedRoast> roasts,
@@ -30,13 +35,13 @@ public record LotEvidence(
         double kg,
         Optional<Difference> sameAsBefore) {
 
-    /** Without a count of quakers, and without a triangle. */
+    /** Measured on its arrival, without a count of quakers, and without a triangle. */
     public LotEvidence(
             List<GreenJudgement> measured,
             Optional<Grade> grade,
             List<StageComparison> stages,
             List<CuppedRoast> roasts) {
-        this(measured, grade, stages, roasts, OptionalInt.empty(), 0, Optional.empty());
+        this(measured, SampleStage.ARRIVAL, grade, stages, roasts, OptionalInt.empty(), 0, Optional.empty());
     }
 
     /**
@@ -44,10 +49,22 @@ public record LotEvidence(
      *
      * @param title what a person calls it
      * @param stage of which sample
-     * @param scores final scores, one for each sheet
+     * @param scores final scores by form, one for each sheet
      * @param cause what its cup is held to come from; empty for nothing
      * @param borneOut whether something beside the cup bears it out, or the lead says so
      */
     public record CuppedRoast(
-            String title, SampleStage stage, List<Double> scores, Optional<Cause> cause, boolean borneOut) {}
+            String title, SampleStage stage, FormScores scores, Optional<Cause> cause, boolean borneOut) {
+
+        /** All on the 100-point form. */
+        public CuppedRoast(
+                String title, SampleStage stage, List<Double> scores, Optional<Cause> cause, boolean borneOut) {
+            this(
+                    title,
+                    stage,
+                    scores.isEmpty() ? FormScores.NONE : new FormScores(Map.of(CuppingForm.HUNDRED_POINT, scores)),
+                    cause,
+                    borneOut);
+        }
+    }
 }

@@ -2,6 +2,7 @@ package barrowmist.core.decision;
 
 import barrowmist.core.cupping.panel.Difference;
 import barrowmist.core.decision.LotEvidence.CuppedRoast;
+import barrowmist.core.decision.MeasuredReasons.Standing;
 import barrowmist.core.green.GreenJudgement.Verdict;
 import barrowmist.core.trace.Cause;
 import barrowmist.core.trace.Evidence.Source;
@@ -45,17 +46,17 @@ public final class Proposals {
     }
 
     private Outcome outcome() {
-        boolean within = new MeasuredReasons(lot, reasons).within();
+        Standing green = new MeasuredReasons(lot, reasons).standing();
         if (lot.measured().stream().anyMatch(j -> j.verdict() == Verdict.STOP)) {
             return Outcome.REJECT;
         }
-        Optional<Outcome> green = green();
-        if (green.isPresent()) {
-            return green.get();
+        Optional<Outcome> fault = green();
+        if (fault.isPresent()) {
+            return fault.get();
         }
         if (lot.roasts().isEmpty()) {
             reasons.add(Reason.bad(Source.CUP, "Nothing of it was cupped yet."));
-            return within ? Outcome.UNDECIDED : Outcome.HOLD;
+            return green == Standing.NOT_MEASURED || green == Standing.WITHIN ? Outcome.UNDECIDED : Outcome.HOLD;
         }
         List<CuppedRoast> clean =
                 lot.roasts().stream().filter(r -> r.cause().isEmpty()).toList();
@@ -63,9 +64,32 @@ public final class Proposals {
             return again();
         }
         faultsOfSingleRoasts(clean.size());
-        Outcome outcome = new ScoreReasons(rules, reasons).outcome(clean, within);
+        Outcome cup = new ScoreReasons(rules, reasons).outcome(clean);
+        return cup == Outcome.BUY ? withGreen(green) : cup;
+    }
+
+    /** What a good cup comes to, as the green stands. */
+    private Outcome withGreen(Standing green) {
         boolean another = lot.sameAsBefore().filter(Difference::shown).isPresent();
-        return outcome == Outcome.BUY && another ? Outcome.HOLD : outcome;
+        return switch (green) {
+            case NOT_AS_AGREED -> Outcome.CLAIM;
+            case WITHIN -> another ? Outcome.HOLD : Outcome.BUY;
+            case OUTSIDE -> {
+                reasons.add(Reason.bad(
+                        Source.GREEN,
+                        "Nothing was agreed about this: a claim has no ground. Decide whether you take it as it is."));
+                yield Outcome.HOLD;
+            }
+            case NOT_MEASURED -> {
+                int minutes = Unknown.INSPECTION.minutes();
+                reasons.add(Reason.bad(
+                        Source.GREEN,
+                        "Nothing of the green was measured: smell, moisture and defects take about %d minutes, and then"
+                                        .formatted(minutes)
+                                + " it can be bought."));
+                yield Outcome.HOLD;
+            }
+        };
     }
 
     /** A fault of the green: in most of the roasts it is the lot's; in some, and quakers, it may be sorted out. */

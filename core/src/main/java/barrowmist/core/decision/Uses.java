@@ -20,10 +20,10 @@ public final class Uses {
     /** A group of words that is in this share of all cups speaks (house default). */
     private static final double SPEAKS = 0.3;
 
-    /** An attribute from here on stands out, and below there it is little (house defaults, of ten points). */
-    private static final double MUCH = 7.75;
+    /** Body marked so high carries a blend, and acidity marked at half of its scale is there (house defaults, shares). */
+    private static final double MUCH = 0.7;
 
-    private static final double LITTLE = 7.5;
+    private static final double LITTLE = 0.5;
 
     private Uses() {}
 
@@ -32,7 +32,7 @@ public final class Uses {
      *
      * @param score mean final score; empty where nothing was scored
      * @param share of all cups in which words of a group were found, the most of its words
-     * @param acidity mean of its attribute, ten points; empty where it was not scored
+     * @param acidity how much of it was marked, mean share of its scale; empty where nobody marked it
      * @param body the same
      * @param servedAs how it stood on the tables
      */

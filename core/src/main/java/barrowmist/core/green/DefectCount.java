@@ -1,5 +1,6 @@
 package barrowmist.core.green;
 
+import barrowmist.core.check.CountTest;
 import java.util.Arrays;
 import java.util.EnumMap;
 import java.util.Map;
@@ -23,6 +24,9 @@ public record DefectCount(Map<Defect, Integer> beans, double sampleG, OptionalIn
     /** A sample this near to 350 g is counted as it is, share (house default). */
     private static final double SAME_SAMPLE = 0.02;
 
+    /** Less than this tells nothing of a grade, g (house default). */
+    private static final double LEAST_G = 100;
+
     public DefectCount {
         if (!(sampleG > 0) || beans.values().stream().anyMatch(n -> n < 0)) {
             throw new IllegalArgumentException(
@@ -44,6 +48,14 @@ public record DefectCount(Map<Defect, Integer> beans, double sampleG, OptionalIn
                 .sum();
     }
 
+    /** Beans of category 1 or 2, as counted. */
+    public int beansOf(int category) {
+        return beans.entrySet().stream()
+                .filter(e -> e.getKey().category() == category)
+                .mapToInt(Map.Entry::getValue)
+                .sum();
+    }
+
     /** Beans of one kind in 350 g: as counted, or scaled from another weight and rounded to whole beans. */
     public int scaled(Defect kind) {
         int counted = beans.getOrDefault(kind, 0);
@@ -59,7 +71,7 @@ public record DefectCount(Map<Defect, Integer> beans, double sampleG, OptionalIn
     public Grade grade() {
         int primary = fullDefects(1);
         int secondary = fullDefects(2);
-        String scaled = estimated() ? " Estimated from %.0f g.".formatted(sampleG) : "";
+        String scaled = estimate();
         if (primary > 0) {
             return new Grade(Grade.Name.BELOW_SPECIALTY, primaryReason() + scaled);
         }
@@ -77,11 +89,34 @@ public record DefectCount(Map<Defect, Integer> beans, double sampleG, OptionalIn
         }
         String sound =
                 "No defect of category 1, %d full of category 2 (at most %d)".formatted(secondary, MOST_SECONDARY);
-        return quakers.isPresent()
+        if (sampleG < LEAST_G) {
+            return new Grade(
+                    Grade.Name.TOO_LITTLE,
+                    "Counted on %.0f g: too little for a grade, which takes %.0f g.".formatted(sampleG, SAMPLE_G)
+                            + scaled);
+        }
+        boolean whole = sampleG >= SAMPLE_G * (1 - SAME_SAMPLE);
+        return quakers.isPresent() && whole
                 ? new Grade(Grade.Name.SPECIALTY, sound + ", no quaker." + scaled)
                 : new Grade(
                         Grade.Name.SPECIALTY_SO_FAR,
-                        sound + "; quakers are counted in the roasted sample, and none is allowed." + scaled);
+                        sound
+                                + (quakers.isPresent()
+                                        ? "; a grade takes %.0f g.".formatted(SAMPLE_G)
+                                        : "; quakers are counted in the roasted sample, and none is allowed.")
+                                + scaled);
+    }
+
+    /** What a count on another weight says of 350 g, with what chance alone makes of it; empty for 350 g. */
+    private String estimate() {
+        if (!estimated()) {
+            return "";
+        }
+        double factor = SAMPLE_G / sampleG;
+        CountTest.Interval one = CountTest.interval(beansOf(1)).times(factor);
+        CountTest.Interval two = CountTest.interval(beansOf(2)).times(factor);
+        return " Estimated from %.0f g: in %.0f g %.0f to %.0f beans of category 1 and %.0f to %.0f of category 2 (95 %%)."
+                .formatted(sampleG, SAMPLE_G, one.lower(), one.upper(), two.lower(), two.upper());
     }
 
     private String primaryReason() {

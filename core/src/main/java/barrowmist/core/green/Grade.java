@@ -13,6 +13,8 @@ public record Grade(Name name, String reason) {
         SPECIALTY("specialty"),
         /** All that the green tells allows it; quakers are not counted yet. */
         SPECIALTY_SO_FAR("not fully inspected"),
+        /** Counted on so little that it says nothing. */
+        TOO_LITTLE("counted on too little"),
         BELOW_SPECIALTY("below specialty");
 
         private final String label;

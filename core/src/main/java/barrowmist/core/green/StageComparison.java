@@ -1,9 +1,12 @@
 package barrowmist.core.green;
 
+import barrowmist.core.check.CountTest;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.OptionalInt;
 import java.util.function.Function;
 
 /**
@@ -14,10 +17,17 @@ import java.util.function.Function;
  * @param earlier at the earlier stage
  * @param later at the later one
  * @param verdict whether they match
+ * @param worse whether the later one is the worse of two that differ; what is only another coffee is neither
  * @param text what it says, a sentence
  */
 public record StageComparison(
-        String figure, String unit, OptionalDouble earlier, OptionalDouble later, Verdict verdict, String text) {
+        String figure,
+        String unit,
+        OptionalDouble earlier,
+        OptionalDouble later,
+        Verdict verdict,
+        boolean worse,
+        String text) {
 
     /** Whether two stages match. */
     public enum Verdict {
@@ -31,6 +41,7 @@ public record StageComparison(
             String unit,
             double tolerance,
             Function<Inspection, OptionalDouble> of,
+            boolean higherIsWorse,
             String rose,
             String fell) {}
 
@@ -41,6 +52,7 @@ public record StageComparison(
                     "%",
                     0.5,
                     Inspection::moisturePct,
+                    true,
                     "it took up water on the way",
                     "it dried on the way"),
             new Compared(
@@ -48,6 +60,7 @@ public record StageComparison(
                     "",
                     0.03,
                     Inspection::waterActivity,
+                    true,
                     "it took up water on the way",
                     "it dried on the way"),
             new Compared(
@@ -55,6 +68,7 @@ public record StageComparison(
                     "g/L",
                     15,
                     Inspection::density,
+                    false,
                     "other beans, or another way of filling the cup",
                     "other beans, or another way of filling the cup"),
             new Compared(
@@ -62,22 +76,12 @@ public record StageComparison(
                     "/64 in",
                     0.5,
                     i -> i.screens().map(s -> OptionalDouble.of(s.meanScreen())).orElse(OptionalDouble.empty()),
+                    false,
                     "other sorting than was shown",
-                    "other sorting than was shown"),
-            new Compared(
-                    "Full defects, category 1",
-                    "",
-                    0,
-                    i -> defects(i, 1),
-                    "more defects than was shown",
-                    "cleaner than was shown"),
-            new Compared(
-                    "Full defects, category 2",
-                    "",
-                    2,
-                    i -> defects(i, 2),
-                    "more defects than was shown",
-                    "cleaner than was shown"));
+                    "other sorting than was shown"));
+
+    /** Counts so far apart come from one lot less often than this, and differ. */
+    private static final double ALPHA = 0.05;
 
     /** Each figure of two inspections. */
     public static List<StageComparison> of(Inspection earlier, Inspection later) {
@@ -85,16 +89,20 @@ public record StageComparison(
         for (Compared c : FIGURES) {
             all.add(compare(c, c.of.apply(earlier), c.of.apply(later)));
         }
+        for (int category = 1; category <= 2; category++) {
+            all.add(defects(
+                    category, earlier.defectCount(OptionalInt.empty()), later.defectCount(OptionalInt.empty())));
+        }
         return all;
     }
 
     private static StageComparison compare(Compared c, OptionalDouble a, OptionalDouble b) {
         if (a.isEmpty() || b.isEmpty()) {
-            return new StageComparison(c.figure, c.unit, a, b, Verdict.NOT_MEASURED, "Not measured at both.");
+            return new StageComparison(c.figure, c.unit, a, b, Verdict.NOT_MEASURED, false, "Not measured at both.");
         }
         double change = b.getAsDouble() - a.getAsDouble();
         if (Math.abs(change) <= c.tolerance + ROUNDING) {
-            return new StageComparison(c.figure, c.unit, a, b, Verdict.MATCHES, "Matches.");
+            return new StageComparison(c.figure, c.unit, a, b, Verdict.MATCHES, false, "Matches.");
         }
         String text = String.format(
                 Locale.ROOT,
@@ -103,7 +111,7 @@ public record StageComparison(
                 number(Math.abs(change)),
                 c.unit.isEmpty() ? "" : " " + c.unit,
                 change > 0 ? c.rose : c.fell);
-        return new StageComparison(c.figure, c.unit, a, b, Verdict.DIFFERS, text);
+        return new StageComparison(c.figure, c.unit, a, b, Verdict.DIFFERS, c.higherIsWorse && change > 0, text);
     }
 
     private static final double ROUNDING = 1e-9;
@@ -115,9 +123,34 @@ public record StageComparison(
         return String.format(Locale.ROOT, value < 1 ? "%.2f" : value < 20 ? "%.1f" : "%.0f", value);
     }
 
-    private static OptionalDouble defects(Inspection i, int category) {
-        return i.defectCount(java.util.OptionalInt.empty())
-                .map(d -> OptionalDouble.of(d.fullDefects(category)))
-                .orElse(OptionalDouble.empty());
+    /** Beans of a category: by what counting so many grams can tell. */
+    private static StageComparison defects(int category, Optional<DefectCount> earlier, Optional<DefectCount> later) {
+        String figure = "Full defects, category " + category;
+        OptionalDouble a = full(earlier, category);
+        OptionalDouble b = full(later, category);
+        if (earlier.isEmpty() || later.isEmpty()) {
+            return new StageComparison(figure, "", a, b, Verdict.NOT_MEASURED, false, "Not measured at both.");
+        }
+        DefectCount one = earlier.get();
+        DefectCount other = later.get();
+        int before = one.beansOf(category);
+        int now = other.beansOf(category);
+        if (CountTest.sameRate(before, one.sampleG(), now, other.sampleG()) > ALPHA) {
+            String text = before == now ? "Matches." : "Matches, as far as counting so few beans can tell.";
+            return new StageComparison(figure, "", a, b, Verdict.MATCHES, false, text);
+        }
+        boolean more = now / other.sampleG() > before / one.sampleG();
+        String text = "%d beans in %s g, %d in %s g before: %s."
+                .formatted(
+                        now,
+                        number(other.sampleG()),
+                        before,
+                        number(one.sampleG()),
+                        more ? "more defects than was shown" : "cleaner than was shown");
+        return new StageComparison(figure, "", a, b, Verdict.DIFFERS, more, text);
+    }
+
+    private static OptionalDouble full(Optional<DefectCount> count, int category) {
+        return count.isPresent() ? OptionalDouble.of(count.get().fullDefects(category)) : OptionalDouble.empty();
     }
 }

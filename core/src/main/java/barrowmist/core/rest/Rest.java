@@ -39,6 +39,19 @@ public record Rest(State state, double ageH, double opensInH, double bestInH, do
 
     private static final double MILLIS_PER_HOUR = 3_600_000;
 
+    /** From so many days after roasting on a cup tells its age more than its roast (house default). */
+    public static final double FADES_FROM_DAYS = 16;
+
+    /** Nobody cups sooner: then the time of the roast was not entered, h (house default). */
+    public static final double BELIEVED_FROM_H = 0.5;
+
+    private static final double HOURS_PER_DAY = 24;
+
+    /** Whether a cup of this age tells its age more than its roast. */
+    public static boolean faded(double ageH) {
+        return ageH > FADES_FROM_DAYS * HOURS_PER_DAY;
+    }
+
     /** Hours from the drop to a moment: the one clock that rest is counted by. */
     public static double ageH(Instant droppedAt, Instant at) {
         return Duration.between(droppedAt, at).toMillis() / MILLIS_PER_HOUR;

@@ -12,7 +12,9 @@ public enum RoastKind {
     /** What a trier drew from a batch while it roasted. */
     PULL,
     /** The first batch of a day, by which the roaster becomes warm through (common practice, no published source). */
-    WARM_UP;
+    WARM_UP,
+    /** Roasted to learn by, such as a fault on purpose: nothing of it counts for a lot or a roaster. */
+    PRACTICE;
 
     /** The name on the wire. */
     public String code() {

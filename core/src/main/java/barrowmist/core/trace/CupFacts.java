@@ -1,14 +1,10 @@
 package barrowmist.core.trace;
 
-import barrowmist.core.cupping.Attribute;
 import barrowmist.core.cupping.CuppingSheet;
-import barrowmist.core.cupping.HundredPointSheet;
 import barrowmist.core.cupping.TasteNote;
 import barrowmist.core.cupping.Vocabulary;
-import java.util.ArrayList;
 import java.util.Collection;
 import java.util.LinkedHashMap;
-import java.util.List;
 import java.util.Map;
 import java.util.OptionalDouble;
 
@@ -18,7 +14,8 @@ import java.util.OptionalDouble;
  * @param cups number of cups over all sheets; 0 when the roast has not been cupped
  * @param sheets number of sheets
  * @param found for each word where it was found, in order of first mention
- * @param acidity mean acidity score of the 100-point form; empty when not scored
+ * @param acidity how much acidity was marked, mean share of its scale, [0, 1]; empty when nobody marked it. The score of
+ *     acidity says how good it is, and nothing of the amount
  */
 public record CupFacts(int cups, int sheets, Map<String, Found> found, OptionalDouble acidity) {
 
@@ -43,23 +40,20 @@ public record CupFacts(int cups, int sheets, Map<String, Found> found, OptionalD
         }
     }
 
+    /** Without marks of intensity. */
     public static CupFacts of(Collection<? extends CuppingSheet> sheets) {
+        return of(sheets, OptionalDouble.empty());
+    }
+
+    /** @param acidity how much of it was marked, mean share of its scale */
+    public static CupFacts of(Collection<? extends CuppingSheet> sheets, OptionalDouble acidity) {
         Map<String, Found> found = new LinkedHashMap<>();
-        List<Double> acidity = new ArrayList<>();
         int cups = 0;
         for (CuppingSheet sheet : sheets) {
             cups += sheet.cups().size();
             words(sheet).forEach((word, f) -> found.merge(word, f, Found::and));
-            // another form's figures mean something else
-            if (sheet instanceof HundredPointSheet form) {
-                form.score(Attribute.ACIDITY).ifPresent(acidity::add);
-            }
         }
-        return new CupFacts(
-                cups,
-                sheets.size(),
-                found,
-                acidity.stream().mapToDouble(Double::doubleValue).average());
+        return new CupFacts(cups, sheets.size(), found, acidity);
     }
 
     /** The words of one sheet; two that mean the same are one. */

@@ -69,8 +69,8 @@ final class RuleTable {
             cup-again           0.1   0.5   0.1   seen
             roast-again         0.6   0.5   0.1   seen
             sorted              0.1   0.5   0.1   seen
-            little-acidity      0.1   -6.8   0.15  points, with the sign turned
-            much-acidity        0.12   8.1   0.15  points
+            little-acidity      0.1   -0.3   0.05  share of the intensity scale, with the sign turned
+            much-acidity        0.12   0.75  0.05  share of the intensity scale
             """;
 
     /** How often each is the main thing wrong with a cup that comes to the table; what is left is sound. */
@@ -229,6 +229,7 @@ final class RuleTable {
             standing.unlikely           0.12  below it a cause is unlikely
             learn.worth                 20    cups that a house default is worth beside the lead's verdicts
             decision.score-floor        80    points that a lot is bought from, published: SCA cupping protocol (value from memory)
+            decision.affective-floor    80    points on the affective form that a lot is bought from; no line of the standard
             decision.sheet-scatter      0.9   points, how far one sheet lies from another of the same coffee
             decision.certainty          1.64  standard errors beside the floor that are sure enough (one side of 95 %)
             decision.whole-lot          0.6   share of the cupped roasts, from which on a green fault is the lot's

@@ -13,7 +13,7 @@ import java.util.Optional;
 public final class TraceEngine {
 
     /** Counted up with the program's own rules: what was traced by others is traced again. */
-    public static final int RULES_VERSION = 8;
+    public static final int RULES_VERSION = 9;
 
     private final TraceRules rules;
     private final CauseTable table;
@@ -33,7 +33,7 @@ public final class TraceEngine {
         new GreenSigns(in, out).read();
         new TableSigns(in, words.found(in.cup()).keySet(), out).read();
         in.cup().acidity().ifPresent(a -> {
-            String text = "acidity " + Wording.number(a);
+            String text = "acidity marked at %.0f %% of its scale".formatted(100 * a);
             out.figure(Sign.LITTLE_ACIDITY, -a, text);
             out.figure(Sign.MUCH_ACIDITY, a, text);
         });

@@ -56,7 +56,7 @@ class AgreedContractTest {
 
     @Test
     void theContractsFloorStandsBeforeTheHouses() {
-        LotEvidence lot = cupped(List.of(), 82, 82, 82, 82);
+        LotEvidence lot = cupped(List.of(new GreenJudgement("moisturePct", Verdict.GOOD, "within")), 82, 82, 82, 82);
         assertThat(Proposals.of(lot, DecisionRules.DEFAULTS).outcome()).isEqualTo(Outcome.BUY);
         assertThat(Proposals.of(lot, MOIST.rules(DecisionRules.DEFAULTS)).outcome())
                 .isEqualTo(Outcome.REJECT);

@@ -2,12 +2,15 @@ package barrowmist.core.decision;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import barrowmist.core.cupping.CuppingForm;
+import barrowmist.core.cupping.FormScores;
 import barrowmist.core.cupping.panel.Difference;
 import barrowmist.core.decision.LotEvidence.CuppedRoast;
 import barrowmist.core.green.Grade;
 import barrowmist.core.green.GreenJudgement;
 import barrowmist.core.green.GreenJudgement.Verdict;
 import barrowmist.core.green.SampleStage;
+import barrowmist.core.green.StageComparison;
 import barrowmist.core.trace.Cause;
 import barrowmist.core.trace.TraceRules;
 import java.util.ArrayList;
@@ -15,6 +18,7 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.OptionalInt;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
@@ -45,6 +49,21 @@ class ProposalsTest {
     private static final GreenJudgement GOOD = judged(Verdict.GOOD, "within");
     private static final GreenJudgement MOIST = judged(Verdict.OUT, "Above 12 %: it may mould in the bag.");
 
+    private static final GreenJudgement NOT_AS_AGREED =
+            new GreenJudgement(Contract.FIELD, Verdict.OUT, "Contract, moisture: at most 11.5 %, found 12.8 %.");
+
+    private static LotEvidence offered(GreenJudgement measured, CuppedRoast... roasts) {
+        return new LotEvidence(
+                List.of(measured),
+                SampleStage.OFFER,
+                Optional.empty(),
+                List.of(),
+                List.of(roasts),
+                OptionalInt.empty(),
+                0,
+                Optional.empty());
+    }
+
     private static LotEvidence lot(GreenJudgement measured, CuppedRoast... roasts) {
         return new LotEvidence(
                 measured == null ? List.of() : List.of(measured), Optional.empty(), List.of(), List.of(roasts));
@@ -54,6 +73,7 @@ class ProposalsTest {
     private static LotEvidence told(int right, int sets) {
         return new LotEvidence(
                 List.of(GOOD),
+                SampleStage.ARRIVAL,
                 Optional.empty(),
                 List.of(),
                 List.of(roast(SampleStage.PRE_SHIPMENT, null, true, 84.25, 84), clean(84, 84.25)),
@@ -65,7 +85,7 @@ class ProposalsTest {
     static Stream<Arguments> situations() {
         return Stream.of(
                 situation("one clean table well above the floor", lot(GOOD, clean(84.5)), Outcome.BUY),
-                situation("nothing measured, one clean table", lot(null, clean(84.5)), Outcome.BUY),
+                situation("nothing measured, one clean table", lot(null, clean(84.5)), Outcome.HOLD),
                 situation(
                         "one quaker cup of three",
                         lot(GOOD, clean(84), clean(84), faulty(Cause.QUAKERS, 81)),
@@ -86,7 +106,9 @@ class ProposalsTest {
                         "a musty cup that nothing bears out",
                         lot(GOOD, roast(SampleStage.ARRIVAL, Cause.GREEN_MOULD, false, 72)),
                         Outcome.HOLD),
-                situation("moisture 12.8 with a clean cup", lot(MOIST, clean(84)), Outcome.CLAIM),
+                situation("moisture 12.8 with a clean cup, and nothing agreed", lot(MOIST, clean(84)), Outcome.HOLD),
+                situation("moisture 12.8 with a clean cup, 11.5 agreed", lot(NOT_AS_AGREED, clean(84)), Outcome.CLAIM),
+                situation("the same, measured on an offer sample", offered(NOT_AS_AGREED, clean(84)), Outcome.BUY),
                 situation("moisture 12.8, nothing cupped", lot(MOIST), Outcome.HOLD),
                 situation("smells of chemicals", lot(judged(Verdict.STOP, "not tasted")), Outcome.REJECT),
                 situation(
@@ -96,7 +118,7 @@ class ProposalsTest {
                 situation(
                         "pre-shipment better by 3 with four cuppers",
                         lot(GOOD, roast(SampleStage.PRE_SHIPMENT, null, true, 86, 86, 86, 86), clean(83, 83, 83, 83)),
-                        Outcome.CLAIM),
+                        Outcome.HOLD),
                 situation(
                         "the baked cup of an otherwise clean lot",
                         lot(GOOD, clean(84.5), clean(84), faulty(Cause.BAKED, 74)),
@@ -132,14 +154,14 @@ class ProposalsTest {
     }
 
     @Test
-    void belowGradeWithACleanCupIsAClaim() {
+    void belowGradeWithACleanCupIsHeldWhereNothingWasAgreed() {
         LotEvidence lot = new LotEvidence(
                 List.of(GOOD),
                 Optional.of(new Grade(Grade.Name.BELOW_SPECIALTY, "7 full defects, 5 allowed.")),
                 List.of(),
                 List.of(clean(84)));
         Proposal p = Proposals.of(lot, DecisionRules.DEFAULTS);
-        assertThat(p.outcome()).isEqualTo(Outcome.CLAIM);
+        assertThat(p.outcome()).isEqualTo(Outcome.HOLD);
         assertThat(p.reasons()).extracting(Reason::text).contains("7 full defects, 5 allowed.");
     }
 
@@ -159,6 +181,7 @@ class ProposalsTest {
     void aTriangleDecidesNothingWhereTheCupDoes() {
         LotEvidence mouldy = new LotEvidence(
                 List.of(GOOD),
+                SampleStage.ARRIVAL,
                 Optional.empty(),
                 List.of(),
                 List.of(faulty(Cause.GREEN_MOULD, 70)),
@@ -207,6 +230,7 @@ class ProposalsTest {
     void sortingIsSaidWithWhatItCosts() {
         LotEvidence lot = new LotEvidence(
                 List.of(GOOD),
+                SampleStage.ARRIVAL,
                 Optional.empty(),
                 List.of(),
                 List.of(clean(84), faulty(Cause.QUAKERS, 81)),
@@ -216,5 +240,41 @@ class ProposalsTest {
         // six beans of 0.13 g in 100 g are 0.78 %, of 60 kg 0.47
         assertThat(Proposals.of(lot, DecisionRules.DEFAULTS).reasons())
                 .anyMatch(r -> r.text().contains("about 0.5 of 60 kg (6 picked from 100 g)"));
+    }
+
+    /** Two forms are two scales: each has a floor of its own, and they have no mean together. */
+    @Test
+    void theTwoFormsAreNeverOneMean() {
+        CuppedRoast both = new CuppedRoast(
+                "Roast 1",
+                SampleStage.ARRIVAL,
+                new FormScores(Map.of(
+                        CuppingForm.HUNDRED_POINT,
+                        List.of(84.0, 84.25),
+                        CuppingForm.VALUE_ASSESSMENT,
+                        List.of(70.0, 71.0))),
+                Optional.empty(),
+                true);
+        Proposal p = Proposals.of(lot(GOOD, both), DecisionRules.DEFAULTS);
+        assertThat(p.outcome()).isEqualTo(Outcome.HOLD);
+        assertThat(p.reasons())
+                .extracting(Reason::text)
+                .anyMatch(t -> t.contains("84.13 on 2 sheets"))
+                .anyMatch(t -> t.contains("70.50 on 2 sheets of the"))
+                .anyMatch(t -> t.contains("do not agree"));
+    }
+
+    @Test
+    void aCleanerArrivalIsNoGroundForAnything() {
+        StageComparison cleaner = new StageComparison(
+                "Full defects, category 2",
+                "",
+                OptionalDouble.of(7),
+                OptionalDouble.of(1),
+                StageComparison.Verdict.DIFFERS,
+                false,
+                "cleaner than was shown");
+        LotEvidence lot = new LotEvidence(List.of(GOOD), Optional.empty(), List.of(cleaner), List.of(clean(84.5)));
+        assertThat(Proposals.of(lot, DecisionRules.DEFAULTS).outcome()).isEqualTo(Outcome.BUY);
     }
 }

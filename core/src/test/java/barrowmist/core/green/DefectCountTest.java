@@ -84,9 +84,26 @@ class DefectCountTest {
         DefectCount half = new DefectCount(Map.of(Defect.BROKEN, 15), 175, OptionalInt.of(0));
         assertThat(half.estimated()).isTrue();
         assertThat(half.scaled(Defect.BROKEN)).isEqualTo(30);
-        assertThat(half.grade().reason()).endsWith("Estimated from 175 g.");
+        // 15 in 175 g: 8.40 to 24.74 (exact Poisson limits, values from memory), twice that in 350 g
+        assertThat(half.grade().reason())
+                .endsWith(
+                        "Estimated from 175 g: in 350 g 0 to 7 beans of category 1 and 17 to 49 of category 2 (95 %).");
         assertThat(new DefectCount(Map.of(), 348, OptionalInt.of(0)).estimated())
                 .isFalse();
+    }
+
+    @Test
+    void tenGramsDoNotPass() {
+        Grade few = new DefectCount(Map.of(), 10, OptionalInt.of(0)).grade();
+        assertThat(few.name()).isEqualTo(Grade.Name.TOO_LITTLE);
+        assertThat(few.reason()).startsWith("Counted on 10 g: too little for a grade, which takes 350 g.");
+        assertThat(new DefectCount(Map.of(), 200, OptionalInt.of(0)).grade().name())
+                .isEqualTo(Grade.Name.SPECIALTY_SO_FAR);
+        // what is there is there, however little was looked at
+        assertThat(new DefectCount(Map.of(Defect.FULL_BLACK, 1), 10, OptionalInt.of(0))
+                        .grade()
+                        .name())
+                .isEqualTo(Grade.Name.BELOW_SPECIALTY);
     }
 
     @Test

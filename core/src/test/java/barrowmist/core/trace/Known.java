@@ -2,7 +2,6 @@ package barrowmist.core.trace;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import barrowmist.core.cupping.Attribute;
 import barrowmist.core.cupping.Cup;
 import barrowmist.core.cupping.HundredPointSheet;
 import barrowmist.core.cupping.TasteNote;
@@ -70,9 +69,7 @@ final class Known {
         for (String word : words) {
             notes.add(TasteNote.of(word, IntStream.rangeClosed(1, cups).boxed().toList()));
         }
-        Map<Attribute, Double> scores =
-                acidity.isPresent() ? Map.of(Attribute.ACIDITY, acidity.getAsDouble()) : Map.of();
-        sheets.add(new HundredPointSheet(scores, Collections.nCopies(5, Cup.SOUND), notes));
+        sheets.add(new HundredPointSheet(Map.of(), Collections.nCopies(5, Cup.SOUND), notes));
         return this;
     }
 
@@ -182,7 +179,7 @@ final class Known {
                         secondCrackS),
                 bench,
                 BenchLimits.DEFAULTS,
-                CupFacts.of(sheets),
+                CupFacts.of(sheets, acidity),
                 restH,
                 RestSchool.PROTOCOL,
                 table);

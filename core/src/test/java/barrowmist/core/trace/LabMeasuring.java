@@ -79,7 +79,8 @@ final class LabMeasuring {
                 roast(d, measured),
                 bench(d, measured),
                 BenchLimits.DEFAULTS,
-                new CupFacts(5 * cuppers, cuppers, found, luck.chance(0.7) ? OptionalDouble.of(d.acidity) : none),
+                new CupFacts(
+                        5 * cuppers, cuppers, found, luck.chance(0.7) ? OptionalDouble.of(intensity(d.acidity)) : none),
                 OptionalDouble.of(d.restH),
                 RestSchool.PROTOCOL,
                 table(d, said, measured));
@@ -207,5 +208,10 @@ final class LabMeasuring {
                         || in.green().screenSpread().isPresent();
             default -> true;
         };
+    }
+
+    /** How much is marked where a cup would score so: what the two marks of little and of much lie at stays what it was. */
+    private static double intensity(double score) {
+        return Math.max(0, Math.min(1, 0.3 + (score - 6.8) * (0.75 - 0.3) / (8.1 - 6.8)));
     }
 }

@@ -29,10 +29,12 @@ class AccessSetup {
 
     private final OpenLab lab;
     private final Members members;
+    private final Operations operations;
 
-    AccessSetup(OpenLab lab, Members members) {
+    AccessSetup(OpenLab lab, Members members, Operations operations) {
         this.lab = lab;
         this.members = members;
+        this.operations = operations;
     }
 
     @Bean
@@ -52,6 +54,7 @@ class AccessSetup {
                 // the headers of every answer stand in one place, in the web room
                 .headers(AbstractHttpConfigurer::disable)
                 .addFilterBefore(new CallerFilter(seats, members), CsrfFilter.class)
+                .addFilterBefore(new BodyPermits(this::known), CsrfFilter.class)
                 .authorizeHttpRequests(all -> all
                         // the end of a stream, and the page that says what went wrong, belong to a call that was let in
                         .dispatcherTypeMatchers(DispatcherType.ASYNC, DispatcherType.ERROR)
@@ -59,7 +62,9 @@ class AccessSetup {
                         .requestMatchers(HttpMethod.GET, "/api/session")
                         .permitAll()
                         .requestMatchers(HttpMethod.POST, "/api/session", "/api/session/first", "/api/session/recovery")
-                        .permitAll()
+                        // who signs in is a person with a password: a token has its own way in, and no session
+                        .access((caller, asked) -> new AuthorizationDecision(
+                                asked.getRequest().getHeader(HttpHeaders.AUTHORIZATION) == null))
                         .requestMatchers("/api/**", "/v3/**")
                         .access((caller, asked) -> new AuthorizationDecision(may(asked.getRequest())))
                         // the pages themselves hold nothing of the lab
@@ -85,26 +90,33 @@ class AccessSetup {
         return PasswordEncoderFactories.createDelegatingPasswordEncoder();
     }
 
+    private boolean known(HttpServletRequest request) {
+        return Seat.ofCaller().isPresent() || Member.ofCaller().isPresent() || lab.open(request);
+    }
+
     private boolean may(HttpServletRequest request) {
+        Optional<Operations.Called> called = operations.called(request);
         Optional<Seat> seat = Seat.ofCaller();
         if (seat.isPresent()) {
-            return SeatRules.allow(seat.get(), request);
+            return called.filter(c -> SeatRules.allow(seat.get(), c)).isPresent();
         }
         Optional<Member> member = Member.ofCaller();
         if (member.isPresent()) {
-            return RoleRules.allow(member.get().role(), request);
+            // where there is no operation there is nothing to guard: the answer is that there is nothing
+            return called.map(c -> RoleRules.allow(member.get(), c))
+                    .orElse(member.get().role() == Role.LEAD);
         }
-        return lab.open(request) || SeatRules.joins(request) && members.any();
+        return lab.open(request) || called.filter(SeatRules::joins).isPresent() && members.any();
     }
 
     private void refuse(HttpServletRequest request, HttpServletResponse response) throws IOException {
         String why = Member.ofCaller()
-                .map(m -> "This is not open to a " + m.role().name().toLowerCase(Locale.ROOT) + ". Ask the lead.")
+                .map(m -> m.script()
+                        ? "This is not open to this script's token. Ask the lead."
+                        : "This is not open to a " + m.role().name().toLowerCase(Locale.ROOT) + ". Ask the lead.")
                 .orElse("A cupper's token opens its own table, and nothing else.");
         // who may ask, and is refused all the same, came without the proof against other sites
-        boolean stale = Member.ofCaller()
-                .filter(m -> RoleRules.allow(m.role(), request))
-                .isPresent();
+        boolean stale = Member.ofCaller().isPresent() && may(request);
         Problems.write(
                 response,
                 HttpServletResponse.SC_FORBIDDEN,

@@ -55,12 +55,16 @@ final class CallerFilter extends OncePerRequestFilter {
         if (!header.regionMatches(true, 0, BEARER, 0, BEARER.length())) {
             return false;
         }
-        String token = header.substring(BEARER.length()).strip();
+        String token = token(header);
         Optional<Seat> seat = seats.find(token);
         seat.ifPresent(s -> remember(s, "SEAT"));
         Optional<Member> member = seat.isPresent() ? Optional.empty() : members.byToken(token);
         member.ifPresent(m -> remember(m, m.role().name()));
         return seat.isPresent() || member.isPresent();
+    }
+
+    static String token(String header) {
+        return header.substring(BEARER.length()).strip();
     }
 
     private Optional<Member> signedIn(HttpServletRequest request) {

@@ -10,8 +10,9 @@ import org.springframework.security.core.context.SecurityContextHolder;
  * @param id of the person; of a token the person who made it
  * @param name the person's, or the token's
  * @param role what they may ask for
+ * @param script whether it is a token: it acts under its own name, and has no password and no session
  */
-public record Member(long id, String name, Role role) {
+public record Member(long id, String name, Role role, boolean script) {
 
     /** Who calls, when it is such a person or script; empty for the open lab and for a seat. */
     public static Optional<Member> ofCaller() {
@@ -19,6 +20,14 @@ public record Member(long id, String name, Role role) {
         return caller != null && caller.getPrincipal() instanceof Member member
                 ? Optional.of(member)
                 : Optional.empty();
+    }
+
+    /** Whether the caller lays and runs tables: the lead, a roaster, or the open lab. */
+    public static boolean runsTables() {
+        return Seat.ofCaller().isEmpty()
+                && ofCaller()
+                        .map(m -> m.role() == Role.LEAD || m.role() == Role.ROASTER)
+                        .orElse(true);
     }
 
     /** Who calls, by name; "the lab" where nobody has to sign in. */

@@ -11,6 +11,9 @@ public interface Members {
     /** The person of this id, as their account is now. */
     Optional<Member> person(long id);
 
+    /** The person whose account has this name, however it is spelled. */
+    Optional<Member> named(String name);
+
     /** For whom this token speaks; empty when it is nobody's. */
     Optional<Member> byToken(String token);
 }

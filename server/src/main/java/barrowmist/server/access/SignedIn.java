@@ -39,6 +39,11 @@ public class SignedIn {
         sessions.findByPrincipalName(Long.toString(personId)).keySet().forEach(sessions::deleteById);
     }
 
+    /** Whether a session has neither ended nor run out. */
+    boolean lasts(String sessionId) {
+        return sessions.findById(sessionId) != null;
+    }
+
     /** On how many devices this person is signed in. */
     public int devices(long personId) {
         return sessions.findByPrincipalName(Long.toString(personId)).size();

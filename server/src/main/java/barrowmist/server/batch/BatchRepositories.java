@@ -2,6 +2,7 @@ package barrowmist.server.batch;
 
 import java.util.Collection;
 import java.util.List;
+import java.util.Set;
 import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.data.jpa.repository.Modifying;
 import org.springframework.data.jpa.repository.Query;
@@ -12,6 +13,9 @@ interface ProfileRepository extends JpaRepository<ProfileEntity, Long> {
     List<ProfileEntity> findAllByOrderByNameAscVersionNoDesc();
 
     boolean existsByPlanId(long planId);
+
+    @Query("select distinct p.referenceId from ProfileEntity p where p.referenceId is not null")
+    Set<Long> references();
 
     List<ProfileEntity> findAllByPlanIdOrderByApprovedAt(long planId);
 }

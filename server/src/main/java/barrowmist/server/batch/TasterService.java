@@ -1,5 +1,6 @@
 package barrowmist.server.batch;
 
+import barrowmist.core.cupping.CupUse;
 import barrowmist.core.cupping.CuppingSheet;
 import barrowmist.core.decision.ScoreDifference;
 import barrowmist.core.decision.batch.Profile;
@@ -123,7 +124,7 @@ public class TasterService {
                         t.cuppingId(),
                         t.laidAt(),
                         t.laidBy(),
-                        batches(sheets.toldOfTable(t.cuppingId()), profile.referenceId(), all)))
+                        batches(sheets.ofTable(t.cuppingId(), CupUse.TRACE).allByRoast(), profile.referenceId(), all)))
                 .toList();
     }
 

@@ -1,6 +1,7 @@
 package barrowmist.server.blend;
 
 import barrowmist.core.check.Checks;
+import barrowmist.core.cupping.CupUse;
 import barrowmist.core.decision.Blend;
 import barrowmist.core.decision.Blend.Part;
 import barrowmist.core.decision.Blend.Suggested;
@@ -14,7 +15,7 @@ import barrowmist.server.blend.BlendViews.BlendView;
 import barrowmist.server.blend.BlendViews.PartNeeded;
 import barrowmist.server.blend.BlendViews.WordShare;
 import barrowmist.server.cupping.CuppedSheets;
-import barrowmist.server.cupping.CuppedSheets.ToldSheet;
+import barrowmist.server.cupping.ToldSheet;
 import barrowmist.server.green.GreenSampleEntity;
 import barrowmist.server.green.GreenSampleService;
 import barrowmist.server.report.CupTelling;
@@ -94,7 +95,7 @@ class BlendEstimate {
                 .map(RoastEntity::id)
                 .filter(id -> causes.of(id).cause().isEmpty())
                 .toList();
-        List<ToldSheet> told = sheets.toldOfLot(lotId).stream()
+        List<ToldSheet> told = sheets.ofLot(lotId, CupUse.DECISION).counted().stream()
                 .filter(s -> clean.contains(s.roastId()))
                 .toList();
         Collection<BenchFigures> figures = bench.figures(clean).values();

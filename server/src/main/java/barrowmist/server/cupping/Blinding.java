@@ -19,6 +19,7 @@ class Blinding {
     private @Nullable Instant matchedAt;
     private @Nullable Instant revealedAt;
     private @Nullable String revealReason;
+    private @Nullable Instant countedAt;
     private @Nullable Instant sealedAt;
     private @Nullable Instant sealBrokenAt;
     private @Nullable String sealBrokenBy;
@@ -89,6 +90,18 @@ class Blinding {
     /** Whether the key is put away. */
     boolean sealed() {
         return sealedAt != null && sealBrokenAt == null && !told();
+    }
+
+    /** The answers were counted before the reveal: they are fixed. */
+    void count(Instant now) {
+        if (countedAt == null) {
+            countedAt = now;
+        }
+    }
+
+    @Nullable
+    Instant countedAt() {
+        return countedAt;
     }
 
     @Nullable

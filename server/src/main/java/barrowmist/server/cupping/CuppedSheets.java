@@ -1,26 +1,31 @@
 package barrowmist.server.cupping;
 
-import barrowmist.core.cupping.CuppingSheet;
-import barrowmist.core.cupping.Drink.Serving;
+import barrowmist.core.cupping.CupCounting;
+import barrowmist.core.cupping.CupCounting.Answer;
+import barrowmist.core.cupping.CupTrait;
+import barrowmist.core.cupping.CupUse;
+import barrowmist.core.cupping.FormScores;
+import barrowmist.core.cupping.LeftOut;
 import barrowmist.server.cupping.CuppingViews.SheetView;
-import barrowmist.server.cupping.SheetRepository.CuppedAtTime;
 import barrowmist.server.rest.CuppedRoasts;
-import java.time.Duration;
-import java.time.Instant;
+import barrowmist.server.roast.RoastLists;
+import java.util.ArrayList;
 import java.util.Collection;
-import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Set;
+import java.util.function.Function;
 import java.util.stream.Collectors;
-import org.jspecify.annotations.Nullable;
 import org.springframework.data.domain.PageRequest;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
-/** What was cupped: sheets by roast, for those who read them. */
+/**
+ * What was cupped: finished sheets of tables that may be told, for those who use them. Each says what for, and gets what
+ * counts there by {@link CupCounting}, what is told apart, and why the rest is left out.
+ */
 @Service
 @Transactional(readOnly = true)
 public class CuppedSheets implements CuppedRoasts {
@@ -30,106 +35,66 @@ public class CuppedSheets implements CuppedRoasts {
     private final SheetRepository sheets;
     private final HouseService house;
     private final LabVocabulary words;
-    private final ToldTables tables;
+    private final CupTraits traits;
 
-    CuppedSheets(SheetRepository sheets, HouseService house, LabVocabulary words, ToldTables tables) {
-        this.tables = tables;
+    CuppedSheets(SheetRepository sheets, HouseService house, LabVocabulary words, CupTraits traits, RoastLists roasts) {
         this.sheets = sheets;
         this.house = house;
         this.words = words;
+        this.traits = traits;
     }
 
-    /** What was cupped of one roast: its sheets, and when it was first on the table. */
-    public record Cupped(List<CuppingSheet> sheets, Instant cuppedAt) {}
-
-    /** Which of these roasts have a sheet. */
-    @Override
-    public Set<Long> cupped(Collection<Long> roastIds) {
-        return sheets.cupped(roastIds);
+    /** Sheets of a lot. */
+    public CupReading ofLot(long lotId, CupUse use) {
+        return read(sheets.toldOfLot(lotId), use);
     }
 
-    /** Sheets that were begun and not finished, of roasts that count; the newest first. */
-    public List<SheetView> halfFilled() {
-        return sheets.halfFilled(PageRequest.of(0, LISTED)).stream()
-                .map(s -> SheetView.of(s, house.lines()))
-                .toList();
+    /** Sheets of one roast. */
+    public CupReading ofRoast(long roastId, CupUse use) {
+        return read(sheets.toldOfRoast(roastId), use);
     }
 
-    /** What was cupped of one roast; only finished sheets speak. */
-    public Cupped cupped(long roastId) {
-        return speaking(sheets.toldOfRoast(roastId));
+    /** Sheets of one table, of its roasts; none until it is revealed. */
+    public CupReading ofTable(long cuppingId, CupUse use) {
+        return read(sheets.toldOfTable(cuppingId), use);
     }
 
-    /** The same of every roast of a lot, by its number; one that was not cupped is not there. */
-    public Map<Long, List<CuppingSheet>> cuppedOfLot(long lotId) {
-        return byRoast(sheets.toldOfLot(lotId));
+    /** Sheets of these roasts. */
+    CupReading ofRoasts(Collection<Long> roastIds, CupUse use) {
+        return roastIds.isEmpty()
+                ? new CupReading(List.of(), List.of(), List.of())
+                : read(sheets.toldOfRoasts(roastIds), use);
     }
 
-    /** The same of those of its roasts that were made nearest to another one, that one left out. */
-    public Map<Long, List<CuppingSheet>> cuppedNear(long lotId, long roastId, Instant roastedAt, int most) {
-        List<Long> near = sheets.cuppedOfLot(lotId).stream()
-                .filter(r -> r.getId() != roastId)
-                .sorted(Comparator.comparing((CuppedAtTime r) ->
-                                Duration.between(roastedAt, r.getRoastedAt()).abs())
-                        .thenComparing(CuppedAtTime::getId))
-                .limit(most)
-                .map(CuppedAtTime::getId)
-                .toList();
-        return byRoast(sheets.toldOfRoasts(near));
-    }
-
-    private Map<Long, List<CuppingSheet>> byRoast(List<SheetEntity> told) {
-        Map<Long, List<SheetEntity>> byRoast = told.stream()
-                .filter(s -> s.roastId() != null)
-                .collect(Collectors.groupingBy(
-                        s -> Objects.requireNonNull(s.roastId()), LinkedHashMap::new, Collectors.toList()));
-        Map<Long, List<CuppingSheet>> out = new LinkedHashMap<>();
-        byRoast.forEach((id, all) -> {
-            Cupped cupped = speaking(all);
-            if (!cupped.sheets().isEmpty()) {
-                out.put(id, cupped.sheets());
-            }
-        });
-        return out;
-    }
-
-    /** A finished sheet with who wrote it, and at which table. */
-    public record ToldSheet(
-            long roastId,
-            long cuppingId,
-            Instant cuppedAt,
-            String cupper,
-            Serving serving,
-            Map<String, Integer> scales,
-            CuppingSheet sheet) {}
-
-    /** Every finished sheet of a lot, oldest first; of a table that is not revealed, none. */
-    public List<ToldSheet> toldOfLot(long lotId) {
-        return toldSheets(sheets.toldOfLot(lotId));
-    }
-
-    /** The same of one roast. */
-    public List<ToldSheet> toldOfRoast(long roastId) {
-        return toldSheets(sheets.toldOfRoast(roastId));
-    }
-
-    private List<ToldSheet> toldSheets(List<SheetEntity> told) {
-        return told.stream()
+    private CupReading read(List<SheetEntity> told, CupUse use) {
+        List<SheetEntity> finished = told.stream()
                 .filter(s -> s.roastId() != null && s.sheet().finalScore().isPresent())
-                .map(s -> new ToldSheet(
-                        Objects.requireNonNull(s.roastId()),
-                        s.cupping().id(),
-                        s.cupping().cuppedAt(),
-                        s.cupper(),
-                        serving(s.cupping().protocol()),
-                        scales(s),
-                        words.spoken(List.of(s.sheet())).get(0)))
                 .toList();
+        Function<SheetEntity, Set<CupTrait>> traitsOf = traits.of(finished);
+        List<ToldSheet> counted = new ArrayList<>();
+        List<ToldSheet> apart = new ArrayList<>();
+        LeftOut leftOut = new LeftOut();
+        for (SheetEntity s : finished) {
+            Set<CupTrait> of = traitsOf.apply(s);
+            Answer answer = CupCounting.of(of, use);
+            if (answer != Answer.NO) {
+                (answer == Answer.YES ? counted : apart).add(told(s, of));
+            }
+            CupCounting.reason(of, use).ifPresent(why -> leftOut.add(answer, why));
+        }
+        return new CupReading(counted, apart, leftOut.lines());
     }
 
-    private static Map<String, Integer> scales(SheetEntity s) {
-        Map<String, Integer> given = s.content().scales();
-        return given == null ? Map.of() : given;
+    private ToldSheet told(SheetEntity s, Set<CupTrait> of) {
+        return new ToldSheet(
+                Objects.requireNonNull(s.roastId()),
+                s.cupping().id(),
+                s.cupping().cuppedAt(),
+                s.cupper(),
+                of,
+                Objects.requireNonNullElse(s.content().scales(), Map.of()),
+                Objects.requireNonNullElse(s.content().intensities(), Map.of()),
+                words.spoken(List.of(s.sheet())).get(0));
     }
 
     /** What the house's own scales are called, in their order. */
@@ -137,40 +102,45 @@ public class CuppedSheets implements CuppedRoasts {
         return house.scales().names();
     }
 
-    private static Serving serving(@Nullable Preparation how) {
-        return how == null ? Serving.BLACK : how.served();
+    /** Sheets that were begun and not finished, of roasts that wait on Today; the newest first. */
+    public List<SheetView> halfFilled() {
+        List<SheetEntity> begun = sheets.halfFilled(PageRequest.of(0, LISTED));
+        Function<SheetEntity, Set<CupTrait>> traitsOf = traits.of(begun);
+        return begun.stream()
+                .filter(s -> CupCounting.of(traitsOf.apply(s), CupUse.TODAY) == Answer.YES)
+                .map(s -> SheetView.of(s, house.lines()))
+                .toList();
     }
 
-    /** Finished sheets of one table, by the roast they are of; empty until it is revealed. */
-    public Map<Long, List<CuppingSheet>> toldOfTable(long cuppingId) {
-        return tables.of(cuppingId).byRoast();
+    /** Those of these roasts that nobody waits for any more: a sheet of them was begun that stands on Today. */
+    @Override
+    public Set<Long> cupped(Collection<Long> roastIds) {
+        return roastIds.isEmpty() ? Set.of() : having(sheets.toldOfRoasts(roastIds), CupUse.TODAY);
     }
 
-    private Cupped speaking(Collection<SheetEntity> all) {
-        List<SheetEntity> finished =
-                all.stream().filter(s -> s.sheet().finalScore().isPresent()).toList();
-        Instant first = finished.stream()
-                .map(s -> s.cupping().cuppedAt())
-                .min(Instant::compareTo)
-                .orElse(Instant.MAX);
-        return new Cupped(words.spoken(finished.stream().map(SheetEntity::sheet).toList()), first);
-    }
-
-    /** Roasts that have a sheet. */
+    /** Roasts with a sheet that their trace may use. */
     public Set<Long> ids() {
-        return sheets.cuppedRoasts();
+        return having(sheets.toldOfRoasts(sheets.roastsWithSheets()), CupUse.TRACE);
+    }
+
+    private Set<Long> having(List<SheetEntity> told, CupUse use) {
+        Function<SheetEntity, Set<CupTrait>> traitsOf = traits.of(told);
+        return told.stream()
+                .filter(s -> CupCounting.of(traitsOf.apply(s), use) != Answer.NO)
+                .map(s -> Objects.requireNonNull(s.roastId()))
+                .collect(Collectors.toSet());
     }
 
     @Override
     public List<ScoreAt> scores(long roastId) {
-        Map<CuppingEntity, Double> byTable = sheets.toldOfRoast(roastId).stream()
-                .filter(s -> s.sheet().finalScore().isPresent())
-                .collect(Collectors.groupingBy(
-                        SheetEntity::cupping,
-                        LinkedHashMap::new,
-                        Collectors.averagingDouble(s -> s.sheet().finalScore().getAsDouble())));
-        return byTable.entrySet().stream()
-                .map(t -> new ScoreAt(t.getKey().cuppedAt(), t.getValue()))
+        Map<Long, List<ToldSheet>> byTable = ofRoast(roastId, CupUse.AGEING).counted().stream()
+                .collect(Collectors.groupingBy(ToldSheet::cuppingId, LinkedHashMap::new, Collectors.toList()));
+        return byTable.values().stream()
+                .map(of -> new ScoreAt(
+                        of.get(0).cuppedAt(),
+                        FormScores.of(of.stream().map(ToldSheet::sheet).toList())
+                                .mean()
+                                .orElseThrow()))
                 .toList();
     }
 }

@@ -90,33 +90,33 @@ interface SheetRepository extends JpaRepository<SheetEntity, Long> {
 
     List<SheetEntity> findAllByCuppingIdOrderById(long cuppingId);
 
-    /** May be told, and speaks for the roast: what something was done to speaks for what was done. */
-    String TOLD = " and s.sample.treatment is null and s.form <> 'triage'"
-            + " and (s.cupping.blinding.blind = barrowmist.core.cupping.Blindness.OPEN or s.cupping.blinding.revealedAt is not null)";
+    /** May be told; what each sheet counts for is asked afterwards. */
+    String TOLD =
+            " and (s.cupping.blinding.blind = barrowmist.core.cupping.Blindness.OPEN or s.cupping.blinding.revealedAt is not null)";
 
-    @Query("select s from SheetEntity s join fetch s.cupping where s.roastId = :roastId" + TOLD + " order by s.id")
+    @Query("select s from SheetEntity s join fetch s.cupping join fetch s.sample where s.roastId = :roastId" + TOLD
+            + " order by s.id")
     List<SheetEntity> toldOfRoast(long roastId);
 
-    @Query("select s from SheetEntity s join fetch s.cupping where s.roastId in"
+    @Query("select s from SheetEntity s join fetch s.cupping join fetch s.sample where s.roastId in"
             + " (select r.id from RoastEntity r where r.lot.id = :lotId and r.discardedReason is null)" + TOLD
             + " order by s.id")
     List<SheetEntity> toldOfLot(long lotId);
 
-    @Query("select s from SheetEntity s join fetch s.cupping where s.roastId in :roastIds" + TOLD + " order by s.id")
+    @Query("select s from SheetEntity s join fetch s.cupping join fetch s.sample where s.cupping.id = :cuppingId"
+            + " and s.roastId is not null" + TOLD + " order by s.id")
+    List<SheetEntity> toldOfTable(long cuppingId);
+
+    @Query("select s from SheetEntity s join fetch s.cupping join fetch s.sample where s.roastId in :roastIds" + TOLD
+            + " order by s.id")
     List<SheetEntity> toldOfRoasts(Collection<Long> roastIds);
 
-    /** The cupped roasts of a lot, and when each was roasted. */
-    @Query(
-            "select distinct r.id as id, r.roastedAt as roastedAt from SheetEntity s join RoastEntity r on r.id = s.roastId"
-                    + " where r.lot.id = :lotId and r.discardedReason is null and s.finalScore is not null" + TOLD)
-    List<CuppedAtTime> cuppedOfLot(long lotId);
+    @Query("select distinct r.id from SheetEntity s join RoastEntity r on r.id = s.roastId"
+            + " where r.lot.id = :lotId and r.discardedReason is null and s.finalScore is not null" + TOLD)
+    Set<Long> cuppedOfLot(long lotId);
 
-    /** A cupped roast. */
-    interface CuppedAtTime {
-        long getId();
-
-        Instant getRoastedAt();
-    }
+    @Query("select distinct s.roastId from SheetEntity s where s.roastId is not null" + TOLD)
+    Set<Long> roastsWithSheets();
 
     @Query(
             "select s from SheetEntity s where s.ownWords is not null"
@@ -133,12 +133,6 @@ interface SheetRepository extends JpaRepository<SheetEntity, Long> {
     Optional<SheetEntity> findBySampleIdAndSeat(long sampleId, String seat);
 
     List<SheetEntity> findAllByCuppingInOrderById(Collection<CuppingEntity> cuppings);
-
-    @Query("select s.roastId from SheetEntity s where s.roastId in :roastIds" + TOLD)
-    Set<Long> cupped(Collection<Long> roastIds);
-
-    @Query("select distinct s.roastId from SheetEntity s where s.roastId is not null" + TOLD)
-    Set<Long> cuppedRoasts();
 
     @Query("select s from SheetEntity s join fetch s.cupping join RoastEntity r on r.id = s.roastId"
             + " where s.finalScore is null and r.discardedReason is null" + TOLD + " order by s.id desc")

@@ -5,6 +5,7 @@ import barrowmist.core.cupping.TableKind;
 import barrowmist.core.cupping.panel.Difference;
 import barrowmist.core.cupping.panel.Leaning;
 import barrowmist.core.cupping.panel.TrianglePlan;
+import barrowmist.server.access.Member;
 import barrowmist.server.cupping.SensoryViews.AnswerEntry;
 import barrowmist.server.cupping.SensoryViews.DifferenceView;
 import barrowmist.server.cupping.SensoryViews.SetView;
@@ -21,7 +22,6 @@ import java.util.function.Function;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
-import org.springframework.transaction.annotation.Transactional;
 
 /** Triangles: one answer a set, and what they come to. */
 @Service
@@ -59,7 +59,13 @@ public class DifferenceService {
         if (table.blinding().over()) {
             throw new Conflict("This table is revealed: an answer would no longer be blind.", Map.of());
         }
-        String cupper = Seats.whose(entry.cupper());
+        if (table.blinding().countedAt() != null) {
+            throw new Conflict(
+                    "The answers of this table were counted: from then on they are fixed, or they could be changed until"
+                            + " they are right.",
+                    Map.of());
+        }
+        String cupper = tables.whose(table, entry.cupper());
         refuseIfWrong(entry);
         CupSetEntity set = set(id, entry.set());
         if (set.cupper() != null && !set.cupper().equals(cupper)) {
@@ -105,10 +111,16 @@ public class DifferenceService {
                         new InputProblems("set", "set is " + number + ", expected 1 to " + sets.countByCuppingId(id)));
     }
 
-    /** @throws Conflict if a set waits for its answer and the table is not revealed */
-    @Transactional(readOnly = true)
+    /**
+     * What the answers come to. Whoever runs the table may count them before the reveal, and fixes them by it.
+     *
+     * @throws Conflict if the table is not revealed, and a set waits for its answer or the caller does not run it
+     */
     DifferenceView difference(long id) {
         CuppingEntity table = tables.get(id, TableKind.TRIANGLE);
+        if (!table.told() && !Member.runsTables()) {
+            throw new Conflict("This table is not revealed yet: until then nobody sees how it stands.", Map.of());
+        }
         List<CupSetEntity> all = sets.findAllByCuppingIdOrderByNumber(id);
         List<CupSetEntity> answered =
                 all.stream().filter(s -> s.answered().isPresent()).toList();
@@ -122,6 +134,9 @@ public class DifferenceService {
             throw new Conflict(
                     "The cups of this table were shuffled: turn them over first, until then nobody knows who was right.",
                     Map.of());
+        }
+        if (!table.told()) {
+            table.blinding().count(clock.instant());
         }
         int right = (int) answered.stream().filter(CupSetEntity::right).count();
         int people =

@@ -44,7 +44,7 @@ public class GuessService {
         if (table.blinding().over()) {
             throw new Conflict("This table is revealed: there is nothing left to guess.", Map.of());
         }
-        String cupper = Seats.whose(entry.cupper());
+        String cupper = tables.whose(table, entry.cupper());
         String origin = entry.origin() == null ? "" : entry.origin().strip();
         if (origin.length() > MAX_ORIGIN) {
             throw new InputProblems("origin", "origin has at most " + MAX_ORIGIN + " characters");

@@ -1,5 +1,9 @@
 package barrowmist.server.cupping;
 
+import barrowmist.core.cupping.CupCounting;
+import barrowmist.core.cupping.CupCounting.Answer;
+import barrowmist.core.cupping.CupTrait;
+import barrowmist.core.cupping.CupUse;
 import barrowmist.core.cupping.TableKind;
 import barrowmist.core.cupping.panel.CupperHistory;
 import barrowmist.core.cupping.panel.CupperHistory.AtTable;
@@ -19,6 +23,7 @@ import java.util.Objects;
 import java.util.OptionalDouble;
 import java.util.Set;
 import java.util.TreeMap;
+import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.hipparchus.stat.descriptive.moment.StandardDeviation;
@@ -36,8 +41,10 @@ class HistoryService {
 
     private final CuppingRepository cuppings;
     private final Tables tables;
+    private final CupTraits traits;
 
-    HistoryService(CuppingRepository cuppings, Tables tables) {
+    HistoryService(CuppingRepository cuppings, Tables tables, CupTraits traits) {
+        this.traits = traits;
         this.cuppings = cuppings;
         this.tables = tables;
     }
@@ -102,9 +109,14 @@ class HistoryService {
         return names;
     }
 
-    private static void at(
-            CuppingEntity table, Given given, String name, List<ScoredTable> scored, List<AtTable> compared) {
-        Panel panel = PanelService.of(table, given.sheets());
+    private void at(CuppingEntity table, Given given, String name, List<ScoredTable> scored, List<AtTable> compared) {
+        Function<SheetEntity, Set<CupTrait>> traitsOf = traits.of(given.sheets());
+        List<SheetEntity> used = given.sheets().stream()
+                .filter(s -> CupCounting.of(traitsOf.apply(s), CupUse.CUPPER) != Answer.NO)
+                .toList();
+        // one table is one drink and one form: what stands apart is in the list of tables, and in no mean over them
+        boolean apart = used.stream().anyMatch(s -> CupCounting.of(traitsOf.apply(s), CupUse.CUPPER) == Answer.APART);
+        Panel panel = PanelService.of(table, used);
         panel.cuppers().stream().filter(c -> c.name().equals(name)).forEach(c -> {
             int samples = (int) panel.samples().stream()
                     .filter(s -> s.scores().containsKey(name))
@@ -119,7 +131,7 @@ class HistoryService {
                     alone ? OptionalDouble.empty() : OptionalDouble.of(c.offset()),
                     c.sd(),
                     repeats));
-            if (!alone) {
+            if (!alone && !apart) {
                 compared.add(new AtTable(samples, c.offset(), c.sd(), spread(panel), repeats));
             }
         });

@@ -3,6 +3,7 @@ package barrowmist.server.cupping;
 import barrowmist.core.cupping.HouseLines;
 import barrowmist.core.cupping.HouseProtocol;
 import barrowmist.core.cupping.HouseScales;
+import barrowmist.core.cupping.TableProtocol;
 import barrowmist.server.cupping.HouseViews.HouseProtocolView;
 import barrowmist.server.cupping.HouseViews.KeptCupLines;
 import barrowmist.server.cupping.HouseViews.KeptHouseScales;
@@ -47,6 +48,13 @@ class HouseService {
     KeptProtocols keptProtocols() {
         Protocols kept = settings.get(PROTOCOLS, Protocols.class, Protocols::usual);
         return KeptProtocols.of(kept.protocols(), settings.version(PROTOCOLS));
+    }
+
+    /** Dose and water of each of the house's protocols. */
+    List<TableProtocol> protocols() {
+        return settings.get(PROTOCOLS, Protocols.class, Protocols::usual).protocols().stream()
+                .map(p -> p.protocol().protocol())
+                .toList();
     }
 
     KeptProtocols keep(KeptProtocols changed) {

@@ -55,7 +55,7 @@ public class PreferenceService {
         if (table.blinding().over()) {
             throw new Conflict("This table is revealed: an order would no longer be blind.", Map.of());
         }
-        String cupper = Seats.whose(entry.cupper());
+        String cupper = tables.whose(table, entry.cupper());
         List<String> order = Objects.requireNonNullElse(entry.order(), List.of());
         refuseIfWrong(table, order);
         Party party = party(entry.party());

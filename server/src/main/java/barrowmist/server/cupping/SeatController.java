@@ -1,5 +1,6 @@
 package barrowmist.server.cupping;
 
+import barrowmist.server.access.OpenStreams;
 import barrowmist.server.access.Seat;
 import barrowmist.server.cupping.SeatViews.JoinEntry;
 import barrowmist.server.cupping.SeatViews.JoinView;
@@ -26,8 +27,10 @@ class SeatController {
     private final SeatService seats;
     private final Tables tables;
     private final TableStreams streams;
+    private final OpenStreams open;
 
-    SeatController(SeatService seats, Tables tables, TableStreams streams) {
+    SeatController(SeatService seats, Tables tables, TableStreams streams, OpenStreams open) {
+        this.open = open;
         this.seats = seats;
         this.tables = tables;
         this.streams = streams;
@@ -54,7 +57,7 @@ class SeatController {
     /** The same to a screen of the lab's. */
     @GetMapping(path = "/{id}/stream", produces = MediaType.TEXT_EVENT_STREAM_VALUE)
     SseEmitter stream(@PathVariable long id) {
-        return streams.watch(tables.get(id).id());
+        return open.whileLetIn(streams.watch(tables.get(id).id()));
     }
 
     private static Seat seat(long id) {

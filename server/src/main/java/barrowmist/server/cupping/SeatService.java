@@ -1,7 +1,10 @@
 package barrowmist.server.cupping;
 
+import barrowmist.core.check.Names;
 import barrowmist.core.cupping.TableKind;
 import barrowmist.core.cupping.panel.ServingOrders;
+import barrowmist.server.access.Member;
+import barrowmist.server.access.Members;
 import barrowmist.server.access.Seat;
 import barrowmist.server.access.SeatTokens;
 import barrowmist.server.access.Secrets;
@@ -34,6 +37,7 @@ class SeatService implements SeatTokens {
     private final ClockService clocks;
     private final LabVocabulary words;
     private final GuessService guesses;
+    private final Members members;
     private final Tries tries;
     private final Clock clock;
 
@@ -44,7 +48,9 @@ class SeatService implements SeatTokens {
             ClockService clocks,
             LabVocabulary words,
             GuessService guesses,
+            Members members,
             Clock clock) {
+        this.members = members;
         this.guesses = guesses;
         this.cuppings = cuppings;
         this.seats = seats;
@@ -60,15 +66,14 @@ class SeatService implements SeatTokens {
      * @throws Conflict if somebody sits there under this name already
      */
     JoinView join(JoinEntry entry, String device) {
-        tries.refuseIfTooMany(device);
+        Tries.Try counted = tries.begin(device);
         String code = entry.joinCode() == null ? "" : entry.joinCode().strip().toUpperCase(Locale.ROOT);
         CuppingEntity table = cuppings.findByBlindingJoinCode(code)
                 .filter(t -> !t.told())
-                .orElseThrow(() -> {
-                    tries.wrong(device);
-                    return new InputProblems("joinCode", "No table waits under this code: look at it again");
-                });
-        String cupper = Seats.name(entry.cupper());
+                .orElseThrow(() -> new InputProblems("joinCode", "No table waits under this code: look at it again"));
+        counted.right();
+        String cupper = tables.nameAt(table, Seats.name(entry.cupper()));
+        refuseIfSomebodyElses(cupper);
         SeatEntity seat = seats.findByCuppingIdAndCupper(table.id(), cupper)
                 .orElseGet(() -> new SeatEntity(table, cupper, clock.instant()));
         if (seat.taken()) {
@@ -81,6 +86,17 @@ class SeatService implements SeatTokens {
         seat.take(Secrets.hash(token));
         seats.saveAndFlush(seat);
         return new JoinView(table.id(), token);
+    }
+
+    /** A name that has an account is its owner's: nobody else sits down under it. */
+    private void refuseIfSomebodyElses(String cupper) {
+        boolean own =
+                Member.ofCaller().filter(m -> Names.same(m.name(), cupper)).isPresent();
+        if (!own && members.named(cupper).isPresent()) {
+            throw new InputProblems(
+                    "cupper",
+                    cupper + " has an account in this lab: sign in with it on this device, or take another name");
+        }
     }
 
     /** Frees a seat: its token opens nothing from now on, and the name may be taken again; what was given stays. */

@@ -1,6 +1,5 @@
 package barrowmist.server.cupping;
 
-import barrowmist.server.access.Member;
 import barrowmist.server.web.InputProblems;
 import org.jspecify.annotations.Nullable;
 
@@ -10,15 +9,6 @@ final class Seats {
     static final int LONGEST = 120;
 
     private Seats() {}
-
-    /**
-     * Whose it is that is sent: of somebody who sits at the table, or signed in to cup, always their own, for the lead whoever is named.
-     *
-     * @throws InputProblems if nobody is named, or very long
-     */
-    static String whose(@Nullable String cupper) {
-        return Member.cuppingAs().orElseGet(() -> name(cupper));
-    }
 
     /** @throws InputProblems if there is none, or a very long one */
     static String name(@Nullable String cupper) {

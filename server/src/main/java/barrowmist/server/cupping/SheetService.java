@@ -5,6 +5,7 @@ import barrowmist.core.cupping.Blindness;
 import barrowmist.core.cupping.CuppingForm;
 import barrowmist.core.cupping.CuppingSheet;
 import barrowmist.server.access.Member;
+import barrowmist.server.access.Role;
 import barrowmist.server.cupping.CuppingViews.SheetEntry;
 import barrowmist.server.cupping.CuppingViews.SheetView;
 import barrowmist.server.roast.RoastChanged;
@@ -53,7 +54,7 @@ public class SheetService {
     @Transactional(readOnly = true)
     SheetView get(long cuppingId, long sheetId) {
         SheetEntity sheet = found(cuppingId, sheetId);
-        return SheetView.of(sheet.cupping().told() ? sheet : own(sheet), house.lines());
+        return SheetView.of(sheet.cupping().told() ? sheet : ownBlind(sheet), house.lines());
     }
 
     /** @throws Conflict if this cupper has a sheet for this code already and another is sent */
@@ -62,7 +63,7 @@ public class SheetService {
         CuppingForm form = form(table, entry);
         refuseWhenOver(table);
         CuppingSampleEntity sample = named.find(table, entry);
-        String seat = table.blinding().blind() == Blindness.OPEN ? null : Seats.whose(entry.cupper());
+        String seat = table.blinding().blind() == Blindness.OPEN ? null : tables.whose(table, entry.cupper());
         if (seat != null) {
             Optional<SheetEntity> there = sheets.findBySampleIdAndSeat(sample.id(), seat);
             if (there.isPresent()) {
@@ -126,6 +127,16 @@ public class SheetService {
             throw new NotFound("sheet", sheet.id());
         }
         return sheet;
+    }
+
+    /** Before the reveal a sheet is for its cupper, and for the lead who may enter it for them. */
+    private static SheetEntity ownBlind(SheetEntity sheet) {
+        if (Member.ofCaller()
+                .filter(m -> m.role() == Role.READER || m.role() == Role.ROASTER)
+                .isPresent()) {
+            throw new NotFound("sheet", sheet.id());
+        }
+        return own(sheet);
     }
 
     private static void refuseWhenOver(CuppingEntity table) {

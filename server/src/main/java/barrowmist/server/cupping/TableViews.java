@@ -2,6 +2,7 @@ package barrowmist.server.cupping;
 
 import barrowmist.core.cupping.CuppingForm;
 import barrowmist.core.cupping.TableKind;
+import barrowmist.server.access.Member;
 import barrowmist.server.cupping.CuppingViews.SheetView;
 import barrowmist.server.cupping.KeyViews.SealView;
 import barrowmist.server.cupping.SensoryViews.SetView;
@@ -65,6 +66,7 @@ public final class TableViews {
      * @param unfinished how many sheets of those who sit at it lack a score, or sets their answer
      * @param missing the same in words; left out when nothing is
      * @param sets of a triangle
+     * @param joinCode by which cuppers join; for those who run the table
      * @param joined who sits at it with a device of their own
      * @param ranked who has ranked the samples of a roast-off
      * @param unmatched whether its cups, shuffled by hand, are still to be turned over
@@ -139,7 +141,7 @@ public final class TableViews {
                     Codes.of(c.blinding().blind()),
                     told,
                     c.blinding().unmatched(),
-                    c.blinding().joinCode(),
+                    codeShown(c),
                     c.blinding().revealedAt(),
                     c.blinding().revealReason(),
                     c.blinding().keySeenAt(),
@@ -168,6 +170,11 @@ public final class TableViews {
                     warnings,
                     preparation);
         }
+    }
+
+    /** Whoever knows the code may sit down under any name that is free. */
+    private static @Nullable String codeShown(CuppingEntity c) {
+        return Member.runsTables() ? c.blinding().joinCode() : null;
     }
 
     /** On which form a table is written down; empty where nothing is. */

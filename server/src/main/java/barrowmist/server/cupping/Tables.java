@@ -1,14 +1,19 @@
 package barrowmist.server.cupping;
 
+import barrowmist.core.check.Names;
 import barrowmist.core.cupping.HouseLines;
 import barrowmist.core.cupping.TableKind;
+import barrowmist.server.access.Member;
 import barrowmist.server.web.Codes;
 import barrowmist.server.web.Conflict;
+import barrowmist.server.web.InputProblems;
 import barrowmist.server.web.NotFound;
 import java.util.List;
 import java.util.Map;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 
 /** Finds tables, and what was given at them. */
@@ -56,6 +61,31 @@ class Tables {
     CuppingEntity onSheets(long id) {
         CuppingEntity table = get(id);
         return table.kind().onSheets() ? table : get(id, TableKind.SCORING);
+    }
+
+    /**
+     * Whose it is that is sent: of somebody who sits at the table, or signed in to cup, always their own; for the lead
+     * whoever is named.
+     *
+     * @throws InputProblems if nobody is named, or very long
+     */
+    String whose(CuppingEntity table, @Nullable String cupper) {
+        return Member.cuppingAs().orElseGet(() -> nameAt(table, Seats.name(cupper)));
+    }
+
+    /** The name as it stands at this table already, where it differs in capitals, spaces or invisible characters alone. */
+    String nameAt(CuppingEntity table, String name) {
+        return Stream.of(
+                        seats.findAllByCuppingIdOrderById(table.id()).stream().map(SeatEntity::cupper),
+                        sheets.findAllByCuppingIdOrderById(table.id()).stream().map(SheetEntity::cupper),
+                        rankings.findAllByCuppingIdOrderById(table.id()).stream()
+                                .map(RankingEntity::cupper),
+                        sets.findAllByCuppingIdOrderByNumber(table.id()).stream()
+                                .flatMap(s -> Stream.ofNullable(s.cupper())))
+                .flatMap(n -> n)
+                .filter(n -> Names.same(n, name))
+                .findFirst()
+                .orElse(name);
     }
 
     Given given(CuppingEntity table) {

@@ -1,5 +1,6 @@
 package barrowmist.server.cupping;
 
+import barrowmist.core.cupping.CupUse;
 import barrowmist.core.cupping.CuppingSheet;
 import barrowmist.core.cupping.TableProtocol;
 import java.util.ArrayList;
@@ -15,12 +16,12 @@ import org.springframework.transaction.annotation.Transactional;
 @Transactional(readOnly = true)
 public class TablesAround {
 
-    private final SheetRepository sheets;
-    private final LabVocabulary words;
+    private final CuppedSheets cupped;
+    private final Tables tables;
 
-    TablesAround(SheetRepository sheets, LabVocabulary words) {
-        this.sheets = sheets;
-        this.words = words;
+    TablesAround(CuppedSheets cupped, Tables tables) {
+        this.cupped = cupped;
+        this.tables = tables;
     }
 
     /**
@@ -35,26 +36,22 @@ public class TablesAround {
     /** The told tables of a roast, the first first. */
     public List<Around> of(long roastId) {
         List<Around> out = new ArrayList<>();
-        Map<Long, CuppingEntity> tables = new LinkedHashMap<>();
-        sheets.toldOfRoast(roastId).forEach(s -> tables.put(s.cupping().id(), s.cupping()));
-        for (CuppingEntity table : tables.values()) {
+        Map<Long, CuppingEntity> around = new LinkedHashMap<>();
+        cupped.ofRoast(roastId, CupUse.TRACE).every().forEach(s -> around.computeIfAbsent(s.cuppingId(), this::table));
+        for (CuppingEntity table : around.values()) {
             out.add(new Around(Preparation.ofTable(table), others(table, roastId), before(table, roastId)));
         }
         return out;
     }
 
+    private CuppingEntity table(long id) {
+        return tables.get(id);
+    }
+
     private Map<Long, List<CuppingSheet>> others(CuppingEntity table, long roastId) {
-        Map<Long, List<CuppingSheet>> out = new LinkedHashMap<>();
-        for (SheetEntity s : sheets.findAllByCuppingIdOrderById(table.id())) {
-            Long id = s.roastId();
-            if (id != null
-                    && id != roastId
-                    && s.sample().treatment() == null
-                    && s.sheet().finished()) {
-                out.computeIfAbsent(id, x -> new ArrayList<>()).add(s.sheet());
-            }
-        }
-        out.replaceAll((id, list) -> words.spoken(list));
+        Map<Long, List<CuppingSheet>> out =
+                new LinkedHashMap<>(cupped.ofTable(table.id(), CupUse.TRACE).allByRoast());
+        out.remove(roastId);
         return out;
     }
 

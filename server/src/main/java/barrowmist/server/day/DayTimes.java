@@ -55,7 +55,9 @@ class DayTimes {
 
     /** What is to be roasted, in the core's terms. */
     List<DayPlan.Item> items(DayContent content) {
-        return content.items().stream().map(i -> item(i, content.lit())).toList();
+        return withoutGaps(content).items().stream()
+                .map(i -> item(i, content.lit()))
+                .toList();
     }
 
     private DayPlan.Item item(DayItem item, LocalTime lit) {
@@ -77,7 +79,8 @@ class DayTimes {
     }
 
     /** A day with its times. */
-    DayView view(LocalDate date, long version, DayContent content) {
+    DayView view(LocalDate date, long version, DayContent asKept) {
+        DayContent content = withoutGaps(asKept);
         MachineEntity machine = machine(content);
         MachineSettings settings = machine == null ? null : machine.settings();
         double preheatS = settings == null ? 0 : settings.warmUpS();
@@ -107,6 +110,13 @@ class DayTimes {
                 day.settlings(),
                 slots.isEmpty() ? null : after(lit, day.endS()),
                 slots.isEmpty() ? null : rest(day, lit, school(content.rest())));
+    }
+
+    /** A plan that is gone leaves the rest of its day as it is. */
+    private DayContent withoutGaps(DayContent content) {
+        List<DayItem> there =
+                content.items().stream().filter(i -> plans.exists(i.planId())).toList();
+        return new DayContent(content.machineId(), content.lit(), there, content.rest());
     }
 
     private @Nullable MachineEntity machine(DayContent content) {

@@ -26,7 +26,13 @@ public final class DayViews {
             List<DayItem> items,
 
             @Schema(allowableValues = {"protocol", "drinking", "late"})
-            String rest) {}
+            String rest) {
+
+        /** The same with other plans. */
+        DayContent with(List<DayItem> other) {
+            return new DayContent(machineId, lit, other, rest);
+        }
+    }
 
     /** A plan in a day; not charged before {@code notBefore} when that is given. */
     public record DayItem(

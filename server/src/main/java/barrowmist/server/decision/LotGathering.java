@@ -1,11 +1,16 @@
 package barrowmist.server.decision;
 
-import barrowmist.core.cupping.CuppingSheet;
+import barrowmist.core.cupping.CupCounting;
+import barrowmist.core.cupping.CupCounting.Answer;
+import barrowmist.core.cupping.CupTrait;
+import barrowmist.core.cupping.CupUse;
+import barrowmist.core.cupping.FormScores;
 import barrowmist.core.decision.LotEvidence;
 import barrowmist.core.decision.LotEvidence.CuppedRoast;
 import barrowmist.core.green.GreenFacts;
 import barrowmist.core.green.GreenJudgement;
 import barrowmist.server.cupping.CuppedSheets;
+import barrowmist.server.cupping.ToldSheet;
 import barrowmist.server.green.GreenSampleEntity;
 import barrowmist.server.green.GreenSampleService;
 import barrowmist.server.green.GreenVerdicts;
@@ -21,7 +26,6 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.OptionalDouble;
 import java.util.Set;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
@@ -69,6 +73,7 @@ class LotGathering {
                 .collect(Collectors.toSet());
         return new LotEvidence(
                 measured(sample),
+                sample.stage(),
                 green.grade(sample),
                 green.newestAgainstBefore(lotId),
                 List.copyOf(cupped.values()),
@@ -95,7 +100,7 @@ class LotGathering {
 
     /** By the numbers of the roasts, oldest first. */
     private Map<Long, CuppedRoast> cupped(long lotId) {
-        Map<Long, List<CuppingSheet>> cupped = sheets.cuppedOfLot(lotId);
+        Map<Long, List<ToldSheet>> cupped = sheets.ofLot(lotId, CupUse.DECISION).everyByRoast();
         Map<Long, CuppedRoast> out = new LinkedHashMap<>();
         roasts.all(cupped.keySet()).stream()
                 .sorted(Comparator.comparing(RoastEntity::roastedAt))
@@ -103,14 +108,23 @@ class LotGathering {
         return out;
     }
 
-    private CuppedRoast roast(RoastEntity roast, List<CuppingSheet> of) {
-        List<Double> scores = of.stream()
-                .map(CuppingSheet::finalScore)
-                .flatMapToDouble(OptionalDouble::stream)
-                .boxed()
-                .toList();
+    private CuppedRoast roast(RoastEntity roast, List<ToldSheet> of) {
+        FormScores scores = FormScores.of(
+                of.stream().filter(LotGathering::scores).map(ToldSheet::sheet).toList());
         Spoken spoken = causes.of(roast.id());
         return new CuppedRoast(
                 "Roast " + roast.numberInLot(), roast.greenSample().stage(), scores, spoken.cause(), spoken.borneOut());
+    }
+
+    /** Whether its score stands against a floor: what stands apart for its form alone has a floor of its own. */
+    private static boolean scores(ToldSheet s) {
+        return CupCounting.reason(s.traits(), CupUse.DECISION)
+                .map(why -> why == CupTrait.AFFECTIVE && otherwise(s) == Answer.YES)
+                .orElse(true);
+    }
+
+    private static Answer otherwise(ToldSheet s) {
+        return CupCounting.of(
+                s.traits().stream().filter(t -> t != CupTrait.AFFECTIVE).toList(), CupUse.DECISION);
     }
 }

@@ -1,5 +1,6 @@
 package barrowmist.server.decision;
 
+import barrowmist.core.cupping.CupUse;
 import barrowmist.core.decision.Unknown;
 import barrowmist.server.cupping.CuppedSheets;
 import barrowmist.server.decision.DecisionViews.Way;
@@ -48,7 +49,7 @@ class WhatIsMissing {
         List<RoastEntity> roasted = roasts.tastedOfLot(lotId);
         if (roasted.isEmpty()) {
             out.add(Way.to(Unknown.ROAST, stage, lotId));
-        } else if (sheets.cuppedOfLot(lotId).isEmpty()) {
+        } else if (sheets.ofLot(lotId, CupUse.DECISION).counted().isEmpty()) {
             roasted.stream()
                     .max(Comparator.comparing(RoastEntity::roastedAt))
                     .ifPresent(newest -> out.add(Way.to(Unknown.CUP, stage, newest.id())));

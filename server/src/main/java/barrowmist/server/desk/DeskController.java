@@ -4,6 +4,7 @@ import barrowmist.core.check.Checks;
 import barrowmist.core.desk.ProbeFilter;
 import barrowmist.core.roast.EventKind;
 import barrowmist.core.units.Wording;
+import barrowmist.server.access.OpenStreams;
 import barrowmist.server.desk.DeskViews.ControlEntry;
 import barrowmist.server.desk.DeskViews.DayBatches;
 import barrowmist.server.desk.DeskViews.DeskState;
@@ -37,9 +38,11 @@ class DeskController {
 
     private final DeskService desks;
     private final Watchers watchers;
+    private final OpenStreams open;
     private final DayBatchesService days;
 
-    DeskController(DeskService desks, Watchers watchers, DayBatchesService days) {
+    DeskController(DeskService desks, Watchers watchers, DayBatchesService days, OpenStreams open) {
+        this.open = open;
         this.days = days;
         this.desks = desks;
         this.watchers = watchers;
@@ -68,7 +71,7 @@ class DeskController {
             @RequestParam(defaultValue = "false") boolean per30s,
             @RequestHeader(name = "Last-Event-ID", required = false) @Nullable String lastSeen) {
         int next = lastSeen != null && lastSeen.matches("\\d{1,9}") ? Integer.parseInt(lastSeen) : from;
-        return watchers.watch(desks.desk(machineId), next, new Wording(fahrenheit, per30s));
+        return open.whileLetIn(watchers.watch(desks.desk(machineId), next, new Wording(fahrenheit, per30s)));
     }
 
     @PostMapping("/{machineId}/batch")

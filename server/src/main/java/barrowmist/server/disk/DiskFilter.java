@@ -19,7 +19,7 @@ class DiskFilter extends OncePerRequestFilter {
     private static final Set<String> KEEPING = Set.of("POST", "PUT", "DELETE", "PATCH");
 
     private static final Pattern KEEPS_NOTHING = Pattern.compile(
-            "/api/(desks/.*|plans/(prediction|search|translation)|batches|days/[^/]+/order|instruments/.*|notices/.*"
+            "/api/(session(/.*)?|desks/.*|plans/(prediction|search|translation)|batches|days/[^/]+/order|instruments/.*|notices/.*"
                     + "|machines/\\d+/(link-test|replay))");
 
     private final DiskRoom room;

@@ -1,6 +1,8 @@
 package barrowmist.server.paper;
 
+import barrowmist.core.check.Names;
 import com.openhtmltopdf.pdfboxout.PdfRendererBuilder;
+import com.samskivert.mustache.Escapers;
 import com.samskivert.mustache.Mustache;
 import com.samskivert.mustache.Template;
 import java.io.ByteArrayOutputStream;
@@ -23,7 +25,9 @@ public final class Paper {
     private static final Mustache.Compiler TEMPLATES = Mustache.compiler()
             .withLoader(Paper::template)
             .emptyStringIsFalse(true)
-            .nullValue("");
+            .nullValue("")
+            // what was kept before such characters were refused must not spoil a page
+            .withEscaper(text -> Escapers.HTML.escape(Names.printableOnly(text)));
 
     private Paper() {}
 
@@ -35,6 +39,8 @@ public final class Paper {
         try (ByteArrayOutputStream out = new ByteArrayOutputStream()) {
             PdfRendererBuilder page = new PdfRendererBuilder();
             page.useFastMode();
+            // what the font does not have, such as an emoji, is left out: a # would read as something
+            page.useReplacementText("");
             page.useObjectDrawerFactory(Drawing.drawers());
             page.useFont(() -> resource(FONT), FONT_NAME);
             page.withHtmlContent(filled(template, model), "");

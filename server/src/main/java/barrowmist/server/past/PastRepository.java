@@ -34,6 +34,6 @@ interface PastRepository extends Repository<RoastEntity, Long> {
                     + " case when t.standing in :spoken then t.cause else null end),"
                     + " m.name, l.process, l.supplier, r.roastedBy, r.roastedAt)"
                     + " from RoastTraceEntity t join RoastEntity r on r.id = t.roastId join r.lot l join r.machine m"
-                    + " where r.discardedReason is null order by r.roastedAt desc, r.id desc")
+                    + " where r.discardedReason is null and t.overTime order by r.roastedAt desc, r.id desc")
     List<PastRoast> newest(Collection<String> spoken, Pageable page);
 }

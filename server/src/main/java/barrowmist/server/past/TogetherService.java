@@ -1,17 +1,20 @@
 package barrowmist.server.past;
 
+import barrowmist.core.cupping.CupUse;
 import barrowmist.core.cupping.CuppingSheet;
 import barrowmist.core.trace.Cause;
 import barrowmist.core.trace.CupFacts;
 import barrowmist.core.trace.Together;
 import barrowmist.core.trace.Together.Cupped;
 import barrowmist.server.cupping.CuppedSheets;
+import barrowmist.server.cupping.ToldSheet;
 import barrowmist.server.green.LotService;
 import barrowmist.server.past.PastViews.TogetherView;
 import barrowmist.server.trace.KeptFindings;
 import barrowmist.server.trace.RuleService;
 import barrowmist.server.trace.TraceViews.TraceRow;
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -46,12 +49,19 @@ public class TogetherService {
     /** All cupped roasts of a lot. */
     TogetherView lot(long lotId) {
         lots.get(lotId);
-        return view(sheets.cuppedOfLot(lotId), Together::ofLot);
+        return view(said(sheets.ofLot(lotId, CupUse.TRACE).byRoast()), Together::ofLot);
     }
 
     /** The roasts of a table, by what was said at that table; empty until it is revealed. */
     TogetherView table(long cuppingId) {
-        return view(sheets.toldOfTable(cuppingId), Together::ofTable);
+        return view(sheets.ofTable(cuppingId, CupUse.TRACE).allByRoast(), Together::ofTable);
+    }
+
+    private static Map<Long, List<CuppingSheet>> said(Map<Long, List<ToldSheet>> byRoast) {
+        Map<Long, List<CuppingSheet>> out = new LinkedHashMap<>();
+        byRoast.forEach(
+                (id, of) -> out.put(id, of.stream().map(ToldSheet::sheet).toList()));
+        return out;
     }
 
     private TogetherView view(

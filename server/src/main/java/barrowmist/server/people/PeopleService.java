@@ -13,7 +13,6 @@ import barrowmist.server.web.Conflict;
 import barrowmist.server.web.InputProblems;
 import barrowmist.server.web.KeptInTurn;
 import barrowmist.server.web.NotFound;
-import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -30,10 +29,6 @@ import org.springframework.transaction.annotation.Transactional;
 class PeopleService implements Members {
 
     static final int LONGEST_NAME = 120;
-    /** Long rather than odd: NIST SP 800-63B asks for length and for no rules of composition. */
-    static final int SHORTEST_PASSWORD = 10;
-    /** What bcrypt reads of a password, in bytes. */
-    static final int LONGEST_PASSWORD = 72;
 
     private final PersonRepository people;
     private final TokenRepository tokens;
@@ -62,6 +57,12 @@ class PeopleService implements Members {
 
     @Override
     @Transactional(readOnly = true)
+    public Optional<Member> named(String name) {
+        return people.findBySignInName(PersonEntity.signInName(name)).map(PersonEntity::member);
+    }
+
+    @Override
+    @Transactional(readOnly = true)
     public Optional<Member> byToken(String token) {
         // it speaks by the right of a lead who made it: with that right gone it opens nothing
         return tokens.findByTokenHash(Secrets.hash(token))
@@ -79,7 +80,7 @@ class PeopleService implements Members {
     /** Who has this name and this password. */
     @Transactional(readOnly = true)
     Optional<Member> known(@Nullable String name, @Nullable String password) {
-        String given = tooLong(password) ? "" : String.valueOf(password);
+        String given = Passwords.tooLong(password) ? "" : String.valueOf(password);
         Optional<PersonEntity> person = people.findBySignInName(PersonEntity.signInName(String.valueOf(name)));
         boolean fits =
                 passwords.matches(given, person.map(PersonEntity::passwordHash).orElse(nobodys));
@@ -102,7 +103,11 @@ class PeopleService implements Members {
         List<FieldProblem> problems = new ArrayList<>();
         String name = name(entry.name(), problems);
         Optional<Role> role = role(entry.role(), problems);
-        checkPassword(entry.password(), name, problems);
+        if (role.isPresent() && role.get() != Role.LEAD && !any()) {
+            problems.add(
+                    new FieldProblem("role", "The first account is a lead's: nobody else could make the next one"));
+        }
+        Passwords.check(entry.password(), name, problems);
         if (people.findBySignInName(PersonEntity.signInName(name)).isPresent()) {
             problems.add(new FieldProblem("name", "There is somebody called " + name + " already"));
         }
@@ -127,7 +132,7 @@ class PeopleService implements Members {
     void setPassword(long id, @Nullable String password) {
         PersonEntity person = get(id);
         List<FieldProblem> problems = new ArrayList<>();
-        checkPassword(password, person.name(), problems);
+        Passwords.check(password, person.name(), problems);
         InputProblems.refuseIfAny(problems);
         person.setPasswordHash(passwords.encode(String.valueOf(password)));
     }
@@ -175,20 +180,5 @@ class PeopleService implements Members {
             problems.add(new FieldProblem("role", "role is lead, roaster, cupper or reader"));
         }
         return role;
-    }
-
-    private static void checkPassword(@Nullable String password, String name, List<FieldProblem> problems) {
-        if (password == null || password.codePointCount(0, password.length()) < SHORTEST_PASSWORD) {
-            problems.add(new FieldProblem(
-                    "password", "A password has at least " + SHORTEST_PASSWORD + " characters: a few words will do"));
-        } else if (tooLong(password)) {
-            problems.add(new FieldProblem("password", "A password has at most " + LONGEST_PASSWORD + " characters"));
-        } else if (password.strip().equalsIgnoreCase(name)) {
-            problems.add(new FieldProblem("password", "The name itself is no password"));
-        }
-    }
-
-    private static boolean tooLong(@Nullable String password) {
-        return password != null && password.getBytes(StandardCharsets.UTF_8).length > LONGEST_PASSWORD;
     }
 }

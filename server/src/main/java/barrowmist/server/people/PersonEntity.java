@@ -1,5 +1,6 @@
 package barrowmist.server.people;
 
+import barrowmist.core.check.Names;
 import barrowmist.server.access.Member;
 import barrowmist.server.access.Role;
 import jakarta.persistence.Entity;
@@ -10,7 +11,6 @@ import jakarta.persistence.GenerationType;
 import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import jakarta.persistence.Version;
-import java.util.Locale;
 import java.util.Objects;
 import org.jspecify.annotations.Nullable;
 
@@ -45,11 +45,11 @@ class PersonEntity {
 
     /** As names are compared. */
     static String signInName(String name) {
-        return name.strip().toLowerCase(Locale.ROOT);
+        return Names.comparable(name);
     }
 
     Member member() {
-        return new Member(id(), name, labRole);
+        return new Member(id(), name, labRole, false);
     }
 
     long id() {

@@ -10,8 +10,9 @@ import barrowmist.server.people.PeopleViews.SessionView;
 import barrowmist.server.people.PeopleViews.SignInEntry;
 import barrowmist.server.web.InputProblems;
 import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
 import java.time.Clock;
-import java.util.Optional;
+import java.util.function.Supplier;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.DeleteMapping;
@@ -32,13 +33,16 @@ class SessionController {
     private final OpenLab lab;
     private final SignedIn sessions;
     private final StartCode code;
+    private final KnownDevices devices;
     private final Tries tries;
 
-    SessionController(PeopleService people, OpenLab lab, SignedIn sessions, StartCode code, Clock clock) {
+    SessionController(
+            PeopleService people, OpenLab lab, SignedIn sessions, StartCode code, KnownDevices devices, Clock clock) {
         this.people = people;
         this.lab = lab;
         this.sessions = sessions;
         this.code = code;
+        this.devices = devices;
         this.tries = new Tries(clock, "Too many wrong tries. Wait ten minutes, or ask the lead for a new password.");
     }
 
@@ -53,49 +57,53 @@ class SessionController {
     }
 
     @PostMapping
-    SessionView signIn(@RequestBody SignInEntry entry, HttpServletRequest request) {
+    SessionView signIn(@RequestBody SignInEntry entry, HttpServletRequest request, HttpServletResponse response) {
         // by device, not by name: nobody else can lock the lead out
-        tries.refuseIfTooMany(request.getRemoteAddr());
-        Optional<Member> who = people.known(entry.name(), entry.password());
-        if (who.isEmpty()) {
-            tries.wrong(request.getRemoteAddr());
-            throw new InputProblems("password", "Nobody has this name with this password");
-        }
-        return begin(request, who.get());
+        Tries.Try counted = tries.begin(devices.of(request), devices.known(request));
+        Member who = people.known(entry.name(), entry.password())
+                .orElseThrow(() -> new InputProblems("password", "Nobody has this name with this password"));
+        counted.right();
+        return begin(request, response, who);
     }
 
     /** The first account, from the lab's own computer or with the code printed at start; signed in at once. */
     @PostMapping("/first")
     @ResponseStatus(HttpStatus.CREATED)
-    SessionView makeFirst(@RequestBody CodeEntry entry, HttpServletRequest request) {
-        if (!OpenLab.ofThisComputer(request)) {
-            checkCode(entry, request);
+    SessionView makeFirst(@RequestBody CodeEntry entry, HttpServletRequest request, HttpServletResponse response) {
+        Member first;
+        if (OpenLab.ofThisComputer(request)) {
+            first = makeFirst(entry);
+            code.expire();
+        } else {
+            first = withCode(entry, request, () -> makeFirst(entry));
         }
-        Member first = people.first(entry.name(), entry.password());
-        code.used();
-        return begin(request, first);
+        return begin(request, response, first);
+    }
+
+    /** One after another: of two who come at the same moment the second finds a lab that has its account. */
+    private synchronized Member makeFirst(CodeEntry entry) {
+        return people.first(entry.name(), entry.password());
     }
 
     /** A new password for a lead who lost theirs, with the code printed at start. */
     @PostMapping("/recovery")
-    SessionView recover(@RequestBody CodeEntry entry, HttpServletRequest request) {
-        checkCode(entry, request);
-        Member lead = people.recover(entry.name(), entry.password());
-        code.used();
+    SessionView recover(@RequestBody CodeEntry entry, HttpServletRequest request, HttpServletResponse response) {
+        Member lead = withCode(entry, request, () -> people.recover(entry.name(), entry.password()));
         sessions.endEverywhere(lead.id());
-        return begin(request, lead);
+        return begin(request, response, lead);
     }
 
-    private void checkCode(CodeEntry entry, HttpServletRequest request) {
-        tries.refuseIfTooMany(request.getRemoteAddr());
-        if (!code.fits(entry.code())) {
-            tries.wrong(request.getRemoteAddr());
-            throw new InputProblems("code", "This is not the code that Barrowmist printed when it started");
-        }
+    private Member withCode(CodeEntry entry, HttpServletRequest request, Supplier<Member> action) {
+        Tries.Try counted = tries.begin(devices.of(request), devices.known(request));
+        return code.spend(entry.code(), () -> {
+            counted.right();
+            return action.get();
+        });
     }
 
-    private SessionView begin(HttpServletRequest request, Member who) {
+    private SessionView begin(HttpServletRequest request, HttpServletResponse response, Member who) {
         sessions.begin(request, who.id());
+        devices.remember(request, response);
         return view(request, who);
     }
 
@@ -118,11 +126,11 @@ class SessionController {
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void setOwnPassword(@RequestBody PasswordEntry entry, HttpServletRequest request) {
         Member who = Member.ofCaller().orElseThrow(() -> new InputProblems("old", "Nobody is signed in"));
-        tries.refuseIfTooMany(request.getRemoteAddr());
+        Tries.Try counted = tries.begin(devices.of(request), devices.known(request));
         if (people.known(who.name(), entry.old()).isEmpty()) {
-            tries.wrong(request.getRemoteAddr());
             throw new InputProblems("old", "This is not your password");
         }
+        counted.right();
         people.setPassword(who.id(), entry.password());
         sessions.endEverywhere(who.id());
         sessions.begin(request, who.id());

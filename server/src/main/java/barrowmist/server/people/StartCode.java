@@ -1,11 +1,13 @@
 package barrowmist.server.people;
 
 import barrowmist.server.access.Members;
+import barrowmist.server.web.InputProblems;
 import java.nio.charset.StandardCharsets;
 import java.security.MessageDigest;
 import java.security.SecureRandom;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.function.Supplier;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.beans.factory.annotation.Value;
@@ -50,8 +52,22 @@ class StartCode {
                         + code);
     }
 
-    /** Whether this is the code. */
-    synchronized boolean fits(@Nullable String given) {
+    /**
+     * Does what the code is good for, once: of many who send it at the same moment one is served.
+     *
+     * @param action what is done with it; where that fails the code stays good
+     * @throws InputProblems if this is not the code
+     */
+    synchronized <T> T spend(@Nullable String given, Supplier<T> action) {
+        if (!fits(given)) {
+            throw new InputProblems("code", "This is not the code that Barrowmist printed when it started");
+        }
+        T done = action.get();
+        code = null;
+        return done;
+    }
+
+    private boolean fits(@Nullable String given) {
         String read = given == null ? "" : given.replaceAll("[\\s-]", "").toUpperCase(Locale.ROOT);
         return Optional.ofNullable(code)
                 .filter(c -> MessageDigest.isEqual(
@@ -59,8 +75,8 @@ class StartCode {
                 .isPresent();
     }
 
-    /** It is good for one use. */
-    synchronized void used() {
+    /** The first account was made without it: it is good for nothing from now on. */
+    synchronized void expire() {
         code = null;
     }
 }

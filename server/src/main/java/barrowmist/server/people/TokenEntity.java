@@ -49,7 +49,7 @@ class TokenEntity {
     }
 
     Member member() {
-        return new Member(madeBy.id(), name, labRole);
+        return new Member(madeBy.id(), name, labRole, true);
     }
 
     long id() {

@@ -40,13 +40,16 @@ class PlanController {
     private final MostLikeService mostLike;
     private final WhatIfService whatIf;
     private final SchoolService schools;
+    private final PlanRemoval removal;
 
     PlanController(
             PlanService plans,
             ChargeService charges,
             MostLikeService mostLike,
             WhatIfService whatIf,
-            SchoolService schools) {
+            SchoolService schools,
+            PlanRemoval removal) {
+        this.removal = removal;
         this.plans = plans;
         this.charges = charges;
         this.mostLike = mostLike;
@@ -78,7 +81,7 @@ class PlanController {
     @DeleteMapping("/plans/{id}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void deletePlan(@PathVariable long id) {
-        plans.delete(id);
+        removal.delete(id);
     }
 
     @PostMapping("/plans/prediction")

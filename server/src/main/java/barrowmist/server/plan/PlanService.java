@@ -163,10 +163,6 @@ public class PlanService {
         return PlanView.of(plan);
     }
 
-    void delete(long id) {
-        plans.delete(get(id));
-    }
-
     @Transactional(readOnly = true)
     public List<PlanView> list() {
         return plans.findAllByOrderByChangedAtDescIdDesc().stream()

@@ -1,5 +1,6 @@
 package barrowmist.server.proof;
 
+import barrowmist.core.cupping.CupUse;
 import barrowmist.core.trace.BlindProof;
 import barrowmist.core.trace.Cause;
 import barrowmist.core.trace.Finding;
@@ -131,7 +132,7 @@ public class ProofService {
         if (cause == null) {
             return;
         }
-        var told = sheets.toldOfTable(proof.cuppingId());
+        var told = sheets.ofTable(proof.cuppingId(), CupUse.TRACE).allByRoast();
         new BlindProof(rules.current().rules())
                 .of(
                         cause,

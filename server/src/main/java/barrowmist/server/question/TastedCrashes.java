@@ -1,6 +1,7 @@
 package barrowmist.server.question;
 
 import barrowmist.core.check.ShareInterval;
+import barrowmist.core.cupping.CupUse;
 import barrowmist.core.trace.Cause;
 import barrowmist.server.cupping.CuppedSheets;
 import barrowmist.server.question.QuestionRepository.Faulty;
@@ -86,9 +87,8 @@ class TastedCrashes implements Question {
     private record Tasted(Faulty roast, OptionalDouble score, Optional<Cause> cause) {}
 
     private Tasted tasted(Faulty f) {
-        OptionalDouble score = sheets.toldOfRoast(f.roastId()).stream()
-                .mapToDouble(s -> s.sheet().finalScore().orElseThrow())
-                .average();
+        OptionalDouble score =
+                sheets.ofRoast(f.roastId(), CupUse.OVER_TIME).scores().mean();
         return new Tasted(f, score, score.isPresent() ? causes.of(f.roastId()).cause() : Optional.empty());
     }
 

@@ -1,10 +1,11 @@
 package barrowmist.server.report;
 
 import barrowmist.core.check.Checks;
+import barrowmist.core.cupping.CupUse;
 import barrowmist.core.decision.LabelText;
 import barrowmist.core.decision.LabelText.Coffee;
 import barrowmist.server.cupping.CuppedSheets;
-import barrowmist.server.cupping.CuppedSheets.ToldSheet;
+import barrowmist.server.cupping.ToldSheet;
 import barrowmist.server.green.LotEntity;
 import barrowmist.server.green.LotService;
 import barrowmist.server.report.ReportViews.LabelSettings;
@@ -50,7 +51,7 @@ public class LabelTexts {
         LotEntity lot = lots.get(lotId);
         LocalDate roasted = roastedOn == null ? LocalDate.now(clock) : roastedOn;
         int months = settings().bestForMonths();
-        List<ToldSheet> told = sheets.toldOfLot(lotId);
+        List<ToldSheet> told = sheets.ofLot(lotId, CupUse.REPORT).counted();
         Coffee coffee = new Coffee(
                 lot.name(),
                 lot.origin() + ", " + lot.process().label(),

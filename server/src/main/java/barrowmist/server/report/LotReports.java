@@ -1,13 +1,18 @@
 package barrowmist.server.report;
 
+import barrowmist.core.cupping.CupTrait;
+import barrowmist.core.cupping.CupUse;
+import barrowmist.core.cupping.Drink.Serving;
 import barrowmist.core.decision.Uses;
 import barrowmist.core.green.Grade;
 import barrowmist.core.green.GreenJudgement;
 import barrowmist.core.roast.RoastAnalysis;
+import barrowmist.core.roast.RoastKind;
 import barrowmist.core.units.CsvTable;
 import barrowmist.core.units.Wording;
+import barrowmist.server.cupping.CupReading;
 import barrowmist.server.cupping.CuppedSheets;
-import barrowmist.server.cupping.CuppedSheets.ToldSheet;
+import barrowmist.server.cupping.ToldSheet;
 import barrowmist.server.decision.DecisionService;
 import barrowmist.server.green.GreenSampleEntity;
 import barrowmist.server.green.GreenSampleService;
@@ -24,12 +29,12 @@ import barrowmist.server.roast.RoastService;
 import barrowmist.server.sample.PhotoService;
 import java.util.ArrayList;
 import java.util.Comparator;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Set;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -100,10 +105,12 @@ public class LotReports {
 
     private Gathered gathered(long lotId, Wording wording) {
         var lot = lots.view(lotId);
-        List<ToldSheet> told = sheets.toldOfLot(lotId);
-        Map<Long, List<ToldSheet>> byRoast = told.stream()
-                .collect(Collectors.groupingBy(ToldSheet::roastId, LinkedHashMap::new, Collectors.toList()));
+        CupReading reading = sheets.ofLot(lotId, CupUse.REPORT);
+        List<ToldSheet> told = reading.counted();
+        Map<Long, List<ToldSheet>> byRoast = reading.byRoast();
         List<RoastEntity> all = lists.tastedOfLot(lotId).stream()
+                // a pull is part of the batch that it was drawn from
+                .filter(r -> r.kind() == RoastKind.BATCH)
                 .filter(r -> !r.production() || byRoast.containsKey(r.id()))
                 .sorted(Comparator.comparing(RoastEntity::roastedAt))
                 .toList();
@@ -119,9 +126,9 @@ public class LotReports {
         LotReport report = new LotReport(
                 lot,
                 decisions.of(lotId),
-                CupTelling.scores(told, stage),
+                CupTelling.scores(reading, stage),
                 CupTelling.words(told),
-                uses(told, roastsTold),
+                uses(reading, roastsTold),
                 samples.stagesOf(lotId).stream().map(this::measured).toList(),
                 green.stages(lotId),
                 roastsTold.stream().map(Told::roast).toList());
@@ -129,17 +136,28 @@ public class LotReports {
     }
 
     /** By the cups that nothing is held against: a fault of a roast says nothing of what the lot is good for. */
-    private static List<SuggestedUse> uses(List<ToldSheet> told, List<Told> of) {
+    private static List<SuggestedUse> uses(CupReading reading, List<Told> of) {
         Set<Long> faulty = of.stream()
                 .map(Told::roast)
                 .filter(r -> r.cause() != null)
                 .map(ReportedRoast::roastId)
                 .collect(Collectors.toSet());
-        List<ToldSheet> clean =
-                told.stream().filter(s -> !faulty.contains(s.roastId())).toList();
-        return Uses.of(CupTelling.profile(clean)).stream()
+        List<ToldSheet> clean = reading.counted().stream()
+                .filter(s -> !faulty.contains(s.roastId()))
+                .toList();
+        return Uses.of(CupTelling.profile(clean, served(reading))).stream()
                 .map(u -> new SuggestedUse(u.role(), u.text(), u.schoolId()))
                 .toList();
+    }
+
+    /** How it stood on the tables, sheets apart included. */
+    private static Set<Serving> served(CupReading reading) {
+        Set<CupTrait> traits = Stream.concat(reading.counted().stream(), reading.apart().stream())
+                .flatMap(s -> s.traits().stream())
+                .collect(Collectors.toSet());
+        return Stream.of(Serving.values())
+                .filter(s -> traits.contains(CupTrait.valueOf(s.name())))
+                .collect(Collectors.toSet());
     }
 
     private MeasuredStage measured(GreenSampleEntity sample) {

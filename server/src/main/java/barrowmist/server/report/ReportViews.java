@@ -23,6 +23,8 @@ public final class ReportViews {
      * The scores of a lot.
      *
      * @param sd of single sheets about the mean; left out with fewer than two
+     * @param apart scores that are told and not in the mean
+     * @param leftOut why sheets stand apart or are not counted, a line each
      */
     public record ScoresView(
             int sheets,
@@ -30,7 +32,16 @@ public final class ReportViews {
             int cuppers,
             @Nullable Double mean,
             @Nullable Double sd,
-            List<ScoreAtTable> each) {}
+            List<ScoreAtTable> each,
+            List<ScoresApart> apart,
+            List<String> leftOut) {}
+
+    /**
+     * Scores that stand apart from the mean, such as those of cups with milk.
+     *
+     * @param what they are, in words
+     */
+    public record ScoresApart(String what, int sheets, double mean) {}
 
     /** A figure by its name, as it is written. */
     public record NamedFigure(String name, String text) {}

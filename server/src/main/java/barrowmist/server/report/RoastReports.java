@@ -1,8 +1,10 @@
 package barrowmist.server.report;
 
+import barrowmist.core.cupping.CupUse;
 import barrowmist.core.units.Wording;
+import barrowmist.server.cupping.CupReading;
 import barrowmist.server.cupping.CuppedSheets;
-import barrowmist.server.cupping.CuppedSheets.ToldSheet;
+import barrowmist.server.cupping.ToldSheet;
 import barrowmist.server.report.LotReports.Told;
 import barrowmist.server.roast.RoastService;
 import barrowmist.server.roast.RoastService.Analyzed;
@@ -31,27 +33,26 @@ public class RoastReports {
     }
 
     byte[] roast(long roastId, Wording wording) {
-        List<ToldSheet> told = sheets.toldOfRoast(roastId);
+        CupReading reading = sheets.ofRoast(roastId, CupUse.REPORT);
+        List<ToldSheet> told = reading.counted();
         Told one = told(roastId, told, wording);
-        return pages.roasts(one.roast().title(), List.of(one), CupTelling.scores(told, Map.of()), wording);
+        return pages.roasts(one.roast().title(), List.of(one), CupTelling.scores(reading, Map.of()), wording);
     }
 
     /** @throws Conflict if nothing is told of the table: it is blind, or nothing is finished */
     byte[] table(long cuppingId, Wording wording) {
-        List<Long> ids = List.copyOf(sheets.toldOfTable(cuppingId).keySet());
+        CupReading reading = sheets.ofTable(cuppingId, CupUse.REPORT);
+        Map<Long, List<ToldSheet>> byRoast = reading.everyByRoast();
+        List<Long> ids = List.copyOf(byRoast.keySet());
         if (ids.isEmpty()) {
             throw new Conflict("Nothing can be told of this table yet: finish its sheets, and reveal it.", Map.of());
         }
         List<Told> all = new ArrayList<>();
-        List<ToldSheet> ofTable = new ArrayList<>();
         for (long id : ids) {
-            List<ToldSheet> told = sheets.toldOfRoast(id).stream()
-                    .filter(s -> s.cuppingId() == cuppingId)
-                    .toList();
-            ofTable.addAll(told);
+            List<ToldSheet> told = byRoast.getOrDefault(id, List.of());
             all.add(told(id, told, wording));
         }
-        return pages.roasts("Table " + cuppingId, all, CupTelling.scores(ofTable, Map.of()), wording);
+        return pages.roasts("Table " + cuppingId, all, CupTelling.scores(reading, Map.of()), wording);
     }
 
     private Told told(long roastId, List<ToldSheet> told, Wording wording) {

@@ -1,12 +1,13 @@
 package barrowmist.server.report;
 
+import barrowmist.core.cupping.FormScores;
 import barrowmist.core.roast.Fault;
 import barrowmist.core.roast.KeyFigure;
 import barrowmist.core.roast.RoastAnalysis;
 import barrowmist.core.sample.BenchFigures;
 import barrowmist.core.trace.Cause;
 import barrowmist.core.units.Wording;
-import barrowmist.server.cupping.CuppedSheets.ToldSheet;
+import barrowmist.server.cupping.ToldSheet;
 import barrowmist.server.report.ReportViews.NamedFigure;
 import barrowmist.server.report.ReportViews.ReportedRoast;
 import barrowmist.server.roast.RoastEntity;
@@ -48,7 +49,7 @@ class RoastTelling {
     ReportedRoast of(RoastEntity roast, RoastAnalysis analysis, List<ToldSheet> told, Wording wording) {
         Spoken spoken = causes.of(roast.id());
         OptionalDouble score =
-                told.stream().mapToDouble(s -> CupTelling.score(s.sheet())).average();
+                FormScores.of(told.stream().map(ToldSheet::sheet).toList()).mean();
         return new ReportedRoast(
                 roast.id(),
                 roast.title(),

@@ -177,6 +177,7 @@ public class RoastEntity extends RoastRecord {
             case BATCH -> name;
             case PULL -> name + ", a pull";
             case WARM_UP -> name + ", warm-up";
+            case PRACTICE -> name + ", practice";
         };
     }
 

@@ -1,6 +1,8 @@
 package barrowmist.server.roast;
 
+import barrowmist.core.green.Process;
 import barrowmist.core.roast.RoastFigures;
+import barrowmist.core.roast.RoastKind;
 import barrowmist.server.green.LotService;
 import barrowmist.server.machine.MachineService;
 import barrowmist.server.web.Json;
@@ -112,6 +114,31 @@ public class RoastLists {
     /** Roasts that followed a plan, oldest first. */
     public List<RoastEntity> ofPlan(long planId) {
         return roasts.findAllByPlanIdAndKindIsNullAndDiscardedReasonIsNullOrderByRoastedAt(planId);
+    }
+
+    /** What is known of a cupped roast beside its cup, without its readings. */
+    public record CuppedRoast(
+            long id,
+            @Nullable String kindCode,
+            boolean production,
+            Instant roastedAt,
+            @Nullable StoredFigures stored,
+            Process process) {
+
+        public RoastKind kind() {
+            return RoastKind.parse(kindCode).orElse(RoastKind.BATCH);
+        }
+
+        /** When it was dropped: from here on it rests. */
+        public Instant droppedAt() {
+            double totalS = stored == null ? 0 : stored.figures().totalS().orElse(0);
+            return roastedAt.plusMillis(Math.round(1000 * totalS));
+        }
+    }
+
+    /** The cupped roasts of these ids. */
+    public List<CuppedRoast> cupped(Collection<Long> ids) {
+        return ids.isEmpty() ? List.of() : roasts.cupped(ids);
     }
 
     /** A batch that followed a plan, without its readings. */

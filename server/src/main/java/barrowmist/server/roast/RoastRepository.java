@@ -90,6 +90,12 @@ interface RoastRepository extends JpaRepository<RoastEntity, Long>, JpaSpecifica
     record Teaching(
             long roastId, Instant roastedAt, @Nullable StoredFigures figures) {}
 
+    /** What a cup's age and kind are read from: no readings. */
+    @Query(
+            "select new barrowmist.server.roast.RoastLists$CuppedRoast(r.id, r.kind, r.production, r.roastedAt, r.figures,"
+                    + " l.process) from RoastEntity r join r.lot l where r.id in :ids")
+    List<RoastLists.CuppedRoast> cupped(Collection<Long> ids);
+
     /** What followed a plan, oldest first: its figures alone. */
     @Query("select new barrowmist.server.roast.RoastLists$Followed(r.id, r.roastedAt, r.numberInLot, l.id, l.name,"
             + " r.roastedBy, r.figures) from RoastEntity r join r.lot l where r.planId = :planId and r.kind is null"

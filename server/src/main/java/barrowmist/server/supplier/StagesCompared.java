@@ -1,9 +1,10 @@
 package barrowmist.server.supplier;
 
+import barrowmist.core.cupping.CupUse;
 import barrowmist.core.decision.ScoreDifference;
 import barrowmist.core.green.SampleStage;
 import barrowmist.server.cupping.CuppedSheets;
-import barrowmist.server.cupping.CuppedSheets.ToldSheet;
+import barrowmist.server.cupping.ToldSheet;
 import barrowmist.server.decision.HouseRules;
 import barrowmist.server.green.GreenVerdicts;
 import barrowmist.server.green.GreenViews.StageFigureView;
@@ -65,7 +66,7 @@ class StagesCompared {
     private void scores(LotView lot, List<ComparedFigure> out) {
         Map<Long, SampleStage> stage = roasts.tastedOfLot(lot.id()).stream()
                 .collect(Collectors.toMap(RoastEntity::id, r -> r.greenSample().stage()));
-        Map<SampleStage, List<Double>> scores = sheets.toldOfLot(lot.id()).stream()
+        Map<SampleStage, List<Double>> scores = sheets.ofLot(lot.id(), CupUse.SUPPLIER).counted().stream()
                 .filter(s -> stage.containsKey(s.roastId()))
                 .collect(Collectors.groupingBy(
                         s -> Objects.requireNonNull(stage.get(s.roastId())),

@@ -1,5 +1,6 @@
 package barrowmist.server.supplier;
 
+import barrowmist.core.cupping.CupUse;
 import barrowmist.core.decision.Outcome;
 import barrowmist.core.decision.SupplierRecord;
 import barrowmist.core.decision.SupplierRecord.Compared;
@@ -123,9 +124,7 @@ public class SupplierService {
     }
 
     private SupplierLot lot(LotView lot, DueLot decided) {
-        OptionalDouble score = sheets.toldOfLot(lot.id()).stream()
-                .mapToDouble(s -> s.sheet().finalScore().orElseThrow())
-                .average();
+        OptionalDouble score = sheets.ofLot(lot.id(), CupUse.SUPPLIER).scores().mean();
         Long days = decided.decidedAt() == null || decided.open()
                 ? null
                 : ChronoUnit.DAYS.between(lot.arrivalDate(), LocalDate.ofInstant(decided.decidedAt(), clock.getZone()));

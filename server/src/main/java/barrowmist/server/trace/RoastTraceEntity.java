@@ -1,5 +1,6 @@
 package barrowmist.server.trace;
 
+import barrowmist.core.cupping.CupUse;
 import jakarta.persistence.Entity;
 import jakarta.persistence.Id;
 import jakarta.persistence.Table;
@@ -22,6 +23,10 @@ class RoastTraceEntity {
     private @Nullable String words;
     private int rulesVersion;
     private boolean stale;
+    private boolean inPatterns = true;
+    private boolean overTime = true;
+    private boolean onToday = true;
+    private boolean inSearch = true;
 
     protected RoastTraceEntity() {}
 
@@ -38,6 +43,10 @@ class RoastTraceEntity {
         sound = s.sound();
         cupCause = s.cupCause();
         words = s.words();
+        inPatterns = s.counts().contains(CupUse.PATTERNS);
+        overTime = s.counts().contains(CupUse.OVER_TIME);
+        onToday = s.counts().contains(CupUse.TODAY);
+        inSearch = s.counts().contains(CupUse.SEARCH);
         rulesVersion = rules;
         stale = false;
     }

@@ -22,7 +22,7 @@ interface RoastTraceRepository extends JpaRepository<RoastTraceEntity, Long> {
     List<TraceRow> rows(Pageable page);
 
     /** Those that tasted so; what is null is not asked for. */
-    @Query(ROW + " and (:word is null or t.words like concat('%|', :word, '|%'))"
+    @Query(ROW + " and t.inSearch and (:word is null or t.words like concat('%|', :word, '|%'))"
             + " and (:cause is null or t.cause = :cause)"
             + " and (:least is null or t.finalScore >= :least) and (:most is null or t.finalScore <= :most)"
             + " order by r.roastedAt desc, r.id desc")
@@ -39,12 +39,12 @@ interface RoastTraceRepository extends JpaRepository<RoastTraceEntity, Long> {
 
     /** Those that somebody should read: a finding that the cup speaks for, with which nobody is done; the newest first. */
     @Query("select r.id from RoastTraceEntity t join RoastEntity r on r.id = t.roastId"
-            + " where r.discardedReason is null and not r.settled and t.standing in :said"
+            + " where r.discardedReason is null and not r.settled and t.onToday and t.standing in :said"
             + " order by r.roastedAt desc, r.id desc")
     List<Long> waiting(Collection<String> said, Pageable page);
 
     @Query("select count(t) from RoastTraceEntity t join RoastEntity r on r.id = t.roastId"
-            + " where r.discardedReason is null and not r.settled and t.standing in :said")
+            + " where r.discardedReason is null and not r.settled and t.onToday and t.standing in :said")
     long countWaiting(Collection<String> said);
 
     /** What was cupped comes first: batches of production, which wait for no cup, do not stand before it. */
@@ -62,7 +62,7 @@ interface RoastTraceRepository extends JpaRepository<RoastTraceEntity, Long> {
             "select new barrowmist.server.trace.RoastTraceRepository$Called(r.id, coalesce((select v.cause from VerdictEntity v"
                     + " where v.id = (select max(w.id) from VerdictEntity w where w.roastId = r.id)), t.cupCause))"
                     + " from RoastTraceEntity t join RoastEntity r on r.id = t.roastId"
-                    + " where r.machine.id = :machineId and r.discardedReason is null and t.rulesVersion > 0"
+                    + " where r.machine.id = :machineId and r.discardedReason is null and t.rulesVersion > 0 and t.inPatterns"
                     + " order by r.roastedAt desc, r.id desc")
     List<Called> called(long machineId, Pageable page);
 

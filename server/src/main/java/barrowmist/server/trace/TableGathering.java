@@ -2,9 +2,9 @@ package barrowmist.server.trace;
 
 import barrowmist.core.trace.CupFacts;
 import barrowmist.core.trace.TableFacts;
-import barrowmist.server.cupping.CuppedSheets;
 import barrowmist.server.cupping.TablesAround;
 import barrowmist.server.cupping.TablesAround.Around;
+import barrowmist.server.cupping.TracedCups;
 import barrowmist.server.roast.RoastEntity;
 import barrowmist.server.roast.RoastService;
 import java.util.ArrayList;
@@ -19,10 +19,10 @@ import org.springframework.stereotype.Component;
 class TableGathering {
 
     private final TablesAround tables;
-    private final CuppedSheets sheets;
+    private final TracedCups sheets;
     private final RoastService roasts;
 
-    TableGathering(TablesAround tables, CuppedSheets sheets, RoastService roasts) {
+    TableGathering(TablesAround tables, TracedCups sheets, RoastService roasts) {
         this.tables = tables;
         this.sheets = sheets;
         this.roasts = roasts;

@@ -1,6 +1,6 @@
 package barrowmist.server.trace;
 
-import barrowmist.core.cupping.CuppingSheet;
+import barrowmist.core.cupping.CupUse;
 import barrowmist.core.green.GreenFacts;
 import barrowmist.core.rest.Rest;
 import barrowmist.core.roast.Band;
@@ -12,8 +12,8 @@ import barrowmist.core.trace.TraceEngine;
 import barrowmist.core.trace.TraceInput;
 import barrowmist.core.trace.Traced;
 import barrowmist.core.units.Wording;
-import barrowmist.server.cupping.CuppedSheets;
-import barrowmist.server.cupping.CuppedSheets.Cupped;
+import barrowmist.server.cupping.TracedCups;
+import barrowmist.server.cupping.TracedCups.Cupped;
 import barrowmist.server.green.GreenSampleService;
 import barrowmist.server.rest.RestSettings;
 import barrowmist.server.roast.MachineHistory;
@@ -32,6 +32,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -46,7 +47,7 @@ public class TraceService {
 
     private final RoastService roasts;
     private final SampleService samples;
-    private final CuppedSheets cuppings;
+    private final TracedCups cuppings;
     private final TableGathering tables;
     private final MachineHistory history;
     private final VerdictService verdicts;
@@ -63,7 +64,7 @@ public class TraceService {
             SampleService samples,
             BenchVerdicts bench,
             RestSettings rest,
-            CuppedSheets cuppings,
+            TracedCups cuppings,
             TableGathering tables,
             MachineHistory history,
             VerdictService verdicts,
@@ -86,7 +87,7 @@ public class TraceService {
 
     @Transactional(readOnly = true)
     TraceView trace(long roastId, Wording wording) {
-        Cupped cupped = cuppings.cupped(roastId);
+        Cupped cupped = cuppings.of(roastId);
         TraceInput in = input(roastId, cupped);
         Wording spoken = wording.on(roasts.get(roastId).machine().settings().words());
         RuleService.Book book = rules.current();
@@ -100,9 +101,10 @@ public class TraceService {
                 roasts.get(roastId).settled(),
                 in.cup().cups(),
                 cupped.sheets().size(),
-                meanScore(cupped),
+                cupped.scores().mean(),
                 in.restHours(),
                 words,
+                cupped.leftOut(),
                 traced,
                 book.version(),
                 verdicts.of(roastId),
@@ -113,13 +115,13 @@ public class TraceService {
     @Transactional(readOnly = true)
     public Traced traced(long roastId) {
         Wording wording = Wording.SI.on(roasts.get(roastId).machine().settings().words());
-        return rules.current().engine().trace(input(roastId, cuppings.cupped(roastId)), wording);
+        return rules.current().engine().trace(input(roastId, cuppings.of(roastId)), wording);
     }
 
     /** All that is known of a roast. */
     @Transactional(readOnly = true)
     TraceInput known(long roastId) {
-        return input(roastId, cuppings.cupped(roastId));
+        return input(roastId, cuppings.of(roastId));
     }
 
     /** The strongest finding of a roast, for lists. */
@@ -130,16 +132,17 @@ public class TraceService {
             double sound,
             @Nullable Double finalScore,
             @Nullable String cupCause,
-            String words) {}
+            String words,
+            Set<CupUse> counts) {}
 
     /** Empty for a roast without a finished sheet. */
     @Transactional(readOnly = true)
     Optional<Summary> summary(long roastId) {
-        Cupped cupped = cuppings.cupped(roastId);
+        Cupped cupped = cuppings.of(roastId);
         if (cupped.sheets().isEmpty()) {
             return Optional.empty();
         }
-        Double score = Optionals.orNull(meanScore(cupped));
+        Double score = Optionals.orNull(cupped.scores().mean());
         TraceInput in = input(roastId, cupped);
         TraceEngine engine = rules.current().engine();
         Traced traced = engine.trace(in, Wording.SI);
@@ -148,15 +151,15 @@ public class TraceService {
         return Optional.of(traced.findings().stream()
                 .findFirst()
                 .map(f -> new Summary(
-                        f.cause().code(), f.standing().code(), f.probability(), traced.sound(), score, cup, words))
-                .orElseGet(() -> new Summary(null, null, 0, traced.sound(), score, cup, words)));
-    }
-
-    private static OptionalDouble meanScore(Cupped cupped) {
-        return cupped.sheets().stream()
-                .map(CuppingSheet::finalScore)
-                .flatMapToDouble(OptionalDouble::stream)
-                .average();
+                        f.cause().code(),
+                        f.standing().code(),
+                        f.probability(),
+                        traced.sound(),
+                        score,
+                        cup,
+                        words,
+                        cupped.counts()))
+                .orElseGet(() -> new Summary(null, null, 0, traced.sound(), score, cup, words, cupped.counts())));
     }
 
     private TraceInput input(long roastId, Cupped cupped) {
@@ -171,7 +174,7 @@ public class TraceService {
                 roast(a),
                 samples.figures(roastId),
                 bench.limits(),
-                CupFacts.of(cupped.sheets()),
+                CupFacts.of(cupped.sheets(), cupped.acidity()),
                 rested.isPresent() && rested.getAsDouble() >= 0 ? rested : OptionalDouble.empty(),
                 rest.school(),
                 tables.of(a.roast()));

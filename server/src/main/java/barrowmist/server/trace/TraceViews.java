@@ -23,6 +23,7 @@ public final class TraceViews {
      * The trace of one roast, strongest finding first. The probabilities of all findings and folded causes, of {@code sound} and
      * of {@code none} add up to 1.
      *
+     * @param leftOut why sheets of it are told apart or not used, a line each
      * @param verdicts what the lead holds and held of it, the one that holds first
      */
     public record TraceView(
@@ -33,6 +34,7 @@ public final class TraceViews {
             OptionalDouble finalScore,
             OptionalDouble restHours,
             List<CupWordView> words,
+            List<String> leftOut,
             List<FindingView> findings,
             List<FindingView> folded,
             double sound,
@@ -49,6 +51,7 @@ public final class TraceViews {
                 OptionalDouble finalScore,
                 OptionalDouble restHours,
                 List<CupWordView> words,
+                List<String> leftOut,
                 Traced traced,
                 int rulesVersion,
                 List<VerdictView> verdicts,
@@ -61,6 +64,7 @@ public final class TraceViews {
                     finalScore,
                     restHours,
                     words,
+                    leftOut,
                     views(traced.findings(), traced.missing(), sized),
                     views(traced.folded(), traced.missing(), sized),
                     traced.sound(),

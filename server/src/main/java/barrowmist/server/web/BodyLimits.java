@@ -5,27 +5,18 @@ import jakarta.servlet.ServletException;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
-import java.util.concurrent.Semaphore;
 import org.springframework.core.Ordered;
 import org.springframework.core.annotation.Order;
 import org.springframework.stereotype.Component;
 import org.springframework.web.filter.OncePerRequestFilter;
 
-/**
- * Bodies that are too large are refused by what they say of their length, before a byte of them is read; and bodies that
- * do not come to their end never take all of the server's threads, so that whoever only reads is always answered.
- */
+/** Bodies that are too large are refused by what they say of their length, before a byte of them is read. */
 @Component
 @Order(Ordered.HIGHEST_PRECEDENCE + 1)
 class BodyLimits extends OncePerRequestFilter {
 
     /** Far above the largest photograph or log (house default). */
     static final long MOST_BYTES = 100L * 1024 * 1024;
-
-    /** Fewer than {@code server.tomcat.threads.max}. */
-    private static final int MOST_AT_ONCE = 300;
-
-    private final Semaphore bodies = new Semaphore(MOST_AT_ONCE);
 
     @Override
     protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
@@ -39,21 +30,8 @@ class BodyLimits extends OncePerRequestFilter {
                     "Too large",
                     "This has %.0f MB; nothing larger than %d MB is taken."
                             .formatted(length / 1048576.0, MOST_BYTES / 1048576));
-        } else if (length <= 0 && request.getHeader("Transfer-Encoding") == null) {
-            chain.doFilter(request, response);
-        } else if (bodies.tryAcquire()) {
-            try {
-                chain.doFilter(request, response);
-            } finally {
-                bodies.release();
-            }
         } else {
-            response.setHeader("Retry-After", "5");
-            Problems.write(
-                    response,
-                    HttpServletResponse.SC_SERVICE_UNAVAILABLE,
-                    "Busy",
-                    "Too much is being sent at once. Nothing was kept: send it again in a few seconds.");
+            chain.doFilter(request, response);
         }
     }
 }

@@ -45,7 +45,8 @@ class Doorkeeper extends OncePerRequestFilter {
                     response,
                     "This server does not answer to that name. Open it by its address, by localhost, or name it in"
                             + " BARROWMIST_HOSTS.");
-        } else if (foreign(request.getHeader("Origin"), host) || elsewhere(request.getHeader("Sec-Fetch-Site"))) {
+        } else if (foreign(request.getHeader("Origin"), host, request.isSecure())
+                || elsewhere(request.getHeader("Sec-Fetch-Site"))) {
             refuse(response, "A page of another site may not use this lab. Open Barrowmist's own page.");
         } else {
             chain.doFilter(request, response);
@@ -57,8 +58,9 @@ class Doorkeeper extends OncePerRequestFilter {
         return names.contains(name) || ADDRESS.matcher(name).matches();
     }
 
-    private static boolean foreign(@Nullable String origin, String host) {
-        return origin != null && !host.equalsIgnoreCase(authority(origin));
+    /** A page that came by plain HTTP may be anybody's, whatever host it says. */
+    private static boolean foreign(@Nullable String origin, String host, boolean secure) {
+        return origin != null && (!host.equalsIgnoreCase(authority(origin)) || secure && !origin.startsWith("https:"));
     }
 
     private static @Nullable String authority(String origin) {

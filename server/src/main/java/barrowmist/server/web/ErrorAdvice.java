@@ -2,9 +2,12 @@ package barrowmist.server.web;
 
 import java.util.List;
 import java.util.Optional;
+import org.apache.tomcat.util.http.InvalidParameterException;
 import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
+import org.springframework.beans.TypeMismatchException;
+import org.springframework.core.NestedExceptionUtils;
 import org.springframework.core.io.ClassPathResource;
 import org.springframework.core.io.Resource;
 import org.springframework.dao.DataAccessException;
@@ -93,9 +96,29 @@ class ErrorAdvice extends ResponseEntityExceptionHandler {
                 "Something went wrong in Barrowmist itself; what was saved before is safe. The server's log has more.");
     }
 
+    @ExceptionHandler
+    ProblemDetail slow(SlowBody e) {
+        return Problems.of(HttpStatus.REQUEST_TIMEOUT, "Too slow", e.getMessage());
+    }
+
+    /** What stands in an address and cannot be decoded, such as {@code %ff}. */
+    @ExceptionHandler
+    ProblemDetail undecoded(InvalidParameterException e) {
+        return Problems.of(HttpStatus.BAD_REQUEST, "Not read", PlainErrors.sentence(HttpStatus.BAD_REQUEST.value()));
+    }
+
+    @Override
+    protected ResponseEntity<Object> handleTypeMismatch(
+            TypeMismatchException e, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
+        return ResponseEntity.status(status).body(Problems.of(HttpStatus.BAD_REQUEST, "Not read", Unreadable.text(e)));
+    }
+
     @Override
     protected ResponseEntity<Object> handleHttpMessageNotReadable(
             HttpMessageNotReadableException e, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
+        if (NestedExceptionUtils.getMostSpecificCause(e) instanceof SlowBody slow) {
+            return ResponseEntity.status(HttpStatus.REQUEST_TIMEOUT).body(slow(slow));
+        }
         ProblemDetail problem =
                 Problems.of(HttpStatus.UNPROCESSABLE_ENTITY, "Not kept", "Nothing was kept: 1 value to mend.");
         problem.setProperty("problems", List.of(Unreadable.problem(e)));

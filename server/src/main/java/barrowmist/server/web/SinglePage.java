@@ -28,7 +28,9 @@ class SinglePage {
         "/trace",
         "/trace/**",
         "/decision",
-        "/decision/**"
+        "/decision/**",
+        "/people",
+        "/people/**"
     })
     String page() {
         return "forward:/index.html";

@@ -12,7 +12,9 @@ import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
+import org.springframework.beans.TypeMismatchException;
 import org.springframework.http.converter.HttpMessageNotReadableException;
+import org.springframework.web.method.annotation.MethodArgumentTypeMismatchException;
 import tools.jackson.core.JacksonException;
 import tools.jackson.databind.exc.InvalidFormatException;
 import tools.jackson.databind.exc.MismatchedInputException;
@@ -22,6 +24,19 @@ import tools.jackson.databind.exc.UnrecognizedPropertyException;
 final class Unreadable {
 
     private Unreadable() {}
+
+    /** Of a part of the address that is not what is expected there. */
+    static String text(TypeMismatchException e) {
+        String name = e instanceof MethodArgumentTypeMismatchException m ? m.getName() : e.getPropertyName();
+        Object value = e.getValue();
+        String said = value instanceof Object[] many
+                ? " is given " + many.length + " times"
+                : " is \"" + shown(String.valueOf(value)) + "\"";
+        String wanted = e.getRequiredType() == null ? null : kind(e.getRequiredType());
+        return (name == null ? "A part of the address" : name)
+                + said
+                + (wanted == null ? "." : ", expected " + wanted + ".");
+    }
 
     static FieldProblem problem(HttpMessageNotReadableException e) {
         if (e.getCause() instanceof UnrecognizedPropertyException unknown) {
@@ -57,7 +72,7 @@ final class Unreadable {
 
     private static final Map<Class<?>, String> KINDS = Map.of(
             String.class,
-            "text",
+            "text without control characters",
             LocalDate.class,
             "a date such as 2026-03-02, " + Days.allowed(),
             LocalTime.class,

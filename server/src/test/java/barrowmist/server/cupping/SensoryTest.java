@@ -114,6 +114,9 @@ class SensoryTest {
         // (1/3)⁶ and its like, by hand: P(≥5) = 13/729, P(≥4) = 73/729
         assertThat(result.get("p").asDouble()).isCloseTo((right == 5 ? 13 : 73) / 729.0, within(1e-12));
         assertThat(lab.get(table).body().get("told").asBoolean()).isFalse();
+        // once they were counted, nobody tries another answer
+        assertThat(answer(table, "Cupper 0", 1, 1).body().get("detail").asString())
+                .contains("were counted");
         assertThat(lab.post(table + "/reveal", "{}").status()).isEqualTo(200);
         assertThat(lab.get(table).body().get("sets").get(0).get("what").asString())
                 .isEqualTo("one is flat");

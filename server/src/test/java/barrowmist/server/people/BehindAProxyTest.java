@@ -3,10 +3,14 @@ package barrowmist.server.people;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.io.IOException;
+import java.net.Socket;
 import java.net.URI;
 import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
+import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
+import java.util.List;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
@@ -61,6 +65,32 @@ class BehindAProxyTest {
                 .isEqualTo(401);
         assertThat(send(to("/%61pi/lots").header("X-Real-IP", "192.0.2.7")).statusCode())
                 .isEqualTo(401);
+    }
+
+    /** Strangers who never end what they send keep their own few places, and none of the lab's. */
+    @Test
+    void strangersWhoSendSlowlyDoNotHoldUpTheLab() throws Exception {
+        List<Socket> halves = new ArrayList<>();
+        try {
+            for (int i = 0; i < 305; i++) {
+                Socket socket = new Socket(server.getHost(), server.getPort());
+                socket.getOutputStream()
+                        .write(("POST /api/session HTTP/1.1\r\nHost: localhost\r\nX-Forwarded-For: 192.0.2." + i % 250
+                                        + "\r\nContent-Type: application/json\r\nContent-Length: 500\r\n\r\n{\"na")
+                                .getBytes(StandardCharsets.ISO_8859_1));
+                halves.add(socket);
+            }
+            assertThat(send(to("/api/lots").POST(HttpRequest.BodyPublishers.ofString("{}")))
+                            .statusCode())
+                    .isEqualTo(422);
+            assertThat(send(forwarded(to("/api/session"), "192.0.2.9").POST(HttpRequest.BodyPublishers.ofString("{}")))
+                            .statusCode())
+                    .isEqualTo(503);
+        } finally {
+            for (Socket s : halves) {
+                s.close();
+            }
+        }
     }
 
     @Test

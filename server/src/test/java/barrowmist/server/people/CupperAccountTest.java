@@ -6,12 +6,14 @@ import barrowmist.core.roast.KnownLog;
 import barrowmist.server.Lab;
 import barrowmist.server.Lab.Answer;
 import barrowmist.server.LabTest;
+import java.util.List;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.test.context.TestPropertySource;
 import org.springframework.test.web.servlet.MockMvc;
+import tools.jackson.databind.JsonNode;
 
 /** Somebody who signed in to cup, at a table. */
 @LabTest
@@ -59,6 +61,45 @@ class CupperAccountTest {
         assertThat(ines.put(table + "/sheets/" + tobins, "{\"cupper\":\"Tobin\"}")
                         .status())
                 .isEqualTo(404);
+    }
+
+    @Test
+    void nobodySitsDownUnderANameThatHasAnAccount() {
+        Lab maren = lab.lead();
+        maren.post("/api/people", person("Ines", "cupper"));
+        maren.post("/api/people", person("Rolf", "reader"));
+        Lab ines = lab.signedIn("Ines", PASSWORD);
+        JsonNode table = maren.post(
+                        "/api/cuppings",
+                        "{\"blind\":\"coded\",\"samples\":[{\"outside\":{\"name\":\"Bag\"}},{\"outside\":{\"name\":\"Tin\"}}]}")
+                .body();
+        String path = "/api/cuppings/" + table.get("id");
+        Lab reader = lab.signedIn("Rolf", PASSWORD);
+        assertThat(reader.get(path).body().has("joinCode")).isFalse();
+        assertThat(ines.get(path).body().has("joinCode")).isFalse();
+        String join = "{\"joinCode\":\"%s\",\"cupper\":\"%s\"}";
+        String code = table.get("joinCode").asString();
+        for (String spelled : List.of("Ines", "INES", " ines ", "In\u200bes")) {
+            assertThat(reader.post("/api/cuppings/join", join.formatted(code, spelled))
+                            .body()
+                            .at("/problems/0/field")
+                            .asString())
+                    .as(spelled)
+                    .isEqualTo("cupper");
+        }
+        assertThat(ines.post("/api/cuppings/join", join.formatted(code, "Ines")).status())
+                .isEqualTo(201);
+        // one guest has one seat, however the name is spelled
+        assertThat(lab.post("/api/cuppings/join", join.formatted(code, "Gast")).status())
+                .isEqualTo(201);
+        assertThat(lab.post("/api/cuppings/join", join.formatted(code, "GAST\u200b"))
+                        .status())
+                .isEqualTo(409);
+        String sheet = path + "/sheets/"
+                + ines.post(path + "/sheets", "{\"code\":%s}".formatted(table.at("/samples/0/code")))
+                        .id();
+        assertThat(reader.get(sheet).status()).isEqualTo(404);
+        assertThat(maren.get(sheet).status()).isEqualTo(200);
     }
 
     @Test

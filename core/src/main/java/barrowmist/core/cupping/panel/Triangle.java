@@ -31,7 +31,7 @@ public final class Triangle {
 
     /** The fewest right answers of {@code n} that show a difference at {@code alpha}; {@code n + 1} when none would. */
     public static int needed(int n, double alpha) {
-        int right = 0;
+        int right = new BinomialDistribution(n, CHANCE).inverseCumulativeProbability(1 - alpha);
         while (right <= n && p(right, n) > alpha) {
             right++;
         }
@@ -50,6 +50,9 @@ public final class Triangle {
 
     /** The fewest assessments that find such a share with power {@code 1 - beta}; empty where too many would be needed. */
     public static Optional<Integer> assessments(double discriminators, double alpha, double beta) {
+        if (power(MOST, discriminators, alpha) < 1 - beta) {
+            return Optional.empty();
+        }
         for (int n = 3; n <= MOST; n++) {
             if (power(n, discriminators, alpha) >= 1 - beta) {
                 return Optional.of(n);

@@ -1,0 +1,73 @@
+package barrowmist.core.cupping;
+
+import java.util.Collection;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Set;
+
+/** What of a table's preparation is not as the house prepares. */
+public final class OffProtocol {
+
+    /** A dose so far from the protocol's ratio tastes of itself, % (house default). */
+    private static final double RATIO_OFF_PCT = 7;
+
+    private final TableProtocol table;
+    private final List<TableProtocol> house;
+
+    private OffProtocol(TableProtocol table, Collection<TableProtocol> house) {
+        this.table = table;
+        this.house = house.stream()
+                .filter(p -> p.drink().serving() == table.drink().serving())
+                .toList();
+    }
+
+    /**
+     * Dose, water and grind, as far as they are off; what was not noted is not.
+     *
+     * @param house the house's own protocols, the published one among them
+     */
+    public static Set<CupTrait> of(TableProtocol table, Collection<TableProtocol> house) {
+        OffProtocol off = new OffProtocol(table, house);
+        EnumSet<CupTrait> out = EnumSet.noneOf(CupTrait.class);
+        if (off.dose()) {
+            out.add(CupTrait.DOSE_OFF);
+        }
+        if (off.water()) {
+            out.add(CupTrait.WATER_OFF);
+        }
+        if (off.grind()) {
+            out.add(CupTrait.GRIND_OFF);
+        }
+        return out;
+    }
+
+    private boolean dose() {
+        return table.ratioOffPct().orElse(0) > RATIO_OFF_PCT && house.stream().noneMatch(this::sameRatio);
+    }
+
+    private boolean water() {
+        return table.waterOff().orElse(0) > 1 && house.stream().noneMatch(this::sameWater);
+    }
+
+    private boolean grind() {
+        return table.grind().isPresent()
+                && house.stream().anyMatch(p -> p.grind().isPresent())
+                && house.stream().noneMatch(p -> p.grind().equals(table.grind()));
+    }
+
+    private boolean sameRatio(TableProtocol other) {
+        return other.ratio().isPresent()
+                && Math.abs(table.ratio().orElseThrow() / other.ratio().getAsDouble() - 1) <= TableProtocol.SAME_SHARE;
+    }
+
+    private boolean sameWater(TableProtocol other) {
+        return table.waterC().stream()
+                        .allMatch(c -> other.waterC().stream().anyMatch(o -> Math.abs(c - o) <= TableProtocol.SAME_C))
+                && table.tdsPpm().stream().allMatch(ppm -> asHard(ppm, other));
+    }
+
+    private static boolean asHard(double ppm, TableProtocol other) {
+        return ppm >= TableProtocol.LEAST_SOLIDS_PPM && ppm <= TableProtocol.MOST_SOLIDS_PPM
+                || other.tdsPpm().stream().anyMatch(o -> Math.abs(ppm - o) <= TableProtocol.SAME_PPM);
+    }
+}
