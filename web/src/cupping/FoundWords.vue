@@ -51,7 +51,7 @@ const full = (place: Schemas['PlaceView']) =>
           :class="{ in: w.cups.includes(cup) }"
           :aria-pressed="w.cups.includes(cup)"
           :aria-label="`${w.word} in cup ${cup}`"
-          @click="words = toggledCup(words, w.word, cup)"
+          @click="words = toggledCup(words, w.word, cup, cups)"
         >
           {{ cup }}
         </button>

@@ -12,7 +12,7 @@ const props = defineProps<{
   lately?: string[]
   seated?: boolean
 }>()
-const emit = defineEmits<{ reload: [] }>()
+const emit = defineEmits<{ reload: []; named: [name: string] }>()
 const { form, failure, loading, reload } = useForm(() => props.sheet.form)
 </script>
 
@@ -33,6 +33,7 @@ const { form, failure, loading, reload } = useForm(() => props.sheet.form)
       :lately="lately"
       :seated="seated"
       @reload="emit('reload')"
+      @named="emit('named', $event)"
     />
   </PageState>
 </template>

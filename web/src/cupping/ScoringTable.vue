@@ -14,6 +14,7 @@ import SideBySide from './SideBySide.vue'
 import TableNote from './TableNote.vue'
 import TakeSeat from './TakeSeat.vue'
 import TriageCard from './TriageCard.vue'
+import WhoCups from './WhoCups.vue'
 import { SERVED } from './laying'
 import { useTable } from './useTable'
 import { useWho } from '@/shared/who'
@@ -30,8 +31,10 @@ const route = useRoute()
 const who = useWho()
 const vocabulary = useLoad(() => answer(api.GET('/api/vocabulary')))
 const lately = useLoad(() => answer(api.GET('/api/vocabulary/lately')))
+const at = useTable(props.id, Number(route.query.sheet))
 const { table, roasts, cupper, seated, sheet, failure, shown, coded, told, samples, current, take, sitDown } =
-  useTable(props.id, Number(route.query.sheet))
+  at
+const { person, people, change, named } = at
 
 const warnings = computed(() => [
   ...(table.data.value?.warnings ?? []).map((w) => ({
@@ -130,8 +133,14 @@ const scoring = computed(() => !coded.value || (!told.value && seated.value))
         :codes="samples.map((s) => s.code)"
         :form="table.data.value.form ?? 'hundred-point'"
       />
+      <WhoCups
+        v-if="!coded && !sideBySide && who.session?.role !== 'cupper' && people.length"
+        :people="people"
+        :person="person"
+        @change="change"
+      />
       <SampleNav
-        v-else-if="scoring && samples.length > 1"
+        v-if="!sideBySide && scoring && samples.length > 1"
         :samples="samples"
         :in-hand="current?.code"
         label="Samples on the table"
@@ -145,6 +154,7 @@ const scoring = computed(() => !coded.value || (!told.value && seated.value))
         :lately="lately.data.value ?? []"
         :seated="coded"
         @reload="take(current?.code, true)"
+        @named="named"
       />
       <RevealCard
         v-if="coded && !told"

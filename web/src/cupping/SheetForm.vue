@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed } from 'vue'
+import { computed, ref, watch } from 'vue'
 import { mdiUndo } from '@mdi/js'
 import type { Schemas } from '@/shared/api/client'
 import { capital } from '@/shared/format/text'
@@ -22,7 +22,7 @@ const props = defineProps<{
   /** On a coded table a sheet stays its cupper's. */
   seated?: boolean
 }>()
-const emit = defineEmits<{ reload: [] }>()
+const emit = defineEmits<{ reload: []; named: [name: string] }>()
 const preferences = usePreferences()
 const { content, sums, kept, undo, canUndo } = useSheet(props.sheet)
 const points = computed(() => props.form.form === 'hundred-point')
@@ -30,6 +30,17 @@ const points = computed(() => props.form.form === 'hundred-point')
 function score(field: string, value: number | undefined) {
   content.value.attributes = withValue(content.value.attributes, field, value)
 }
+/** A sheet gets its name once, when it is written out: half a name would be somebody else's. */
+const name = ref(content.value.cupper)
+function signed() {
+  if (name.value.trim()) {
+    content.value.cupper = name.value.trim()
+  }
+}
+watch(
+  () => sums.value.cupper,
+  (cupper) => cupper && emit('named', cupper),
+)
 const trail = (field: string) => trailText(sums.value.trail?.[field], (c) => preferences.wholeTemperature(c))
 useKeys([{ key: 'u', does: 'undo the last change on this sheet', run: () => canUndo.value && undo() }])
 </script>
@@ -40,13 +51,15 @@ useKeys([{ key: 'u', does: 'undo the last change on this sheet', run: () => canU
       <section class="card scores">
         <div class="line">
           <v-text-field
-            v-if="!seated"
-            v-model="content.cupper"
+            v-if="!seated && !sums.cupper"
+            v-model="name"
             label="Cupper"
             class="cupper"
             maxlength="120"
             hide-details
+            @change="signed"
           />
+          <b v-else-if="!seated" class="cupper">{{ sums.cupper }}</b>
           <v-btn
             variant="text"
             class="undo"

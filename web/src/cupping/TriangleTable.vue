@@ -32,9 +32,7 @@ const done = computed(() => answered.value === sets.value.length)
     </template>
     <template #result>
       <section v-if="countable && !told && !counted" class="card count">
-        <p>
-          Every set is answered. Counting fixes the answers: nobody can change theirs afterwards.
-        </p>
+        <p>Every set is answered. Counting fixes the answers: nobody can change theirs afterwards.</p>
         <v-btn color="primary" size="large" @click="counted = true">Count the answers</v-btn>
       </section>
       <DifferenceCard

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, ref } from 'vue'
+import { computed, ref, watch } from 'vue'
 import { useStorage } from '@vueuse/core'
 import type { Schemas } from '@/shared/api/client'
 import { useKeys } from '@/shared/keyboard/useKeys'
@@ -44,7 +44,23 @@ const things = computed(() =>
   }),
 )
 
+/** The own word that Enter has asked about: the second time writes it. */
+const asked = ref('')
+function enter() {
+  const first = matches.value[0]
+  if (first) {
+    add(first.word)
+  } else if (own.value && asked.value === own.value) {
+    add(own.value)
+  } else {
+    asked.value = own.value
+  }
+}
+/** The key that comes here is no part of a word. */
+watch(typed, (text) => text.startsWith('/') && (typed.value = text.slice(1)))
+
 function add(word: string) {
+  asked.value = ''
   words.value = withWord(words.value, word, props.cups)
   typed.value = ''
   field.value?.focus()
@@ -62,11 +78,13 @@ useKeys([{ key: '/', does: 'find a taste word', run: () => field.value?.focus() 
       autocomplete="off"
       :hint="
         own && !matches.length
-          ? `Enter writes “${own}” as a word of your own`
+          ? asked === own
+            ? `Enter once more writes “${own}” as your own word`
+            : `“${own}” is not in the vocabulary`
           : 'type, then Enter takes the first'
       "
       persistent-hint
-      @keydown.enter.prevent="(matches[0] || own) && add(matches[0]?.word ?? own)"
+      @keydown.enter.prevent="enter"
     />
     <div v-if="matches.length || own" class="choices">
       <button

@@ -118,9 +118,21 @@ describe('WordFinder', () => {
   it('takes any other word as one’s own', async () => {
     const words = finder()
     await words.find('input').setValue(' Zing')
-    expect(words.text()).toContain('Enter writes “zing” as a word of your own')
+    expect(words.text()).toContain('“zing” is not in the vocabulary')
+    await words.find('input').trigger('keydown', { key: 'Enter' })
+    // never by the way: it is asked first
+    expect(words.emitted('update:modelValue')).toBeUndefined()
+    expect(words.text()).toContain('Enter once more writes “zing”')
     await words.find('input').trigger('keydown', { key: 'Enter' })
     expect(words.emitted('update:modelValue')?.[0]?.[0]).toEqual([{ word: 'zing', cups: [1, 2, 3] }])
+  })
+
+  it('takes the key that comes here for no part of a word', async () => {
+    const words = finder()
+    await words.find('input').setValue('/bready')
+    expect(words.find('input').element.value).toBe('bready')
+    await words.find('input').trigger('keydown', { key: 'Enter' })
+    expect(words.emitted('update:modelValue')?.[0]?.[0]).toEqual([{ word: 'bready', cups: [1, 2, 3] }])
   })
 
   it('puts a word where it belongs, until that place is full', async () => {
@@ -144,10 +156,10 @@ describe('WordFinder', () => {
     expect(words.emitted('update:modelValue')?.[0]?.[0]).toEqual([{ word: 'bready', cups: [1, 2, 3] }])
   })
 
-  it('takes a cup off a word', async () => {
+  it('says one cup by one touch', async () => {
     const words = finder([{ word: 'flat', cups: [1, 2, 3] }])
     await words.find('[aria-label="flat in cup 2"]').trigger('click')
-    expect(words.emitted('update:modelValue')?.[0]?.[0]).toEqual([{ word: 'flat', cups: [1, 3] }])
+    expect(words.emitted('update:modelValue')?.[0]?.[0]).toEqual([{ word: 'flat', cups: [2] }])
     await words.find('[aria-label="Remove flat"]').trigger('click')
     expect(words.emitted('update:modelValue')?.[1]?.[0]).toEqual([])
   })

@@ -36,9 +36,11 @@ describe('words', () => {
   it('begin in all cups and lose them one by one', () => {
     const words = withWord([], 'flat', 3)
     expect(words).toEqual([{ word: 'flat', cups: [1, 2, 3] }])
-    expect(toggledCup(words, 'flat', 2)[0]!.cups).toEqual([1, 3])
-    expect(toggledCup([{ word: 'flat', cups: [2] }], 'flat', 2)).toEqual([])
-    expect(toggledCup([{ word: 'flat', cups: [3] }], 'flat', 1)[0]!.cups).toEqual([1, 3])
+    expect(toggledCup(words, 'flat', 2, 5)[0]!.cups).toEqual([1, 3])
+    expect(toggledCup([{ word: 'flat', cups: [2] }], 'flat', 2, 5)).toEqual([])
+    expect(toggledCup([{ word: 'flat', cups: [3] }], 'flat', 1, 5)[0]!.cups).toEqual([1, 3])
+    // it begins in all cups: the first touch says which one is meant
+    expect(toggledCup([{ word: 'flat', cups: [1, 2, 3, 4, 5] }], 'flat', 4, 5)[0]!.cups).toEqual([4])
   })
 
   it('are not added twice', () => {

@@ -48,12 +48,18 @@ const NEXT_DEFECT: Record<string, string> = { none: 'taint', taint: 'fault', fau
 export const nextDefect = (defect: string | undefined) =>
   NEXT_DEFECT[defect ?? 'none']! as NonNullable<CupMark['defect']>
 
-/** The words with one cup of one word turned on or off; a word with no cup left goes. */
-export function toggledCup(words: readonly WordMark[], word: string, cup: number): WordMark[] {
+/**
+ * The words with one cup of one word turned on or off; a word with no cup left goes. While it stands in all of several cups, as
+ * it begins, the first cup that is touched is the one that is meant.
+ */
+export function toggledCup(words: readonly WordMark[], word: string, cup: number, of: number): WordMark[] {
   return words
     .map((w) => {
       if (w.word !== word) {
         return w
+      }
+      if (of > 1 && w.cups.length === of) {
+        return { ...w, cups: [cup] }
       }
       const cups = w.cups.includes(cup)
         ? w.cups.filter((c) => c !== cup)

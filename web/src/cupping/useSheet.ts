@@ -1,5 +1,5 @@
 import { ref, shallowRef, watch } from 'vue'
-import { useDebouncedRefHistory } from '@vueuse/core'
+import { useRefHistory } from '@vueuse/core'
 import { answer, api, type Schemas } from '@/shared/api/client'
 import { useKept } from '@/shared/kept/useKept'
 import type { SheetContent } from './sheetContent'
@@ -7,7 +7,6 @@ import type { SheetContent } from './sheetContent'
 type Sheet = Schemas['SheetView']
 
 const SAVE_AFTER_MS = 250
-const UNDO_BREATH_MS = 600
 const MOST_UNDONE = 60
 
 const contentOf = (s: Sheet): SheetContent => ({
@@ -40,11 +39,7 @@ export function useSheet(first: Sheet) {
   })
   content.value = kept.loaded(first.version, content.value) ?? content.value
   watch(content, kept.changed, { deep: true })
-  // several changes in a breath, such as stepping a score, are taken back together
-  const { undo, canUndo } = useDebouncedRefHistory(content, {
-    deep: true,
-    debounce: UNDO_BREATH_MS,
-    capacity: MOST_UNDONE,
-  })
+  // one press, one step
+  const { undo, canUndo } = useRefHistory(content, { deep: true, capacity: MOST_UNDONE })
   return { content, sums, kept, undo, canUndo }
 }

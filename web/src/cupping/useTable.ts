@@ -20,6 +20,11 @@ export function useTable(id: number, askedSheet: number) {
     get: () => account.value ?? typed.value,
     set: (name) => (typed.value = name),
   })
+  /** At an open table: whose sheets are in hand. A sheet is its cupper's, so another person has others. */
+  const person = ref('')
+  const people = computed(() => [
+    ...new Set((table.data.value?.progress ?? []).map((p) => p.cupper).filter(Boolean)),
+  ])
   /** Whether somebody sits at a coded table on this device. */
   const seated = ref(false)
   const inHand = ref<string>()
@@ -36,9 +41,7 @@ export function useTable(id: number, askedSheet: number) {
       const roast = roasts.data.value?.find((r) => r.id === s.roastId)
       const laid = roast ? roastName(roast) : (s.outside?.name ?? (s.roastId ? `roast ${s.roastId}` : ''))
       const what = [laid, s.treatment].filter(Boolean).join(', ')
-      const mine = table.data.value?.progress.find(
-        (p) => p.code === s.code && ((!coded.value && !account.value) || p.cupper === cupper.value.trim()),
-      )
+      const mine = table.data.value?.progress.find((p) => p.code === s.code && p.cupper === whose())
       return {
         ...s,
         what,
@@ -66,7 +69,7 @@ export function useTable(id: number, askedSheet: number) {
       : await answer(
           api.POST('/api/cuppings/{id}/sheets', {
             ...path,
-            body: { code, cupper: cupper.value.trim() || lastCupper() },
+            body: { code, cupper: whose() },
           }),
         )
     failure.value = opened.failure
@@ -78,8 +81,21 @@ export function useTable(id: number, askedSheet: number) {
     }
   }
 
-  function lastCupper(): string {
-    return table.data.value?.progress[0]?.cupper ?? ''
+  function whose(): string {
+    return coded.value || account.value ? cupper.value.trim() : person.value
+  }
+
+  /** Goes on with the sheets of somebody at an open table. */
+  async function change(to: string) {
+    person.value = to.trim()
+    await table.reload()
+    await take(inHand.value ?? samples.value[0]?.code, true)
+  }
+
+  /** The person who a sheet without a name turned out to be. */
+  async function named(name: string) {
+    person.value = name
+    await table.reload()
   }
 
   async function sitDown() {
@@ -93,6 +109,7 @@ export function useTable(id: number, askedSheet: number) {
     (data) => {
       const asked = data?.progress.find((p) => p.sheetId === askedSheet)
       if (data && !coded.value) {
+        person.value = asked?.cupper ?? data.progress[0]?.cupper ?? ''
         void take(asked?.code ?? data.samples[0]?.code)
       } else if (data && !told.value && data.progress.some((p) => p.cupper === cupper.value.trim())) {
         // who sat here before the page was left sits here again
@@ -106,6 +123,10 @@ export function useTable(id: number, askedSheet: number) {
     table,
     roasts,
     cupper,
+    person,
+    people,
+    change,
+    named,
     seated,
     sheet,
     failure,

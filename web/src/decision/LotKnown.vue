@@ -50,7 +50,7 @@ const file = (kind: string) =>
           <div>
             <h3>Cup</h3>
             <p v-if="r.scores.mean === undefined" class="quiet">
-              Nothing was cupped, or nothing is revealed yet.
+              {{ r.scores.leftOut.join(' ') || 'Nothing was cupped, or nothing is revealed yet.' }}
             </p>
             <template v-else>
               <p>
@@ -67,6 +67,11 @@ const file = (kind: string) =>
                 <span>{{ s.cupper }}, {{ day(s.cuppedAt) }}, {{ s.stage }}</span>
                 <span class="tabular">{{ two(s.score) }}</span>
               </p>
+              <p v-for="a in r.scores.apart" :key="a.what" class="each">
+                <span>{{ plural(a.sheets, 'sheet') }} {{ a.what }}</span>
+                <span class="tabular">{{ two(a.mean) }}</span>
+              </p>
+              <p v-for="line in r.scores.leftOut" :key="line" class="quiet">{{ line }}</p>
               <p>
                 <span v-for="w in r.words.slice(0, 14)" :key="w.word" class="word">
                   {{ w.word }} <span class="quiet">{{ w.cups }}/{{ w.ofCups }}</span>

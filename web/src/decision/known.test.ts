@@ -15,7 +15,7 @@ afterEach(() => {
 const EMPTY = {
   lot: {},
   decision: {},
-  scores: { sheets: 0, tables: 0, cuppers: 0, each: [] },
+  scores: { sheets: 0, tables: 0, cuppers: 0, each: [], apart: [], leftOut: [] },
   words: [],
   uses: [],
   measured: [],

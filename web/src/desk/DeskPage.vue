@@ -5,13 +5,12 @@ import { useLocalStorage, useThrottleFn } from '@vueuse/core'
 import { answer, api } from '@/shared/api/client'
 import { beep } from '@/shared/beep'
 import { useLoad } from '@/shared/api/useLoad'
-import { eventLabel } from '@/shared/chart/events'
-import { clock } from '@/shared/format/text'
 import ChoosePanel from './ChoosePanel.vue'
 import CoolingPanel from './CoolingPanel.vue'
 import DayDrift from './DayDrift.vue'
 import DeskBar from './DeskBar.vue'
 import DeskTitle from './DeskTitle.vue'
+import LeverForm from './LeverForm.vue'
 import LinkNote from './LinkNote.vue'
 import NoteForm from './NoteForm.vue'
 import PreparePanel from './PreparePanel.vue'
@@ -21,8 +20,11 @@ import { usePlanCurve } from './planCurve'
 import { useDesk } from './useDesk'
 import { useDeskKeys } from './useDeskKeys'
 import { useMoves } from './useMoves'
+import { useOverrun } from './useOverrun'
+import { usePrimary } from './usePrimary'
 import { usePulls } from './usePulls'
 import { useSeenWarning } from './useSeenWarning'
+import { useUndo } from './useUndo'
 
 /** The roast desk: one roaster, one batch, one hand. */
 const machineId = Number(useRoute().params.id)
@@ -30,11 +32,11 @@ const desk = useDesk(machineId)
 const state = desk.state
 const batch = computed(() => state.value?.batch)
 const phase = computed(() => state.value?.phase)
-const { prediction, band } = usePlanCurve(batch)
+const { prediction, band, planned } = usePlanCurve(batch)
 const roasts = useLoad(() =>
   answer(api.GET('/api/roasts/search', { params: { query: { machineId, size: 20 } } })),
 )
-const move = useMoves(machineId, desk)
+const { move, asking } = useMoves(machineId, desk, planned)
 const sound = useLocalStorage('barrowmist.desk.sound', false)
 const choose = ref<InstanceType<typeof ChoosePanel>>()
 const choosing = ref(false)
@@ -46,24 +48,12 @@ const { pullG, pull, pullWeighs } = usePulls(
   (grams) => roasting.value && void desk.control('pull', grams),
   SLIP_MS,
 )
-const last = computed(() => state.value?.entries[state.value.entries.length - 1])
+const { last, undo, undoText } = useUndo(desk)
 const { seen, warningId } = useSeenWarning(state, () => sound.value && beep())
 
-/** What the space bar does now. */
-const primary = computed(() => {
-  const s = state.value
-  if (!s || s.phase === 'idle' || choosing.value) {
-    return { says: 'prepare', run: () => choose.value?.prepareNext() }
-  }
-  if (s.phase === 'preparing' && s.protocol?.needsHand) {
-    return { says: 'step done', run: () => desk.stepDone(s.protocol!.at) }
-  }
-  if (s.phase === 'cooling') {
-    return { says: 'next batch', run: () => (choosing.value = true) }
-  }
-  const kind = s.expected ?? 'drop'
-  return { says: eventLabel(kind), run: () => mark(kind) }
-})
+const { hush } = useOverrun(state, sound)
+
+const primary = usePrimary({ desk, choosing, prepare: () => choose.value?.prepareNext(), mark })
 // a second touch within a moment is one
 const press = useThrottleFn(() => primary.value.run(), SLIP_MS)
 function mark(kind: string) {
@@ -71,14 +61,15 @@ function mark(kind: string) {
     void desk.mark(kind)
   }
 }
+const readings = ref<InstanceType<typeof TypedReadings>>()
+/** Where temperatures are typed, a digit is one of a temperature, wherever the focus is. */
+function digit(key: string) {
+  readings.value?.begin(key)
+  return !!readings.value
+}
 function sense(text: string) {
   if (roasting.value) {
     void desk.note(text)
-  }
-}
-function undo() {
-  if (last.value) {
-    void desk.undo(last.value.seq)
   }
 }
 async function prepare(entry: Parameters<typeof desk.prepare>[0]) {
@@ -91,20 +82,18 @@ useDeskKeys({
   move,
   undo,
   sense,
+  digit,
   note: () => (noting.value = true),
   pull,
   leaveOut: () => void desk.leaveOut(),
   see: () => (seen.value = warningId.value ?? ''),
-  hush: () => (sound.value = !sound.value),
+  hush,
 })
 watch(phase, (now, before) => {
   if (now === 'idle' || (before === 'cooling' && now === 'preparing')) {
     choosing.value = false
   }
 })
-const undoText = computed(() =>
-  last.value ? `undo “${eventLabel(last.value.kind)} ${clock(last.value.timeS)}”` : 'undo',
-)
 </script>
 
 <template>
@@ -127,6 +116,7 @@ const undoText = computed(() =>
     <template v-else>
       <TypedReadings
         v-if="state.link.status === 'by-hand' && batch && phase !== 'cooling'"
+        ref="readings"
         :state="state"
         @typed="desk.typed"
       />
@@ -163,6 +153,13 @@ const undoText = computed(() =>
         :again="`${phase}${batch?.roastId ?? ''}`"
       />
 
+      <LeverForm
+        v-if="asking"
+        :key="asking"
+        :control="asking"
+        @stands="desk.control(asking!, $event)"
+        @done="asking = undefined"
+      />
       <NoteForm v-if="noting" @note="desk.note" @done="noting = false" />
       <DeskBar
         :says="primary.says"
@@ -180,7 +177,7 @@ const undoText = computed(() =>
         @note="noting = true"
         @sense="sense"
         @undo="undo"
-        @sound="sound = !sound"
+        @sound="hush"
       />
     </template>
   </div>

@@ -1,12 +1,12 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Schemas } from '@/shared/api/client'
-import { eventLabel } from '@/shared/chart/events'
 import { clock } from '@/shared/format/text'
 import { degree, shownTemperature } from '@/shared/format/units'
 import { usePreferences } from '@/shared/preferences'
 import { useControls } from '@/shared/useControls'
 import KeyButton from './KeyButton.vue'
+import SoFar from './SoFar.vue'
 
 /** What is to be done next, what is to be warned of, what is coming, and what was. */
 const props = defineProps<{ state: Schemas['DeskState']; seen?: boolean }>()
@@ -14,6 +14,8 @@ const emit = defineEmits<{ later: []; seen: []; done: [control: string, value: n
 const preferences = usePreferences()
 const controls = useControls()
 
+/** The roast runs on past its drop: this is said alone, and cannot be put away. */
+const overrun = computed(() => ['drop-now', 'burner-off'].includes(props.state.warning?.kind ?? ''))
 const SOON_S = 60
 const next = computed(() => props.state.next)
 const near = computed(() => next.value?.inS !== undefined && next.value.inS <= SOON_S)
@@ -72,30 +74,16 @@ const rows = computed(() => {
   }
   return list
 })
-const past = computed(() =>
-  props.state.entries
-    .filter((e) => e.kind !== 'pop')
-    .slice(-5)
-    .map((e) => ({
-      seq: e.seq,
-      name:
-        e.kind === 'note'
-          ? e.text!
-          : e.kind === 'pull'
-            ? `pull, ${e.value} g`
-            : e.kind === 'gas' || e.kind === 'air' || e.kind === 'drum'
-              ? `${e.kind} ${controls.text(e.kind, e.value ?? 0)}`
-              : eventLabel(e.kind),
-      at: clock(e.timeS),
-      bean: e.beanC === undefined ? '' : preferences.temperatureText(e.beanC),
-    })),
-)
-const pops = computed(() => props.state.entries.filter((e) => e.kind === 'pop').length)
 </script>
 
 <template>
   <div class="cards">
-    <section v-if="state.warning && !seen" class="card to-do warn" role="alert">
+    <section v-if="overrun" class="card to-do overrun" role="alert">
+      <h2>{{ state.warning!.title }}</h2>
+      <p>{{ state.warning!.says }}</p>
+      <p>{{ state.warning!.answer }}</p>
+    </section>
+    <section v-else-if="state.warning && !seen" class="card to-do warn" role="alert">
       <h2 class="ember">{{ state.warning.title }}</h2>
       <p>{{ state.warning.says }}</p>
       <p>{{ state.warning.answer }}</p>
@@ -134,24 +122,7 @@ const pops = computed(() => props.state.entries.filter((e) => e.kind === 'pop').
       <p v-if="state.warning && seen" class="turning ember">{{ state.warning.title }}: seen</p>
       <p v-if="state.turning" class="turning">{{ state.turning }}</p>
     </section>
-    <section class="card knowing">
-      <h2 class="plain-head">so far</h2>
-      <table class="coming">
-        <tbody>
-          <tr v-for="p in past" :key="p.seq">
-            <th scope="row">{{ p.name }}</th>
-            <td>
-              <b>{{ p.at }}</b>
-            </td>
-            <td class="quiet">{{ p.bean }}</td>
-          </tr>
-        </tbody>
-      </table>
-      <p v-if="pops || state.pops" class="quiet">
-        {{ pops ? `${pops} lone pop${pops > 1 ? 's' : ''} noted` : '' }}
-        {{ state.pops ? `${state.pops} cracks heard by the roaster` : '' }}
-      </p>
-    </section>
+    <SoFar class="knowing" :state="state" />
   </div>
 </template>
 
@@ -167,6 +138,20 @@ const pops = computed(() => props.state.entries.filter((e) => e.kind === 'pop').
 .warn {
   border-color: var(--ember);
   border-width: 2px;
+}
+.overrun {
+  background: var(--ember);
+  border-color: var(--ember);
+  color: var(--paper);
+}
+.overrun h2 {
+  font-size: 2.5rem;
+  line-height: 1.1;
+  color: inherit;
+}
+.overrun p {
+  font-size: 1.125rem;
+  margin-top: 8px;
 }
 .plain-head {
   font-family: var(--sans);

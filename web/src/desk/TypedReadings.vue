@@ -23,6 +23,14 @@ const celsius = (raw: string) => {
 const wrong = computed(() => bean.value !== '' && celsius(bean.value) === undefined)
 const dueS = computed(() => (lastS.value === undefined ? 0 : lastS.value + EVERY_S - props.state.nowS))
 
+const first = ref<{ focus: () => void }>()
+/** A digit that was pressed elsewhere begins, or goes on with, the bean's temperature. */
+function begin(key: string) {
+  bean.value += key
+  first.value?.focus()
+}
+defineExpose({ begin })
+
 function send() {
   const c = celsius(bean.value)
   if (c !== undefined) {
@@ -40,6 +48,7 @@ function send() {
       dueS <= 0 ? 'Read the thermometer now' : `Next reading in ${clock(dueS)}`
     }}</b>
     <v-text-field
+      ref="first"
       v-model="bean"
       v-focus
       :label="`Bean ${degree(preferences.units)}`"

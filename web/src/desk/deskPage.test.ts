@@ -2,7 +2,7 @@ import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
 import { flushPromises } from '@vue/test-utils'
 import { mountApp, stubServer } from '@/shared/testMount'
 import DeskPage from './DeskPage.vue'
-import { batch, desk, wire, type State } from './testDesk'
+import { batch, desk, link, wire, type State } from './testDesk'
 
 describe('the page of the desk', () => {
   class Stream {
@@ -85,6 +85,49 @@ describe('the page of the desk', () => {
         { control: 'air', value: 40 },
       ]),
     )
+    mounted.unmount()
+  })
+
+  it('asks where a lever stands that nobody told, and logs nothing before', async () => {
+    const { mounted, sent } = await page(desk({ figures: {} }))
+    press('ArrowDown')
+    await flushPromises()
+    expect(sent.filter((s) => s.path.endsWith('/controls'))).toEqual([])
+    expect(mounted.text()).toContain('Where the gas stands now, %')
+    await mounted.find('form.lever input').setValue('62,5')
+    await mounted.find('form.lever').trigger('submit')
+    await flushPromises()
+    expect(sent.at(-1)).toMatchObject({ body: { control: 'gas', value: 62.5 } })
+    expect(mounted.find('form.lever').exists()).toBe(false)
+    mounted.unmount()
+  })
+
+  it('takes digits for a temperature where readings are typed, wherever the focus is', async () => {
+    const { mounted, sent } = await page(desk({ link: link({ status: 'by-hand' }) }))
+    ;(document.activeElement as HTMLElement | null)?.blur()
+    for (const key of ['1', '5', '3']) {
+      press(key)
+    }
+    await flushPromises()
+    expect(sent.filter((s) => s.path.endsWith('/notes'))).toEqual([])
+    expect((mounted.find('form.typed input').element as HTMLInputElement).value).toBe('153')
+    mounted.unmount()
+  })
+
+  it('says one thing alone where a roast runs on past its drop', async () => {
+    const warning = {
+      kind: 'drop-now',
+      safety: true,
+      sinceS: 400,
+      title: 'Drop now',
+      says: 'The bean probe is at 207 °C',
+      answer: 'Drop.',
+    }
+    const { mounted } = await page(desk({ warning }))
+    expect(mounted.find('.overrun[role=alert]').text()).toContain('Drop now')
+    press('w')
+    await flushPromises()
+    expect(mounted.find('.overrun[role=alert]').exists()).toBe(true)
     mounted.unmount()
   })
 

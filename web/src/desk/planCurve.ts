@@ -1,6 +1,7 @@
 import { computed, shallowRef, watch, type Ref } from 'vue'
 import { answer, api, type Schemas } from '@/shared/api/client'
 import type { BandPoint } from '@/shared/chart/band'
+import type { Control } from '@/shared/format/controls'
 import type { Curve } from '@/shared/chart/series'
 
 const EVERY_S = 10
@@ -51,5 +52,12 @@ export function usePlanCurve(batch: Ref<Schemas['BatchView'] | undefined>) {
       ? bandAbout(prediction.value.curve.beanC, prediction.value.curveToleranceC)
       : undefined,
   )
-  return { plan, prediction, band }
+  /** Where a control stands by the plan at a time: as its curve moves it, else as at charge. */
+  function planned(control: Control, timeS: number) {
+    const series = ({ gas: 'gasPct', air: 'airflowPct', drum: 'drumRpm' } as const)[control]
+    const curve = prediction.value?.curve?.[series]
+    const at = curve?.timeS.findLastIndex((t) => t <= timeS) ?? -1
+    return curve && at >= 0 ? curve.value[at] : plan.value?.content.atCharge[series]
+  }
+  return { prediction, band, planned }
 }

@@ -8,6 +8,8 @@ interface Doing {
   move: (control: 'gas' | 'air' | 'drum', direction: 1 | -1, event?: KeyboardEvent) => void
   undo: () => void
   sense: (text: string) => void
+  /** Whether a digit goes to a temperature that is typed. */
+  digit: (key: string) => boolean
   note: () => void
   pull: () => void
   leaveOut: () => void
@@ -49,7 +51,20 @@ export function useDeskKeys(desk: Doing) {
     },
     { key: ']', does: 'drum faster', run: (e) => desk.move('drum', 1, e) },
     { key: '[', does: 'drum slower', run: (e) => desk.move('drum', -1, e) },
-    ...SENSED.map((text, i) => ({ key: String(i + 1), does: text, run: () => desk.sense(text) })),
+    ...SENSED.map((text, i) => ({
+      key: String(i + 1),
+      does: `${text}; where readings are typed, a digit of one`,
+      run: () => {
+        if (!desk.digit(String(i + 1))) {
+          desk.sense(text)
+        }
+      },
+    })),
+    ...['8', '9', '0'].map((key) => ({
+      key,
+      does: 'where readings are typed, a digit of one',
+      run: () => void desk.digit(key),
+    })),
     { key: 'm', does: 'sound on or off', run: desk.hush },
   ])
 }

@@ -1,6 +1,7 @@
 import { answer, api, type Schemas } from '@/shared/api/client'
 import { baseOf, shownControl, sliderOf, type Control } from '@/shared/format/controls'
 import { provideControls } from '@/shared/useControls'
+import { ref } from 'vue'
 import { useLoad } from '@/shared/api/useLoad'
 import type { useDesk } from './useDesk'
 
@@ -8,13 +9,19 @@ import type { useDesk } from './useDesk'
 const STEP_PCT = 5
 /** The same of the drum, 1/min. */
 const STEP_RPM = 2
-/** Where a control stands that the roaster does not tell. */
-const USUAL = { gas: 50, air: 50, drum: 60 }
 /** So long an arrow counts on from where the last one went: the roaster needs time to say so. */
 const ASKED_MS = 2000
 
-/** Gas and air by the arrow keys, the drum by brackets, within what this roaster can be set to. */
-export function useMoves(machineId: number, desk: ReturnType<typeof useDesk>) {
+/**
+ * Gas and air by the arrow keys, the drum by brackets, within what this roaster can be set to. Where nobody told where a
+ * control stands, it begins at the plan; without one it is asked for, and nothing is logged.
+ */
+export function useMoves(
+  machineId: number,
+  desk: ReturnType<typeof useDesk>,
+  planned: (control: Control, timeS: number) => number | undefined = () => undefined,
+) {
+  const asking = ref<Control>()
   const machine = useLoad(() =>
     answer(api.GET('/api/machines/{id}', { params: { path: { id: machineId } } })),
   )
@@ -28,14 +35,19 @@ export function useMoves(machineId: number, desk: ReturnType<typeof useDesk>) {
       const range = machine.data.value?.settings[control] ?? otherwise
       const before = asked[control]
       const now = performance.now()
-      const shown = { gas: f.gasPct, air: f.airflowPct, drum: f.drumRpm }[control] ?? USUAL[control]
-      const at = before && now - before.ms < ASKED_MS ? before.value : shown
+      const shown = { gas: f.gasPct, air: f.airflowPct, drum: f.drumRpm }[control]
+      const lately = before && now - before.ms < ASKED_MS ? before.value : undefined
+      const at = lately ?? shown ?? planned(control, desk.state.value!.nowS)
+      if (at === undefined) {
+        asking.value = control
+        return
+      }
       const value = moved(control, at, direction, range, event?.shiftKey ?? false)
       asked[control] = { value, ms: now }
       void desk.control(control, value)
     }
   }
-  return move
+  return { move, asking }
 }
 
 /** A step up or down; a scale of its own moves by a twentieth of the whole, or by its own step. */

@@ -1,10 +1,12 @@
 <script setup lang="ts">
 import { ref } from 'vue'
 import { answer, api } from '@/shared/api/client'
+import { useMeters } from './useMeters'
 
 /** Reads an instrument into a field. A figure that stood there can be had back; typing always works. */
 const props = defineProps<{ kind: 'scale' | 'moisture' | 'colour'; what: string; now?: number }>()
 const emit = defineEmits<{ value: [number]; said: [string] }>()
+const meters = useMeters()
 const reading = ref(false)
 const before = ref<number>()
 
@@ -29,7 +31,7 @@ function back() {
 </script>
 
 <template>
-  <span class="read-button">
+  <span v-if="meters.has(kind)" class="read-button">
     <v-btn variant="outlined" :loading="reading" :aria-label="`Read ${what}`" @click="read">Read</v-btn>
     <v-btn v-if="before !== undefined" variant="text" :aria-label="`Undo: back to ${before}`" @click="back"
       >Undo, was {{ before }}</v-btn

@@ -20,6 +20,9 @@ const kind = (code: string, label: string, category = 2, fullDefects = 0) => ({
   fullDefects,
 })
 
+/** A lab with a scale, and with nothing else to read. */
+vi.mock('@/device/useMeters', () => ({ useMeters: () => ({ has: (kind: string) => kind === 'scale' }) }))
+
 describe('content', () => {
   it('counts one bean more, and never below none', () => {
     expect(counted({ defects: { broken: 2 } }, 'broken', 1)).toEqual({ broken: 3 })
@@ -102,6 +105,12 @@ describe('Judged', () => {
 })
 
 describe('ReadButton', () => {
+  it('is not there where no such meter is set up', () => {
+    expect(mountApp(ReadButton, { kind: 'moisture', what: 'the moisture' }).find('button').exists()).toBe(
+      false,
+    )
+  })
+
   const mount = () => mountApp(ReadButton, { kind: 'scale', what: 'the cup from the scale' })
 
   it('gives the value of an instrument at rest', async () => {

@@ -7,11 +7,10 @@ import RoastChart from '@/shared/chart/RoastChart.vue'
 import { provideControls } from '@/shared/useControls'
 import { bandOf } from '@/shared/chart/band'
 import KeptNote from '@/shared/kept/KeptNote.vue'
-import AskFirst from '@/shared/components/AskFirst.vue'
 import PageState from '@/shared/components/PageState.vue'
 import { useKeys } from '@/shared/keyboard/useKeys'
-import { useGoOn } from '@/shared/useGoOn'
 import ChargeCard from './ChargeCard.vue'
+import DeletePlan from './DeletePlan.vue'
 import ControlsCard from './ControlsCard.vue'
 import FiguresCard from './FiguresCard.vue'
 import ApproveCard from './ApproveCard.vue'
@@ -23,7 +22,6 @@ import { useFinder } from './useFinder'
 import { usePlan } from './usePlan'
 
 /** One plan: charge and controls as sliders, and at once what the roaster would make of them. */
-const goOn = useGoOn()
 const id = Number(useRoute().params.id)
 const { plan, content, prediction, refused, kept, tried, wording, replace, undo, changed, predict } =
   usePlan(id)
@@ -39,13 +37,6 @@ const band = computed(() =>
   content.value && prediction.value?.analysis ? bandOf(bandAims(content.value, prediction.value)) : [],
 )
 
-async function remove() {
-  const result = await answer(api.DELETE('/api/plans/{id}', { params: { path: { id } } }))
-  failure.value = result.failure
-  if (!result.failure) {
-    await goOn('/plan')
-  }
-}
 useKeys([{ key: 'f', does: 'fit to targets: the smallest change that reaches them', run: find }])
 </script>
 
@@ -65,12 +56,7 @@ useKeys([{ key: 'f', does: 'fit to targets: the smallest change that reaches the
         </span>
         <KeptNote :kept="kept" @theirs="plan.reload" />
         <span class="spacer" />
-        <AskFirst
-          label="Delete"
-          question="Delete this plan? It cannot be brought back."
-          does="Delete the plan"
-          @yes="remove"
-        />
+        <DeletePlan :id="id" @refused="failure = $event" />
         <v-btn variant="outlined" :disabled="!changed" @click="takeBack">Undo</v-btn>
         <v-btn variant="outlined" @click="translating = true">Adapt…</v-btn>
         <v-btn color="primary" :loading="searching" :disabled="!prediction?.curve" @click="find"

@@ -80,8 +80,8 @@ const most = computed(() =>
         <li v-for="p in of(g.standing)" :key="p.metric">
           <b>{{ patternSentence(p) }}</b>
           <span class="quiet">
-            told apart in {{ Math.round(100 * p.auc) }} % of pairs · by chance
-            {{ p.p < 0.001 ? 'under 1 in 1000' : `${(100 * p.p).toFixed(1)} %` }} ·
+            told apart in {{ Math.round(100 * p.auc) }} % of pairs ·
+            {{ p.p < 0.001 ? 'p < 0.001' : `p ${p.p.toFixed(3)}` }} ·
             {{ plural(p.n, 'roast') }}</span
           >
           <PatternDots

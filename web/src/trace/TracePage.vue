@@ -125,6 +125,7 @@ watch(cause, () => (pointed.value = undefined))
           {{ trace.data.value.settled ? 'Take it up again' : 'Done with this one' }}
         </v-btn>
       </div>
+      <p v-if="trace.data.value.leftOut.length" class="quiet">{{ trace.data.value.leftOut.join(' ') }}</p>
       <p v-if="trace.data.value.cups === 0 && verdicts.held?.afterCup" class="quiet">{{ HIDDEN }}</p>
       <TraceBoard ref="board" :trace="trace.data.value" :chosen="chosen" :lit="lit" @choose="cause = $event">
         <RoastChart

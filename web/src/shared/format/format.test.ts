@@ -1,4 +1,4 @@
-import { describe, expect, it } from 'vitest'
+import { afterEach, describe, expect, it, vi } from 'vitest'
 import { rateText, shownDifference, shownTemperature, temperatureText, type UnitChoice } from './units'
 import { clock, one, parseClock, parseDecimal, signed } from './text'
 
@@ -49,5 +49,20 @@ describe('text', () => {
     expect(signed(2.14)).toBe('+2.1')
     expect(signed(-0.3)).toBe('−0.3')
     expect([-0.04, -0.3, 12].map(one)).toEqual(['0.0', '−0.3', '12.0'])
+  })
+})
+
+describe('days', () => {
+  const zone = process.env.TZ
+  afterEach(() => {
+    process.env.TZ = zone
+    vi.resetModules()
+  })
+
+  it.each(['America/Denver', 'UTC', 'Pacific/Auckland'])('are calendar dates in %s', async (tz) => {
+    process.env.TZ = tz
+    vi.resetModules()
+    const { day } = await import('./text')
+    expect(day('2026-03-03')).toBe('3 Mar 2026')
   })
 })

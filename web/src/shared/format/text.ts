@@ -28,8 +28,14 @@ const momentFormat = new Intl.DateTimeFormat('en-GB', {
   minute: '2-digit',
 })
 
+/** A date of the calendar has no time zone: it is that day everywhere. An instant is a day of this computer. */
+function dateOf(iso: string): Date {
+  const [, year, month, date] = /^(\d{4})-(\d{2})-(\d{2})$/.exec(iso) ?? []
+  return year ? new Date(Number(year), Number(month) - 1, Number(date)) : new Date(iso)
+}
+
 /** A day such as 3 Mar 2026, from an ISO date or instant. */
-export const day = (iso: string) => dateFormat.format(new Date(iso))
+export const day = (iso: string) => dateFormat.format(dateOf(iso))
 
 /** A moment such as 3 Mar, 09:10, in the time of this computer. */
 export const moment = (iso: string) => momentFormat.format(new Date(iso))

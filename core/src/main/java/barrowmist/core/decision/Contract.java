@@ -107,7 +107,7 @@ public record Contract(
     }
 
     /** Two meters read one green so far apart, %-points of moisture; two sievings, %-points (house defaults). */
-    private static final double METER_PCT = 0.3;
+    private static final double METER_PCT = 0.2;
 
     private static final double SIEVES_PCT = 1;
 

@@ -5,8 +5,8 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import org.hipparchus.distribution.continuous.TDistribution;
 import org.hipparchus.stat.StatUtils;
-import org.hipparchus.stat.inference.TTest;
 
 /** How a supplier's arrivals compare with the samples that were sent before, over all lots, and how sure one can be from so few. */
 public final class SupplierRecord {
@@ -36,7 +36,7 @@ public final class SupplierRecord {
      * A figure over all lots.
      *
      * @param mean of the differences, arrival minus what was sent before
-     * @param p of no difference at all, two sides; not a number with fewer than two lots
+     * @param p of no difference at all, two sides; not a number with fewer than three lots
      * @param text a sentence
      */
     public record Overall(String figure, int lots, double mean, double p, String text) {
@@ -60,35 +60,50 @@ public final class SupplierRecord {
         double p = p(differences);
         Compared first = of.get(0);
         String unit = first.unit().isEmpty() ? "" : " " + first.unit();
-        String by = String.format(
-                Locale.ROOT,
-                "%s %.2f%s %s than before over %d %s",
-                first.figure(),
-                Math.abs(mean),
-                unit,
-                mean >= 0 ? "higher" : "lower",
-                of.size(),
-                of.size() == 1 ? "lot" : "lots");
-        return new Overall(first.figure(), of.size(), mean, p, by + ": " + standing(of.size(), p) + ".");
+        String text = of.size() == 2
+                ? "%s: %s and %s than before in two lots, too few to say more of the supplier."
+                        .formatted(first.figure(), told(differences[0], unit), told(differences[1], unit))
+                : "%s %s than before over %d %s: %s."
+                        .formatted(
+                                first.figure(),
+                                told(mean, unit),
+                                of.size(),
+                                of.size() == 1 ? "lot" : "lots",
+                                standing(of.size(), p));
+        return new Overall(first.figure(), of.size(), mean, p, text);
+    }
+
+    private static String told(double difference, String unit) {
+        return String.format(
+                Locale.ROOT, "%.2f%s %s", Math.abs(difference), unit, difference >= 0 ? "higher" : "lower");
     }
 
     private static String standing(int lots, double p) {
-        if (lots < 2) {
+        if (lots < FEWEST) {
             return "one lot says nothing of a supplier";
         }
         return p < BY_CHANCE
-                ? String.format(Locale.ROOT, "more than chance (p %.3f)", p)
-                : String.format(Locale.ROOT, "with so few that may be chance (p %.2f)", p);
+                ? String.format(Locale.ROOT, "a real difference (p %.3f)", p)
+                : String.format(Locale.ROOT, "with so few no difference is shown (p %.2f)", p);
     }
 
-    /** One-sample t-test of the differences against none; all the same and not none is as sure as it gets. */
+    /** From so many lots on a test says something. */
+    private static final int FEWEST = 3;
+
+    /** Figures are read to a tenth: each difference is unsure by half of it either way. */
+    private static final double HALF_WIDTH = 0.05;
+
+    /**
+     * One-sample t-test of the differences against none, from three lots on; the rounding of the figures is added to their
+     * scatter, or two of one rounded difference would be certain.
+     */
     private static double p(double[] differences) {
-        if (differences.length < 2) {
+        int n = differences.length;
+        if (n < FEWEST) {
             return Double.NaN;
         }
-        if (StatUtils.variance(differences) == 0) {
-            return differences[0] == 0 ? 1 : 0;
-        }
-        return new TTest().tTest(0, differences);
+        double variance = StatUtils.variance(differences) + 2 * HALF_WIDTH * HALF_WIDTH / 3;
+        double t = Math.abs(StatUtils.mean(differences)) / Math.sqrt(variance / n);
+        return 2 * new TDistribution(n - 1.0).cumulativeProbability(-t);
     }
 }

@@ -23,6 +23,7 @@ public final class DeskClock {
     private double doubtedS = Double.NaN;
     private int doubts;
     private double timeS;
+    private double latestS;
     private long atNanos;
     private boolean began;
     private double rate = 1;
@@ -66,9 +67,11 @@ public final class DeskClock {
         return clock + offsetS;
     }
 
-    /** The time at {@code nanos}, between readings. */
+    /** The time at {@code nanos}, between readings. Never runs backwards, whatever readings say afterwards. */
     public double at(long nanos) {
-        return began ? timeS + Math.max(0, (nanos - atNanos) / NANOS) * rate : 0;
+        double now = began ? timeS + Math.max(0, (nanos - atNanos) / NANOS) * rate : 0;
+        latestS = Math.max(latestS, now);
+        return latestS;
     }
 
     /** How many of its seconds pass in one. */
@@ -89,6 +92,7 @@ public final class DeskClock {
      */
     public void resume(double lastS, long lastNanos, double clockS) {
         timeS = lastS;
+        latestS = lastS;
         atNanos = lastNanos;
         began = true;
         lastClockS = clockS;

@@ -48,12 +48,14 @@ final class FaultWatch {
     private static final double LOW_S = 20;
 
     private final LiveSetup setup;
+    private final OverrunWatch overrun;
     private final CrashWatch crash;
     private final HeatWatch heat = new HeatWatch();
     private final HeldWarnings held = new HeldWarnings();
 
     FaultWatch(LiveSetup setup) {
         this.setup = setup;
+        this.overrun = new OverrunWatch(setup);
         this.crash = new CrashWatch(
                 setup.faults(), setup.believed().map(FittedModel::answer).orElse(HeatChange.Answer.USUAL));
     }
@@ -74,6 +76,9 @@ final class FaultWatch {
             LiveCurve curve, RoastEvents called, Optional<Outlook> outlook, DoubleFunction<Series> asItStands) {
         Look look = new Look(curve, called, outlook);
         OptionalDouble dryS = called.timeS(EventKind.DRY_END);
+        Optional<Warning> over = overrun.look(curve, called);
+        held.take(Kind.BURNER_OFF, over.filter(w -> w.kind() == Kind.BURNER_OFF), look.now());
+        held.take(Kind.DROP_NOW, over.filter(w -> w.kind() == Kind.DROP_NOW), look.now());
         held.take(Kind.HEAT_FAILS, heat.look(curve), look.now());
         if (dryS.isPresent() && look.now() >= dryS.getAsDouble() + AFTER_DRY_S) {
             held.take(Kind.CRASH, crash.look(curve, asItStands), look.now());

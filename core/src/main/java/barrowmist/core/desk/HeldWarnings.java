@@ -27,6 +27,13 @@ final class HeldWarnings {
      * or a lesser warning that lasts would hold back the greater for good.
      */
     Optional<Warning> shown(double nowS) {
+        Optional<Warning> overrun =
+                held.values().stream().filter(w -> w.kind().overrun()).findFirst();
+        if (overrun.isPresent()) {
+            lastHeat = -1;
+            lastShownS = nowS;
+            return overrun;
+        }
         int wanted = held.values().stream()
                 .mapToInt(w -> w.kind().heat())
                 .filter(h -> h != 0)

@@ -14,6 +14,9 @@ import java.util.OptionalDouble;
  */
 public final class Listening {
 
+    private static final double NANOS = 1e9;
+    private static final double MILLIS = 1e3;
+
     private DeskClock clock = new DeskClock();
     private Sense sense = Sense.USUAL;
     private BelievedReadings believed = new BelievedReadings(sense);
@@ -124,10 +127,26 @@ public final class Listening {
             return Optional.empty();
         }
         lost = Optional.empty();
-        clock.resume(timeS, nowNanos, Double.NaN);
         OptionalDouble none = OptionalDouble.empty();
         Reading reading = new Reading(timeS, beanC, environmentC, none, none, none);
-        return Optional.of(remember(new Read(reading, none, nowNanos, Double.NaN, wallMs)));
+        // it is kept with the moment at which it was read off: the clock is not set by it
+        double agoS = Math.max(0, (clock.at(nowNanos) - timeS) / clock.rate());
+        long thenNanos = nowNanos - Math.round(agoS * NANOS);
+        return Optional.of(
+                remember(new Read(reading, none, thenNanos, Double.NaN, wallMs - Math.round(agoS * MILLIS))));
+    }
+
+    /** A person reads the thermometer and then presses: so long before a mark its reading belongs to it, s (house default). */
+    private static final double READ_WITH_S = 10;
+
+    /**
+     * What was typed just before an event was marked, as the reading at the event; empty where nothing was.
+     *
+     * @param atS when it was marked
+     */
+    public Optional<Read> readWith(double atS, long nowNanos, long wallMs) {
+        return last.filter(r -> r.reading().timeS() < atS && atS - r.reading().timeS() <= READ_WITH_S)
+                .flatMap(r -> typed(atS, r.reading().beanC(), r.reading().environmentC(), nowNanos, wallMs));
     }
 
     /** The desk's time, s. */

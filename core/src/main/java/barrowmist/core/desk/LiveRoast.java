@@ -84,6 +84,10 @@ public final class LiveRoast {
                 untilS -> tracker.map(t -> t.forecast((s, c) -> standing, untilS, (s, c) -> false)
                                 .beanC())
                         .orElse(Series.empty()));
+        if (warning.filter(w -> w.kind().overrun()).isPresent()) {
+            // a move of the plan that would add heat does not stand beside it
+            next = Optional.empty();
+        }
     }
 
     /** Called events, and where the others are expected. */

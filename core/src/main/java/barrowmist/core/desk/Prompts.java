@@ -17,6 +17,7 @@ public final class Prompts {
     public static Optional<String> of(LiveRoast live) {
         RoastEvents known = live.known();
         if (known.find(EventKind.TURNING_POINT).isEmpty()
+                || live.warning().filter(w -> w.kind().overrun()).isPresent()
                 || known.find(EventKind.DROP).isPresent()) {
             return Optional.empty();
         }

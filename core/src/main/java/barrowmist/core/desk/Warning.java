@@ -15,6 +15,10 @@ public record Warning(Kind kind, double sinceS, double reading, double against, 
 
     /** In order of urgency: only the first is shown. */
     public enum Kind {
+        /** Far past its drop, or hotter than any roast is meant to be: drop, burner off. */
+        BURNER_OFF(-1),
+        /** Past its planned drop, or in second crack that was not planned. */
+        DROP_NOW(-1),
         /** A crash whose reason is known: the heat fails by itself, read off the environment. It asks for a look at the burner. */
         HEAT_FAILS(0, "crash"),
         CRASH(1),
@@ -47,7 +51,12 @@ public record Warning(Kind kind, double sinceS, double reading, double against, 
 
         /** Whether it may be a danger to people or the roaster, and no word on how the coffee will taste. */
         public boolean safety() {
-            return this == HEAT_FAILS || this == RUNNING_AWAY;
+            return this == HEAT_FAILS || this == RUNNING_AWAY || overrun();
+        }
+
+        /** Whether the roast runs on past its drop: nothing else is said beside it, and no heat is asked for. */
+        public boolean overrun() {
+            return this == BURNER_OFF || this == DROP_NOW;
         }
 
         /** The name on the wire. */

@@ -16,6 +16,13 @@ public record WarningText(String title, String says, String answer) {
         String rate = wording.rate(Math.max(0, w.reading()));
         String than = wording.rate(w.against());
         return switch (w.kind()) {
+            case BURNER_OFF ->
+                new WarningText(
+                        "Drop, burner off",
+                        over(w, wording),
+                        "Drop the beans into the cooler, shut the burner off, keep the fan on, stay. Smoke or fire: leave the drum"
+                                + " closed, follow the machine’s manual and the fire plan, call the fire service.");
+            case DROP_NOW -> new WarningText("Drop now", over(w, wording), "Drop; agitator and cooling fan on.");
             case HEAT_FAILS ->
                 new WarningText(
                         "The heat is failing",
@@ -67,5 +74,12 @@ public record WarningText(String title, String says, String answer) {
                                 .formatted(w.reading(), w.against()),
                         "Drop earlier, by the clock and not by the probe.");
         };
+    }
+
+    private static String over(Warning w, Wording wording) {
+        return w.reading() >= w.against() || w.inS() <= 0
+                ? "The bean probe is at %s; the drop was due by %s."
+                        .formatted(wording.temperature(w.reading()), wording.temperature(w.against()))
+                : "The drop was due %s ago.".formatted(Clock.text(w.inS()));
     }
 }

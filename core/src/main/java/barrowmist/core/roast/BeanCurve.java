@@ -28,11 +28,23 @@ final class BeanCurve {
         while (to < beanC.size() && beanC.timeS(to) <= timeS + near) {
             to++;
         }
-        if (to == from) {
+        if (to == from || alone(beanC, from, to, timeS)) {
             return OptionalDouble.empty();
         }
         return OptionalDouble.of(LocalFit.of(beanC.timesS(), beanC.values(), from, to, timeS, false)
                 .value());
+    }
+
+    /** Whether all readings lie on one side of a moment, and none of them near: a curve is not drawn on from them. */
+    private static boolean alone(Series beanC, int from, int to, double timeS) {
+        double before = timeS - beanC.timeS(from);
+        double after = beanC.timeS(to - 1) - timeS;
+        double nearest = Double.POSITIVE_INFINITY;
+        for (int i = from; i < to; i++) {
+            nearest = Math.min(nearest, Math.abs(beanC.timeS(i) - timeS));
+        }
+        boolean oneSided = before < 0 || after < 0;
+        return oneSided && nearest > Math.max(NEAR_S, beanC.medianSpacingS() / 2);
     }
 
     /**

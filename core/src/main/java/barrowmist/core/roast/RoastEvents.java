@@ -28,6 +28,15 @@ public record RoastEvents(List<RoastEvent> list) {
         return list.stream().filter(e -> e.kind() == kind).findFirst();
     }
 
+    /** When it came, s since the charge; empty where either is not marked. */
+    public OptionalDouble sinceCharge(EventKind kind) {
+        OptionalDouble charge = timeS(EventKind.CHARGE);
+        OptionalDouble at = timeS(kind);
+        return charge.isPresent() && at.isPresent()
+                ? OptionalDouble.of(at.getAsDouble() - charge.getAsDouble())
+                : OptionalDouble.empty();
+    }
+
     public OptionalDouble timeS(EventKind kind) {
         return find(kind).stream().mapToDouble(RoastEvent::timeS).findFirst();
     }

@@ -40,6 +40,43 @@ class ListeningTest {
         assertThat(listening.refused()).isEqualTo(10);
     }
 
+    /** A reading that was typed without a network comes late: it takes its own time, and the clock goes on. */
+    @Test
+    void aLateReadingSetsNoClockBack() {
+        listening.begin(nanos);
+        nanos += 143_000_000_000L;
+        double now = listening.timeS(nanos);
+        JournalLine.Read late = listening
+                .typed(now - 20, OptionalDouble.of(160), NONE, nanos, 1_000_000)
+                .orElseThrow();
+        assertThat(late.reading().timeS()).isCloseTo(123, within(1e-9));
+        assertThat(listening.timeS(nanos)).isCloseTo(143, within(1e-9));
+        assertThat(late.wallMs()).isEqualTo(980_000);
+        // and after a restart of the server it does not either
+        Listening again = new Listening();
+        again.resume(java.util.List.of(late), true, nanos, 1_000_000);
+        assertThat(again.timeS(nanos)).isCloseTo(143, within(1e-6));
+        again.resume(java.util.List.of(late), false, 5, 1_000_000);
+        assertThat(again.timeS(5)).isCloseTo(143, within(1e-6));
+    }
+
+    @Test
+    void whatIsPressedLaterIsNeverEarlier() {
+        listening.begin(nanos);
+        for (int s = 1; s <= 30; s++) {
+            hear(150 + s, 500 + s);
+        }
+        double pressed = listening.timeS(nanos + 900_000_000L);
+        // the roaster's clock runs a little slow: its next reading lies before what was pressed
+        nanos += 950_000_000L;
+        listening.hear(
+                new RoasterReading(OptionalDouble.of(181), NONE, NONE, NONE, NONE, NONE, OptionalDouble.of(530.6)),
+                nanos,
+                0,
+                POLL_S);
+        assertThat(listening.timeS(nanos)).isGreaterThanOrEqualTo(pressed);
+    }
+
     @Test
     void aStretchWithAStandingProbeBeginsWithTheFirstReadingThatStood() {
         listening.begin(nanos);

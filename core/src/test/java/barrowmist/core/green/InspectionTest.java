@@ -148,7 +148,7 @@ class InspectionTest {
         Filled after = new Filled();
         after.moisture = OptionalDouble.of(12.1);
         after.density = OptionalDouble.of(712);
-        after.defects = Optional.of(Map.of(Defect.BROKEN, 5, Defect.FULL_BLACK, 1));
+        after.defects = Optional.of(Map.of(Defect.BROKEN, 5, Defect.FULL_BLACK, 7));
         List<StageComparison> all = StageComparison.of(before.inspection(), after.inspection());
         assertThat(all)
                 .extracting(StageComparison::verdict)
@@ -160,6 +160,25 @@ class InspectionTest {
                         StageComparison.Verdict.DIFFERS,
                         StageComparison.Verdict.MATCHES);
         assertThat(all.get(0).text()).isEqualTo("Higher by 1.1 %: it took up water on the way.");
+    }
+
+    @Test
+    void oneBeanAgainstNoneIsNoDifferenceAndACleanerArrivalIsNotWorse() {
+        Filled none = new Filled();
+        none.defects = Optional.of(Map.of());
+        Filled one = new Filled();
+        one.defects = Optional.of(Map.of(Defect.FULL_BLACK, 1));
+        Filled many = new Filled();
+        many.defects = Optional.of(Map.of(Defect.FULL_BLACK, 8));
+        assertThat(primary(none, one).verdict()).isEqualTo(StageComparison.Verdict.MATCHES);
+        assertThat(primary(none, many).verdict()).isEqualTo(StageComparison.Verdict.DIFFERS);
+        assertThat(primary(none, many).worse()).isTrue();
+        assertThat(primary(many, none).verdict()).isEqualTo(StageComparison.Verdict.DIFFERS);
+        assertThat(primary(many, none).worse()).isFalse();
+    }
+
+    private static StageComparison primary(Filled before, Filled after) {
+        return StageComparison.of(before.inspection(), after.inspection()).get(4);
     }
 
     @Test

@@ -130,6 +130,8 @@ interface SheetRepository extends JpaRepository<SheetEntity, Long> {
 
     Optional<SheetEntity> findFirstByCuppingIdOrderById(long cuppingId);
 
+    List<SheetEntity> findAllBySampleIdOrderById(long sampleId);
+
     Optional<SheetEntity> findBySampleIdAndSeat(long sampleId, String seat);
 
     List<SheetEntity> findAllByCuppingInOrderById(Collection<CuppingEntity> cuppings);

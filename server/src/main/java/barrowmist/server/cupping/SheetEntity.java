@@ -157,6 +157,13 @@ class SheetEntity implements TableStreams.OfTable {
         return cupper;
     }
 
+    /** Whose it is; empty while nobody has put a name to it. */
+    @SuppressWarnings("NullAway")
+    String named() {
+        // null before it is first kept
+        return cupper == null ? "" : cupper;
+    }
+
     CuppingForm form() {
         return Codes.parse(CuppingForm.class, form).orElseThrow();
     }

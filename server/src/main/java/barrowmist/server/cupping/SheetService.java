@@ -1,6 +1,6 @@
 package barrowmist.server.cupping;
 
-import barrowmist.core.check.Checks;
+import barrowmist.core.check.Names;
 import barrowmist.core.cupping.Blindness;
 import barrowmist.core.cupping.CuppingForm;
 import barrowmist.core.cupping.CuppingSheet;
@@ -64,15 +64,23 @@ public class SheetService {
         refuseWhenOver(table);
         CuppingSampleEntity sample = named.find(table, entry);
         String seat = table.blinding().blind() == Blindness.OPEN ? null : tables.whose(table, entry.cupper());
-        if (seat != null) {
-            Optional<SheetEntity> there = sheets.findBySampleIdAndSeat(sample.id(), seat);
-            if (there.isPresent()) {
-                return again(there.get(), entry);
-            }
+        Optional<SheetEntity> there =
+                seat == null ? ofPerson(sample, name(entry)) : sheets.findBySampleIdAndSeat(sample.id(), seat);
+        if (there.isPresent()) {
+            return again(there.get(), entry);
         }
         SheetEntity sheet = new SheetEntity(table, sample, seat, form);
         fill(sheet, entry);
         return SheetView.of(sheets.saveAndFlush(sheet), house.lines());
+    }
+
+    /** Whose sheet of a sample there is at an open table; of nobody in particular there may be many. */
+    private Optional<SheetEntity> ofPerson(CuppingSampleEntity sample, String cupper) {
+        return cupper.isEmpty()
+                ? Optional.empty()
+                : sheets.findAllBySampleIdOrderById(sample.id()).stream()
+                        .filter(s -> Names.same(s.cupper(), cupper))
+                        .findFirst();
     }
 
     /** The table's; where nobody said at laying, that of the sheets that are there, or else what is asked for. */
@@ -97,6 +105,7 @@ public class SheetService {
         if (entry.isEmpty()) {
             return SheetView.of(there, house.lines());
         }
+        FilledSheet.of(there.form(), there.cupping().cups(), entry, there.cupper());
         throw new Conflict(
                 there.cupper() + " has a sheet for " + there.sample().code() + " already. Nothing was overwritten.",
                 Map.of("sheetId", there.id(), "version", there.version()));
@@ -152,33 +161,32 @@ public class SheetService {
 
     private void fill(SheetEntity sheet, SheetEntry entry) {
         String cupper = name(entry);
-        SheetContent content = entry.content();
-        SheetReader read = new SheetReader(content);
-        CuppingSheet filled = read.sheet(sheet.form(), sheet.cupping().cups());
-        Checks checks = new Checks();
-        filled.problems().forEach(p -> checks.add(p.field(), p.message()));
-        read.problemsBeside(sheet.form()).forEach(p -> checks.add(p.field(), p.message()));
-        if (cupper.length() > Seats.LONGEST) {
-            checks.add("cupper", Seats.tooLong(cupper));
-        }
-        if (filled.cups().size() != sheet.cupping().cups()) {
-            checks.add(
-                    "cups",
-                    "There are marks of %d cups, and %d cups a sample on this table"
-                            .formatted(filled.cups().size(), sheet.cupping().cups()));
-        }
-        InputProblems.refuseIfAny(checks.problems());
+        refuseAnothers(sheet, cupper);
+        CuppingSheet filled = FilledSheet.of(sheet.form(), sheet.cupping().cups(), entry, cupper);
         Instant now = clock.instant();
         SheetTrail trail = sheet.trail().then(filled, now, ClockService.cupC(sheet.cupping(), sheet.sample(), now));
-        sheet.keep(content, filled, trail, keptName(sheet, cupper), now);
+        sheet.keep(entry.content(), filled, trail, keptName(sheet, cupper), now);
         if (sheet.cupping().told()) {
             changed(sheet.roastId());
         }
     }
 
-    /** On a coded table a sheet stays its cupper's. */
+    /** A sheet is its cupper's for good: what is sent under another name is not taken for it. */
+    private static void refuseAnothers(SheetEntity sheet, String cupper) {
+        String own = sheet.named();
+        if (sheet.seat() == null && !own.isEmpty() && !cupper.isEmpty() && !Names.same(own, cupper)) {
+            throw new Conflict(
+                    "This is the sheet of " + own + ". " + cupper
+                            + " has a sheet of their own: change the person first.",
+                    Map.of("cupper", own));
+        }
+    }
+
     private static String keptName(SheetEntity sheet, String cupper) {
-        return sheet.seat() == null ? cupper : sheet.seat();
+        if (sheet.seat() != null) {
+            return sheet.seat();
+        }
+        return sheet.named().isEmpty() ? cupper : sheet.named();
     }
 
     private void changed(@Nullable Long roastId) {

@@ -89,7 +89,7 @@ class DayTimes {
         double warmUpS = first.warmUpS(preheatS, turnaroundS);
         DayPlan day = DayPlan.of(items(content), new DayPlan.Pace(warmUpS, turnaroundS));
         LocalDateTime lit = date.atTime(content.lit());
-        List<RoastEntity> roasted = content.items().isEmpty() ? List.of() : roastedOn(date);
+        List<RoastEntity> roasted = content.items().isEmpty() ? List.of() : roasts.onDay(date, zone);
         List<SlotView> slots = new ArrayList<>();
         for (DayPlan.Slot s : day.slots()) {
             slots.add(slot(s, first.higherC(slots.size() + 1), lit, content, roasted));
@@ -126,12 +126,6 @@ class DayTimes {
         return content.items().isEmpty()
                 ? null
                 : plans.get(content.items().get(0).planId()).machine();
-    }
-
-    private List<RoastEntity> roastedOn(LocalDate date) {
-        return roasts.between(
-                date.atStartOfDay(zone).toInstant(),
-                date.plusDays(1).atStartOfDay(zone).toInstant());
     }
 
     /** The roast of a plan: the one that followed it, else one of its sample that followed none. */

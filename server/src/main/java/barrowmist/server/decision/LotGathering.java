@@ -87,15 +87,18 @@ class LotGathering {
         List<GreenJudgement> out = new ArrayList<>(contracts.of(sample.lot()).against(sample.inspection()));
         out.addAll(green.judged(sample));
         GreenFacts facts = samples.facts(sample);
-        boolean measured = out.stream().anyMatch(j -> j.field().equals(MOISTURE));
-        if (!measured && facts.moisturePct().isPresent() && (facts.moist() || facts.dry())) {
-            out.add(new GreenJudgement(
-                    MOISTURE,
-                    GreenJudgement.Verdict.OUT,
-                    "%.1f %% by the lot's own entry, outside the lab's limits."
-                            .formatted(facts.moisturePct().getAsDouble())));
+        if (out.stream().noneMatch(j -> j.field().equals(MOISTURE))) {
+            facts.moisturePct().ifPresent(pct -> out.add(ofTheLot(pct, !facts.moist() && !facts.dry())));
         }
         return out;
+    }
+
+    private static GreenJudgement ofTheLot(double moisturePct, boolean within) {
+        return new GreenJudgement(
+                MOISTURE,
+                within ? GreenJudgement.Verdict.GOOD : GreenJudgement.Verdict.OUT,
+                "%.1f %% by the lot's own entry, %s the lab's limits."
+                        .formatted(moisturePct, within ? "within" : "outside"));
     }
 
     /** By the numbers of the roasts, oldest first. */

@@ -186,6 +186,10 @@ final class Desk {
                 markGap(roaster.gapUntil(at, pollS()));
             }
             write(entry);
+            if (link().byHandOnly()) {
+                roaster.readWith(at, nanos.getAsLong(), System.currentTimeMillis())
+                        .ifPresent(this::write);
+            }
         });
     }
 

@@ -12,6 +12,7 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import org.jspecify.annotations.Nullable;
+import org.springframework.beans.factory.ObjectProvider;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -25,12 +26,19 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/instruments")
 class InstrumentController {
 
-    private final InstrumentPort port;
-    private final SimulatedInstruments simulated;
+    private final ObjectProvider<SimulatedInstruments> simulated;
 
-    InstrumentController(InstrumentPort port, SimulatedInstruments simulated) {
-        this.port = port;
+    InstrumentController(ObjectProvider<SimulatedInstruments> simulated) {
         this.simulated = simulated;
+    }
+
+    /** @throws NotFound in a lab without meters */
+    private SimulatedInstruments meters(String kind) {
+        SimulatedInstruments meters = simulated.getIfAvailable();
+        if (meters == null) {
+            throw new NotFound("meter that is set up, such as", kind);
+        }
+        return meters;
     }
 
     /** A simulated instrument as it is set. */
@@ -57,9 +65,12 @@ class InstrumentController {
      */
     record ReadingView(boolean stable, @Nullable Double value, String unit, String text) {}
 
+    /** Those that can be read; none in a lab without meters. */
     @GetMapping
     List<InstrumentView> instruments() {
-        return Arrays.stream(Instrument.values()).map(this::view).toList();
+        return simulated.stream()
+                .flatMap(s -> Arrays.stream(Instrument.values()).map(i -> view(s, i)))
+                .toList();
     }
 
     @PutMapping("/{kind}")
@@ -80,15 +91,16 @@ class InstrumentController {
                 .orElseThrow(() -> new InputProblems(
                         "behaviour",
                         "behaviour is \"" + setting.behaviour() + "\", expected steady, restless or silent"));
-        simulated.set(instrument, new State(setting.value(), behaviour));
-        return view(instrument);
+        SimulatedInstruments meters = meters(kind);
+        meters.set(instrument, new State(setting.value(), behaviour));
+        return view(meters, instrument);
     }
 
     @PostMapping("/{kind}/reading")
     ReadingView read(@PathVariable String kind) {
         Instrument instrument = instrument(kind);
         try {
-            StableReading reading = StableReading.of(port.readings(instrument), instrument.tolerance());
+            StableReading reading = StableReading.of(meters(kind).readings(instrument), instrument.tolerance());
             if (reading instanceof StableReading.Stable stable) {
                 return new ReadingView(true, rounded(stable.value()), instrument.unit(), "");
             }
@@ -111,8 +123,8 @@ class InstrumentController {
         return Math.round(value * 10) / 10.0;
     }
 
-    private InstrumentView view(Instrument i) {
-        State state = simulated.state(i);
+    private static InstrumentView view(SimulatedInstruments meters, Instrument i) {
+        State state = meters.state(i);
         return new InstrumentView(
                 i.code(),
                 i.label(),

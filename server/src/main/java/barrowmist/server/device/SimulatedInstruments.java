@@ -4,10 +4,12 @@ import java.util.EnumMap;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Random;
+import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
 import org.springframework.stereotype.Component;
 
-/** Instruments that are not there: each shows what was set on its page, restless or silent on demand. */
+/** Instruments of the demo, in no other lab: each shows what was set on its page, restless or silent on demand. */
 @Component
+@ConditionalOnProperty(name = "barrowmist.instruments", havingValue = "true")
 class SimulatedInstruments implements InstrumentPort {
 
     private static final int READINGS = 5;

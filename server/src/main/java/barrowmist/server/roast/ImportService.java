@@ -10,10 +10,12 @@ import barrowmist.server.green.LotService;
 import barrowmist.server.machine.MachineEntity;
 import barrowmist.server.machine.MachineService;
 import barrowmist.server.web.Conflict;
+import barrowmist.server.web.InputProblems;
 import barrowmist.server.web.KeptInTurn;
 import java.security.MessageDigest;
 import java.security.NoSuchAlgorithmException;
 import java.time.Clock;
+import java.time.Duration;
 import java.time.Instant;
 import java.util.HexFormat;
 import java.util.Map;
@@ -127,15 +129,22 @@ public class ImportService {
         });
     }
 
+    /** @throws InputProblems if it lies in the future: a log is of a roast that was */
     private Instant roastedAt(ReadResult.Accepted log, ImportRequest request) {
-        if (request.roastedAt() != null) {
-            return request.roastedAt();
-        }
-        return new LogNotes(log.notes())
-                .roastedAt(clock.getZone())
+        Instant at = Optional.ofNullable(request.roastedAt())
+                .or(() -> new LogNotes(log.notes()).roastedAt(clock.getZone()))
                 .or(() -> Optional.ofNullable(request.fileAt()))
                 .orElseGet(clock::instant);
+        if (at.isAfter(clock.instant().plus(A_DAY))) {
+            throw new InputProblems(
+                    "roasted_at",
+                    "The roast is dated " + at.atZone(clock.getZone()).toLocalDate() + ", in the future");
+        }
+        return at;
     }
+
+    /** Two computers' clocks and time zones lie no farther apart. */
+    private static final Duration A_DAY = Duration.ofDays(1);
 
     private static String hash(byte[] file) {
         try {

@@ -1,6 +1,8 @@
 package barrowmist.server.roast;
 
 import barrowmist.core.check.Days;
+import barrowmist.core.check.Shown;
+import barrowmist.server.web.InputProblems;
 import java.time.DateTimeException;
 import java.time.Instant;
 import java.time.LocalDateTime;
@@ -16,11 +18,21 @@ import java.util.Optional;
  */
 record LogNotes(Map<String, String> notes) {
 
-    /** When it was roasted, {@code roasted_at}; empty where it is not said or cannot be read. */
+    /**
+     * When it was roasted, {@code roasted_at}; empty where it is not said.
+     *
+     * @throws InputProblems if it is said and cannot be read, or cannot be meant
+     */
     Optional<Instant> roastedAt(ZoneId zone) {
-        return text("roasted_at")
-                .map(t -> t.replace(' ', 'T'))
-                .flatMap(t -> local(t, zone).or(() -> instant(t)));
+        return text("roasted_at").map(t -> {
+            String text = t.replace(' ', 'T');
+            return local(text, zone)
+                    .or(() -> instant(text))
+                    .orElseThrow(() -> new InputProblems(
+                            "roasted_at",
+                            "The note roasted_at is \"" + Shown.of(t) + "\", expected such as 2026-03-02T09:10, "
+                                    + Days.allowed()));
+        });
     }
 
     /** A note that is there and not blank. */

@@ -194,7 +194,6 @@ public class RoastEntity extends RoastRecord {
         return roastedAt.plusMillis(Math.round(1000 * figures().totalS().orElse(0)));
     }
 
-    /** How many marks and figures are missing, such as first crack. */
     public int missingMarks() {
         return missingMarks;
     }

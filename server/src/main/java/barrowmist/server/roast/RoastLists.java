@@ -8,6 +8,8 @@ import barrowmist.server.machine.MachineService;
 import barrowmist.server.web.Json;
 import java.time.Clock;
 import java.time.Instant;
+import java.time.LocalDate;
+import java.time.ZoneId;
 import java.util.Collection;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
@@ -134,6 +136,13 @@ public class RoastLists {
             double totalS = stored == null ? 0 : stored.figures().totalS().orElse(0);
             return roastedAt.plusMillis(Math.round(1000 * totalS));
         }
+    }
+
+    /** What was roasted on a day. */
+    public List<RoastEntity> onDay(LocalDate day, ZoneId zone) {
+        return between(
+                day.atStartOfDay(zone).toInstant(),
+                day.plusDays(1).atStartOfDay(zone).toInstant());
     }
 
     /** The cupped roasts of these ids. */

@@ -5,7 +5,6 @@ import barrowmist.core.green.GreenFacts;
 import barrowmist.core.rest.Rest;
 import barrowmist.core.roast.Band;
 import barrowmist.core.roast.EventKind;
-import barrowmist.core.roast.RoastEvents;
 import barrowmist.core.trace.Cause;
 import barrowmist.core.trace.CupFacts;
 import barrowmist.core.trace.TraceEngine;
@@ -189,14 +188,6 @@ public class TraceService {
                 Band.learn(history.weighedG(roast.machine().id()), LEAST_SPREAD_G),
                 LocalDate.ofInstant(roast.roastedAt(), clock.getZone()),
                 roast.madeFor(),
-                secondCrackS(roast.events()));
-    }
-
-    private static OptionalDouble secondCrackS(RoastEvents events) {
-        OptionalDouble charge = events.timeS(EventKind.CHARGE);
-        OptionalDouble second = events.timeS(EventKind.SECOND_CRACK);
-        return charge.isPresent() && second.isPresent()
-                ? OptionalDouble.of(second.getAsDouble() - charge.getAsDouble())
-                : OptionalDouble.empty();
+                roast.events().sinceCharge(EventKind.SECOND_CRACK));
     }
 }

@@ -93,12 +93,18 @@ class DecisionTest {
     }
 
     @Test
-    void aCleanCupIsToBeBoughtAndAMoistOneClaimed() {
+    void aCleanCupIsToBeBoughtAndAMoistOneHeldWhereNothingWasAgreed() {
         long clean = lot("Clean Hill", 11, "2026-02-20");
         cup(clean, false, 7.75, "{\"word\":\"citrus\",\"cups\":5}");
         proposes(clean, "buy");
         long moist = lot("Moist Hill", 12.8, "2026-02-20");
         cup(moist, false, 7.75, "{\"word\":\"citrus\",\"cups\":5}");
+        proposes(moist, "hold");
+        lab.put("/api/lots/" + moist + "/contract", "{\"mostMoisturePct\":11.5}");
+        proposes(moist, "hold");
+        long arrival = lab.post("/api/lots/" + moist + "/samples", "{\"stage\":\"arrival\"}")
+                .id();
+        lab.put("/api/green-samples/" + arrival + "/inspection", "{\"content\":{\"moisturePct\":12.8}}");
         proposes(moist, "claim");
     }
 

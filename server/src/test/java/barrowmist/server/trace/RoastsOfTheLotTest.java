@@ -22,12 +22,12 @@ class RoastsOfTheLotTest extends CuppedLab {
         long roast = roast("2026-03-02T09:10");
         String flat = "{\"word\":\"flat\",\"cups\":5}";
         long far = roast("2025-01-08T09:10");
-        sheet(table("2026-04-01T09:00:00Z", far), far, flat);
+        sheet(table("2025-01-10T09:00:00Z", far), far, flat);
         for (int i = 0; i < TableFacts.MOST_OF_LOT; i++) {
             long near = roast("2026-03-%02dT%02d:10".formatted(3 + i / 10, 8 + i % 10));
-            sheet(table("2026-04-01T09:00:00Z", near), near, flat.replace("flat", "sweet"));
+            sheet(table("2026-03-10T09:00:00Z", near), near, flat.replace("flat", "sweet"));
         }
-        sheet(table("2026-04-01T09:00:00Z", roast), roast, flat);
+        sheet(table("2026-03-10T09:00:00Z", roast), roast, flat);
         assertThat(trace(roast).toString()).contains("0 of 30 other roasts of the lot share it");
     }
 }

@@ -4,7 +4,6 @@ import java.util.Arrays;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import org.hipparchus.distribution.continuous.FDistribution;
-import org.hipparchus.distribution.continuous.TDistribution;
 
 /**
  * How far cuppers agree on scores: the two-way analysis of variance of a table in which everybody scored every sample, and
@@ -101,16 +100,34 @@ public record Agreement(int samples, int cuppers, double betweenSamples, double 
                 iccMean));
     }
 
+    private static final double ALPHA = 0.05;
+
+    /** Standard normal quantile of a power of 80 %. */
+    private static final double POWER = 0.8416;
+
     /**
-     * The smallest difference between two samples' means that this table could show: Fisher's least significant difference
-     * at 5 %, points. Empty when nothing is left to judge it by.
+     * The smallest difference between two samples' means that this table tells apart, whichever two are looked at: Tukey and
+     * Kramer's at 5 % for all pairs together, points. Empty when nothing is left to judge it by.
      */
     public OptionalDouble smallestDifference() {
-        if (rest == 0) {
-            return OptionalDouble.empty();
-        }
-        double freedom = (samples - 1.0) * (cuppers - 1);
-        return OptionalDouble.of(
-                new TDistribution(freedom).inverseCumulativeProbability(1 - TAIL) * Math.sqrt(2 * rest / cuppers));
+        return rest == 0
+                ? OptionalDouble.empty()
+                : OptionalDouble.of(StudentizedRange.quantile(ALPHA, samples, freedom()) * Math.sqrt(rest / cuppers));
+    }
+
+    /** The difference that such a table would tell apart in 4 of 5, points; empty as before. */
+    public OptionalDouble foundInFourOfFive() {
+        return smallestDifference().isEmpty()
+                ? OptionalDouble.empty()
+                : OptionalDouble.of(smallestDifference().getAsDouble() + POWER * Math.sqrt(2 * rest / cuppers));
+    }
+
+    private double freedom() {
+        return (samples - 1.0) * (cuppers - 1);
+    }
+
+    /** Whether the scores leave something to judge chance by: two by two do not. */
+    boolean judges() {
+        return freedom() > 1;
     }
 }

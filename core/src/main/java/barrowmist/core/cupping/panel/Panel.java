@@ -162,10 +162,14 @@ public record Panel(
         if (agreement.isEmpty()) {
             return "Too many scores are missing to say how far the cuppers agree.";
         }
-        return ordered(agreement.get().smallestDifference());
+        if (!agreement.get().judges()) {
+            return "Two cuppers and two samples leave nothing to judge chance by: do not rank them.";
+        }
+        return ordered(agreement.get());
     }
 
-    private String ordered(OptionalDouble least) {
+    private String ordered(Agreement told) {
+        OptionalDouble least = told.smallestDifference();
         List<Sample> best = samples.stream()
                 .sorted(Comparator.comparingDouble(Sample::mean).reversed())
                 .toList();
@@ -177,15 +181,19 @@ public record Panel(
         long level = best.stream()
                 .filter(s -> best.get(0).mean() - s.mean() < least.getAsDouble())
                 .count();
-        String smallest = String.format(Locale.ROOT, "%.2f", least.getAsDouble());
+        String smallest = points(least);
         if (level == best.size()) {
-            return "This table could not tell its samples apart: do not rank them. It would have shown differences of %s or more."
-                    .formatted(smallest);
+            return "This table could not tell its samples apart: do not rank them. In 8 of 10 such tables a difference of %s or more would be found."
+                    .formatted(points(told.foundInFourOfFive()));
         }
         return level == 1
-                ? "%s stands apart from the others; differences under %s are chance."
+                ? "%s stands apart from the others; differences under %s are not told apart here."
                         .formatted(best.get(0).code(), smallest)
-                : "This table could not tell the first %d apart: do not rank them. Differences under %s are chance."
+                : "This table could not tell the first %d apart: do not rank them. Differences under %s are not told apart here."
                         .formatted(level, smallest);
+    }
+
+    private static String points(OptionalDouble value) {
+        return String.format(Locale.ROOT, "%.2f", value.orElseThrow());
     }
 }
