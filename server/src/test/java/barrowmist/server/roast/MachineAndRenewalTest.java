@@ -77,7 +77,7 @@ class MachineAndRenewalTest {
                         .asString())
                 .isEqualTo("2026-01-02T03:04:05Z");
         String nonsense = "# roasted_at: yesterday\n" + KnownLog.csv(false);
-        assertThat(lab.csv("/api/lots/" + lot + "/roasts", nonsense).status()).isEqualTo(201);
+        assertThat(lab.csv("/api/lots/" + lot + "/roasts", nonsense).status()).isEqualTo(422);
     }
 
     @Test

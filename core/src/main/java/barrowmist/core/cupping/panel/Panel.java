@@ -162,7 +162,7 @@ public record Panel(
         if (agreement.isEmpty()) {
             return "Too many scores are missing to say how far the cuppers agree.";
         }
-        if (!agreement.get().judges()) {
+        if (!agreement.get().judges() && agreement.get().betweenSamples() > 0) {
             return "Two cuppers and two samples leave nothing to judge chance by: do not rank them.";
         }
         return ordered(agreement.get());

@@ -26,13 +26,13 @@ class AgreementTest {
     }
 
     @Test
-    void theSmallestDifferenceIsFishersWithTheTabledT() {
-        // t(0.975, 15) = 2.131 (any table of Student's t)
+    void theSmallestDifferenceIsTukeysWithTheTabledRange() {
+        // q(0.05; 6, 15) = 4.595 (table of the studentised range, value from memory)
         assertThat(Agreement.of(SHROUT_FLEISS)
                         .orElseThrow()
                         .smallestDifference()
                         .orElseThrow())
-                .isCloseTo(2.131 * Math.sqrt(2 * 1.0194 / 4), within(0.002));
+                .isCloseTo(4.595 * Math.sqrt(1.0194 / 4), within(0.002));
     }
 
     @Test

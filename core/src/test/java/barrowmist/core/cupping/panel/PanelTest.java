@@ -64,6 +64,8 @@ class PanelTest {
         assertThat(panel(new double[][] {{80, Double.NaN}, {Double.NaN, 84}}).text())
                 .startsWith("Too many");
         assertThat(panel(new double[][] {{84, 84}, {84, 84}}).text()).startsWith("All scores are alike");
+        assertThat(panel(new double[][] {{84, 85}, {82, 83}}).text())
+                .isEqualTo("Two cuppers and two samples leave nothing to judge chance by: do not rank them.");
         assertThat(Panel.of(List.of()).samples()).isEmpty();
     }
 
