@@ -14,6 +14,8 @@ export default defineConfig({
     // one window for all files: setting up one for each took four of five minutes
     isolate: false,
     pool: 'threads',
+    // a busy machine of two cores
+    testTimeout: 20_000,
     include: ['src/**/*.test.ts'],
     setupFiles: ['src/shared/testSetup.ts'],
     server: { deps: { inline: ['vuetify'] } },

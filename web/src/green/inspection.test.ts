@@ -20,9 +20,6 @@ const kind = (code: string, label: string, category = 2, fullDefects = 0) => ({
   fullDefects,
 })
 
-/** A lab with a scale, and with nothing else to read. */
-vi.mock('@/device/useMeters', () => ({ useMeters: () => ({ has: (kind: string) => kind === 'scale' }) }))
-
 describe('content', () => {
   it('counts one bean more, and never below none', () => {
     expect(counted({ defects: { broken: 2 } }, 'broken', 1)).toEqual({ broken: 3 })

@@ -1,4 +1,4 @@
-import { afterEach, beforeEach } from 'vitest'
+import { afterEach, beforeEach, vi } from 'vitest'
 import { disableAutoUnmount, enableAutoUnmount } from '@vue/test-utils'
 
 class ResizeObserverStub {
@@ -9,7 +9,13 @@ class ResizeObserverStub {
 
 globalThis.ResizeObserver ??= ResizeObserverStub as unknown as typeof ResizeObserver
 
-beforeEach(() => localStorage.clear())
+beforeEach(() => {
+  localStorage.clear()
+  sessionStorage.clear()
+})
+
+/** A lab with a scale, and with nothing else to read: the files share the one answer. */
+vi.mock('@/device/useMeters', () => ({ useMeters: () => ({ has: (kind: string) => kind === 'scale' }) }))
 
 // the files share one window: what one test mounted hears no key of the next
 disableAutoUnmount()

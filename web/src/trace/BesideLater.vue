@@ -3,7 +3,6 @@ import { computed, ref } from 'vue'
 import { answer, api, type Failure, type Schemas } from '@/shared/api/client'
 import { useLoad } from '@/shared/api/useLoad'
 import { useGoOn } from '@/shared/useGoOn'
-import { likelyFirst } from './odds'
 import { scoreChange } from './proofs'
 import ProvenLine from './ProvenLine.vue'
 
@@ -69,7 +68,7 @@ function came(roastId: number): string {
     trace.finalScore === undefined || props.score === undefined
       ? ''
       : `, ${trace.finalScore.toFixed(2)} (${scoreChange(trace.finalScore - props.score)})`
-  return `${likelyFirst(again?.atWork ?? 0)} ${props.finding.label}${score}`
+  return `${props.finding.label}: ${again?.chance ?? 'unlikely'}${score}`
 }
 </script>
 

@@ -5,7 +5,6 @@ import { answer, api, type Schemas } from '@/shared/api/client'
 import { useLoad } from '@/shared/api/useLoad'
 import PageState from '@/shared/components/PageState.vue'
 import { day, roastName } from '@/shared/format/text'
-import { likely } from './odds'
 
 /** Up to four traces side by side: what each cup says, what it may come from, and what speaks for it. */
 const MOST = 4
@@ -81,7 +80,7 @@ const strongest = (f: Schemas['FindingView']) =>
         <p>{{ trace.words.map((w) => w.word).join(', ') || 'nothing' }}</p>
         <template v-for="f in named(trace)" :key="f.cause">
           <h3>{{ f.label }}</h3>
-          <p>{{ likely(f.probability) }}</p>
+          <p>{{ f.chance }}</p>
           <ul>
             <li v-for="text in strongest(f)" :key="text">{{ text }}</li>
           </ul>

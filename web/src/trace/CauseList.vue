@@ -1,7 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Schemas } from '@/shared/api/client'
-import { likely, likelyFirst } from './odds'
 import { STANDING_SENTENCES, STANDINGS } from './standings'
 
 /** The causes: the likely ones open, the rest folded in one line; each can be asked why, or why not. */
@@ -18,7 +17,7 @@ const nothing = computed(() => {
   if (props.trace.cups === 0) {
     return open.value.length ? '' : 'Nothing in the log, the bench or the green asks for a look.'
   }
-  return props.trace.sound >= 0.25 ? `${likelyFirst(props.trace.sound)} nothing is wrong with it.` : ''
+  return props.trace.sound >= 0.25 ? `Nothing is wrong with it: ${props.trace.soundChance}.` : ''
 })
 </script>
 
@@ -38,13 +37,13 @@ const nothing = computed(() => {
       <span class="name">{{ f.label }}</span>
       <span class="standing">{{ STANDINGS[f.standing] }}</span>
       <span class="why quiet"
-        ><b v-if="trace.cups">{{ likely(f.probability) }}</b
+        ><b v-if="trace.cups">{{ f.chance }}</b
         ><template v-if="trace.cups"> · </template>{{ STANDING_SENTENCES[f.standing] }}</span
       >
     </button>
     <p v-if="nothing" class="card quiet said">{{ nothing }}</p>
     <p v-if="trace.none >= 0.25" class="card quiet said">
-      {{ likelyFirst(trace.none) }} something that none of these explains.
+      Something that none of these explains: {{ trace.noneChance }}.
     </p>
     <details class="folded" :open="unfolded">
       <summary>{{ folded.length }} {{ open.length ? 'others' : 'causes' }}, and why not</summary>

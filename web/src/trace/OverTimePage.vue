@@ -4,7 +4,7 @@ import { answer, api, type Schemas } from '@/shared/api/client'
 import { useLoad } from '@/shared/api/useLoad'
 import PageState from '@/shared/components/PageState.vue'
 import { plural } from '@/shared/format/text'
-import { likely, percent } from './odds'
+import { percent } from './odds'
 import RenewalNote from './RenewalNote.vue'
 
 /** How often each cause was found, by whatever is asked, and whether it got rarer. */
@@ -34,9 +34,9 @@ const told = computed(() =>
     ...t,
     says:
       t.rarer >= SURE
-        ? `rarer: ${likely(t.rarer)} (${percent(t.rarer)})`
+        ? `rarer: ${percent(t.rarer)} sure`
         : t.rarer <= 1 - SURE
-          ? `more frequent: ${likely(1 - t.rarer)} (${percent(1 - t.rarer)})`
+          ? `more frequent: ${percent(1 - t.rarer)} sure`
           : 'no change that can be told from chance',
   })),
 )

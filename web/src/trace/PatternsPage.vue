@@ -81,8 +81,7 @@ const most = computed(() =>
           <b>{{ patternSentence(p) }}</b>
           <span class="quiet">
             told apart in {{ Math.round(100 * p.auc) }} % of pairs ·
-            {{ p.p < 0.001 ? 'p < 0.001' : `p ${p.p.toFixed(3)}` }} ·
-            {{ plural(p.n, 'roast') }}</span
+            {{ p.p < 0.001 ? 'p < 0.001' : `p ${p.p.toFixed(3)}` }} · {{ plural(p.n, 'roast') }}</span
           >
           <PatternDots
             v-if="machineId !== undefined"

@@ -144,7 +144,7 @@ watch(cause, () => (pointed.value = undefined))
               {{ chosen.standing === 'unlikely' ? 'Why not' : 'Why' }} {{ chosen.label }}: the sum
             </h2>
             <p v-if="trace.data.value.cups" class="quiet mb-2">
-              {{ percent(chosen.probability) }} that it is the main cause<template
+              By these weights {{ percent(chosen.probability) }} that it is the main cause<template
                 v-if="chosen.atWork - chosen.probability > 0.02"
                 >, {{ percent(chosen.atWork) }} that it is at work</template
               >; {{ percent(trace.data.value.sound) }} that nothing is wrong.

@@ -18,7 +18,7 @@ const row = (roastId: number, more: object = {}) => ({
   cause: 'baked',
   label: 'baked',
   standing: 'supported',
-  probability: 0.97,
+  chance: 'very likely',
   ...more,
 })
 
@@ -28,7 +28,7 @@ afterEach(() => {
 })
 
 it('says what was found as surely as it is', () => {
-  expect(found(row(1))).toBe('almost certainly baked')
+  expect(found(row(1))).toBe('baked: very likely')
   expect(found(row(1, { standing: 'to-watch' }))).toBe('baked')
   expect(found(row(1, { standing: 'unlikely' }))).toBe('nothing found')
   expect(found(row(1, { label: undefined }))).toBe('nothing found')
@@ -39,7 +39,7 @@ it('finds by taste, and says so when no cup was so', async () => {
   const sent = stubServer((_, path) => ({ body: path.includes('word') ? [] : [row(1)] }))
   const page = mountApp(TracesPage)
   await flushPromises()
-  expect(page.text()).toContain('almost certainly baked')
+  expect(page.text()).toContain('baked: very likely')
   await page.find('input').setValue(' ashy ')
   await flushPromises()
   expect(sent.at(-1)!.path).toBe('/api/traces?word=ashy')
@@ -80,9 +80,9 @@ it('says of each cause whether it got rarer, and only where that can be told', a
   await flushPromises()
   const lines = page.findAll('li').map((l) => l.text())
   expect(lines[0]).toContain('8 of 30, then 1 of 30 roasts')
-  expect(lines[0]).toContain('rarer: almost certainly (98 %)')
+  expect(lines[0]).toContain('rarer: 98 % sure')
   expect(lines[1]).toContain('no change that can be told from chance')
-  expect(lines[2]).toContain('more frequent: almost certainly')
+  expect(lines[2]).toContain('more frequent: over 99 % sure')
   expect(page.findAll('tbody td').map((c) => c.text())).toEqual(['2026-03', '60', '9', '·', '·'])
 })
 

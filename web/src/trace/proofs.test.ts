@@ -85,10 +85,10 @@ describe('BesideLater', () => {
   })
 
   it('says what came of it, and what the blind table showed', async () => {
-    const gone = { ...trace, cups: 5, finalScore: 84.5, folded: [{ ...finding, atWork: 0.004 }] }
+    const gone = { ...trace, cups: 5, finalScore: 84.5, folded: [{ ...finding, chance: 'unlikely' }] }
     const { card } = beside({ plans: [], later: [{ ...later, warnings: [] }], proofs: [held] }, gone, 75.5)
     await flushPromises()
-    expect(card.text()).toContain('Hardly baked, 84.50 (+9.00)')
+    expect(card.text()).toContain('baked: unlikely, 84.50 (+9.00)')
     expect(card.text()).toContain('in 0 of 5 after; 97 % that it helped; score −0.50')
   })
 })

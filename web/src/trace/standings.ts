@@ -1,5 +1,4 @@
 import type { Schemas } from '@/shared/api/client'
-import { likely } from './odds'
 
 /** Whether the cup says what is found. */
 export const said = (standing?: string) => standing === 'supported' || standing === 'unexplained'
@@ -9,7 +8,7 @@ export function found(t: Schemas['TraceRow']): string {
   if (!t.label || t.standing === 'unlikely') {
     return (t.sound ?? 1) < 0.5 ? 'off, and nothing known explains it' : 'nothing found'
   }
-  return said(t.standing) ? `${likely(t.probability ?? 0)} ${t.label}` : t.label
+  return said(t.standing) && t.chance ? `${t.label}: ${t.chance}` : t.label
 }
 
 /** How far a finding is borne out, in words for a person. */

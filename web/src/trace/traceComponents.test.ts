@@ -9,7 +9,7 @@ import ForetoldList from './ForetoldList.vue'
 import NextLook from './NextLook.vue'
 import VerdictCard from './VerdictCard.vue'
 import { elsewhere, wayTo } from './next'
-import { likely, percent } from './odds'
+import { percent } from './odds'
 import TraceBoard from './TraceBoard.vue'
 
 const finding = {
@@ -17,6 +17,7 @@ const finding = {
   label: 'baked',
   standing: 'supported',
   probability: 0.97,
+  chance: 'very likely',
   atWork: 0.98,
   weight: 1.9,
   evidence: [
@@ -66,7 +67,7 @@ it('lights the window of the evidence that is pointed at', async () => {
 it('says how many cups hold a word, how likely a cause is, and folds the rest', async () => {
   const board = mountApp(TraceBoard, { trace, chosen: finding })
   expect(board.find('[aria-label="in 4 of 5 cups"]').findAll('.full')).toHaveLength(4)
-  expect(board.text()).toContain('almost certainly')
+  expect(board.text()).toContain('very likely')
   expect(board.text()).toContain('something else bears it out')
   expect(board.find('details').text()).toContain('1 others, and why not')
   await board.find('[data-cause=green-mould]').trigger('click')
@@ -74,10 +75,16 @@ it('says how many cups hold a word, how likely a cause is, and folds the rest', 
 })
 
 it('says of a sound cup that nothing is wrong, and of an unknown fault that none explains it', () => {
-  const sound = mountApp(TraceBoard, { trace: { ...trace, findings: [], sound: 0.97 }, chosen: undefined })
-  expect(sound.text()).toContain('Almost certainly nothing is wrong with it.')
-  const strange = mountApp(TraceBoard, { trace: { ...trace, findings: [], none: 0.6 }, chosen: undefined })
-  expect(strange.text()).toContain('Probably something that none of these explains.')
+  const sound = mountApp(TraceBoard, {
+    trace: { ...trace, findings: [], sound: 0.97, soundChance: 'likely' },
+    chosen: undefined,
+  })
+  expect(sound.text()).toContain('Nothing is wrong with it: likely.')
+  const strange = mountApp(TraceBoard, {
+    trace: { ...trace, findings: [], none: 0.6, noneChance: 'possible' },
+    chosen: undefined,
+  })
+  expect(strange.text()).toContain('Something that none of these explains: possible.')
 })
 
 it('shows what speaks outside the log, not what hardly does', () => {
@@ -111,15 +118,11 @@ it('leads straight to where a missing measurement is entered', () => {
 })
 
 it.each([
-  [0.99, 'almost certainly', '99 %'],
-  [0.85, 'very likely', '85 %'],
-  [0.6, 'probably', '60 %'],
-  [0.3, 'maybe', '30 %'],
-  [0.1, 'perhaps', '10 %'],
-  [0.001, 'hardly', 'under 1 %'],
-  [0.9999, 'almost certainly', 'over 99 %'],
-])('says %d as %s', (p, words, figure) => {
-  expect(likely(p)).toBe(words)
+  [0.99, '99 %'],
+  [0.85, '85 %'],
+  [0.001, 'under 1 %'],
+  [0.9999, 'over 99 %'],
+])('says %d as %s', (p, figure) => {
   expect(percent(p)).toBe(figure)
 })
 

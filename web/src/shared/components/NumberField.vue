@@ -1,8 +1,12 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
+import { useSlip } from '@/shared/kept/slips'
 import { parseDecimal } from '@/shared/format/text'
 
-/** A number with its unit. A decimal comma is as good as a point; what is no number is said at once. */
+/**
+ * A number with its unit. A decimal comma is as good as a point; what is no number is said at once and never sent. Where the
+ * page is kept as it is typed, the value then stays what it was, and the text is still there on return.
+ */
 const props = defineProps<{
   label: string
   unit?: string
@@ -15,7 +19,10 @@ const props = defineProps<{
 const value = defineModel<number | undefined>()
 const emit = defineEmits<{ valid: [boolean] }>()
 
-const text = ref(value.value === undefined ? '' : String(value.value))
+const slip = useSlip(props.label)
+const text = ref(slip.read() ?? (value.value === undefined ? '' : String(value.value)))
+/** What it was when the field was entered. */
+let before = value.value
 
 function read(raw: string): number | undefined {
   const n = parseDecimal(raw)
@@ -30,11 +37,15 @@ const wrong = computed(() => {
 })
 
 watch(text, (raw) => {
-  value.value = raw.trim() === '' ? undefined : read(raw)
+  value.value = wrong.value && slip.kept ? before : read(raw)
+  slip.keep(wrong.value && raw)
   emit('valid', wrong.value === undefined)
 })
+if (wrong.value) {
+  emit('valid', false)
+}
 watch(value, (n) => {
-  if (n !== read(text.value) && !(n === undefined && wrong.value)) {
+  if (n !== read(text.value) && !(wrong.value && n === (slip.kept ? before : undefined))) {
     text.value = n === undefined ? '' : String(n)
   }
 })
@@ -51,5 +62,6 @@ watch(value, (n) => {
     :error-messages="wrong ?? problem ?? []"
     inputmode="decimal"
     autocomplete="off"
+    @focus="wrong || (before = value)"
   />
 </template>

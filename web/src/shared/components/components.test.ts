@@ -2,6 +2,8 @@ import { afterEach, describe, expect, it, vi } from 'vitest'
 import { nextTick } from 'vue'
 import { mountApp } from '@/shared/testMount'
 import { failureOf } from '@/shared/api/client'
+import { ref } from 'vue'
+import { provideSlips } from '@/shared/kept/slips'
 import NumberField from './NumberField.vue'
 import PageState from './PageState.vue'
 import SourceShape from './SourceShape.vue'
@@ -27,6 +29,33 @@ describe('NumberField', () => {
     expect(field.emitted('valid')?.at(-1)).toEqual([false])
     expect(field.text()).toContain('“wet” is not a number')
     expect(field.find('input').element.value).toBe('wet')
+  })
+
+  it('keeps the value of before the slip, and shows the slip again on return', async () => {
+    const page = () =>
+      mountApp({
+        components: { NumberField },
+        setup() {
+          provideSlips('bench.7')
+          return { n: ref(11.8) }
+        },
+        template: '<NumberField v-model="n" label="Moisture" /><output>{{ n }}</output>',
+      })
+    const first = page()
+    const input = first.find('input')
+    await input.trigger('focus')
+    for (const typed of ['1', '11', '11..', '11..8']) {
+      await input.setValue(typed)
+    }
+    expect(first.find('output').text()).toBe('11.8')
+    first.unmount()
+    const back = page()
+    expect(back.find('input').element.value).toBe('11..8')
+    expect(back.text()).toContain('“11..8” is not a number')
+    await back.find('input').setValue('11.6')
+    expect(back.find('output').text()).toBe('11.6')
+    back.unmount()
+    expect(page().find('input').element.value).toBe('11.8')
   })
 
   it('wants a whole number where beans are counted', async () => {

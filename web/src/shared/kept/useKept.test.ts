@@ -44,6 +44,20 @@ describe('useKept', () => {
     expect(it.state.value).toBe('kept')
   })
 
+  it('waits for a pause while a field is typed in, or for the field to be left', async () => {
+    const save = vi.fn(async (_c: string, v?: number) => ({ data: { version: v! + 1 } }))
+    const { it } = setUp(save)
+    const field = document.body.appendChild(document.createElement('input'))
+    field.focus()
+    it.changed()
+    await vi.advanceTimersByTimeAsync(1000)
+    expect(save).not.toHaveBeenCalled()
+    field.blur()
+    await vi.advanceTimersByTimeAsync(100)
+    expect(save).toHaveBeenCalledOnce()
+    field.remove()
+  })
+
   it('sends again what changed while it was sending, from the new version', async () => {
     let finish: (a: Answer<View>) => void = () => {}
     const save = vi

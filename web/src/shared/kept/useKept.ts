@@ -1,6 +1,7 @@
 import { computed, onScopeDispose, ref, shallowRef, toValue, type MaybeRefOrGetter } from 'vue'
 import { useEventListener, useIntervalFn } from '@vueuse/core'
 import type { Answer, Failure } from '@/shared/api/client'
+import { provideSlips } from './slips'
 import { dropDraft, readDraft, same, writeDraft } from './draft'
 
 /**
@@ -24,6 +25,9 @@ export interface Keeping<C, V extends { version: number }> {
 }
 
 const RETRY_MS = 3000
+/** Nobody types this slowly within a number. */
+const PAUSE_MS = 1500
+const TYPED = 'input:not([type=checkbox]):not([type=radio]):not([type=range]), textarea'
 const TEXTS: Record<KeptState, string> = {
   kept: 'Kept',
   changed: 'Keeping…',
@@ -34,7 +38,8 @@ const TEXTS: Record<KeptState, string> = {
 }
 
 /**
- * Keeps what is typed without being asked. Every change goes to this browser at once and to the server a moment later,
+ * Keeps what is typed without being asked. Every change goes to this browser at once and to the server a moment later, or
+ * when the field that is typed in is left, so that no half of a number is sent;
  * one save at a time, each from the version that the last one gave; while the server does not take it, it is tried
  * again. What somebody else changed is never overwritten unasked.
  */
@@ -43,6 +48,7 @@ export function useKept<C, V extends { version: number }>(keeping: Keeping<C, V>
   const failure = shallowRef<Failure>()
   const { delayMs = 350, readable = () => true } = keeping
   const key = () => toValue(keeping.key)
+  provideSlips(keeping.key)
   let version: number | undefined
   let timer: ReturnType<typeof setTimeout> | undefined
   let changes = 0
@@ -85,7 +91,7 @@ export function useKept<C, V extends { version: number }>(keeping: Keeping<C, V>
     }
     state.value = 'changed'
     if (readable()) {
-      timer = setTimeout(flush, delayMs)
+      timer = setTimeout(flush, document.activeElement?.matches(TYPED) ? PAUSE_MS : delayMs)
     }
   }
 
@@ -135,6 +141,12 @@ export function useKept<C, V extends { version: number }>(keeping: Keeping<C, V>
   }
 
   const retry = useIntervalFn(() => state.value === 'here' && void flush(), RETRY_MS)
+  useEventListener(window, 'focusout', () => {
+    if (state.value === 'changed' && readable()) {
+      clearTimeout(timer)
+      timer = setTimeout(flush, delayMs)
+    }
+  })
   useEventListener(window, 'online', () => state.value === 'here' && void flush())
   onScopeDispose(() => {
     retry.pause()
@@ -144,7 +156,9 @@ export function useKept<C, V extends { version: number }>(keeping: Keeping<C, V>
     }
   })
 
-  const text = computed(() => TEXTS[state.value])
+  const text = computed(() =>
+    state.value === 'changed' && !readable() ? 'Not sent: a field is no number' : TEXTS[state.value],
+  )
   return { state, failure, text, loaded, changed, flush, keepMine, takeTheirs }
 }
 

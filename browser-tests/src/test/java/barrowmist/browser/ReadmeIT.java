@@ -86,12 +86,11 @@ class ReadmeIT {
                     .hasCount(5);
         }
 
-        says(
-                "Press Trace. The words are tied to Baked, almost certainly and supported, and a thread runs from there to the"
-                        + " crash.");
+        says("Press Trace. The words are tied to Baked, very likely and supported, and a thread runs from there to the"
+                + " crash.");
         person.link("Trace").last().click();
         assertThat(person.cause("baked", "supported").first()).isVisible();
-        assertThat(page.getByText("almost certainly").first()).isVisible();
+        assertThat(page.getByText("very likely").first()).isVisible();
         says("15 others, and why not opens the other causes: choose quakers and its own sum says why not.");
         page.getByText("15 others, and why not").click();
         person.button("quakers").click();

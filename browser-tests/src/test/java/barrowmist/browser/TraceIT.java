@@ -62,7 +62,7 @@ class TraceIT {
                 .isVisible();
         person.link("Trace").last().click();
         assertThat(person.cause("quakers", "supported")).isVisible();
-        assertThat(page.getByText("almost certainly").first()).isVisible();
+        assertThat(page.getByText("very likely").first()).isVisible();
         Assertions.assertThat(Chromium.violations(page)).isEmpty();
         page.getByText(Pattern.compile("\\d+ others, and why not")).click();
         person.button("baked").click();

@@ -10,6 +10,7 @@ import java.util.Optional;
  * @param cause which
  * @param standing how far it is borne out
  * @param probability that it is the main cause, from 0 to 1
+ * @param chance how likely that reads: never more than what bears it out allows
  * @param atWork probability that it is at work, as the main cause or beside it
  * @param evidence for and against, strongest first
  * @param correction the one change; only for a supported cause
@@ -18,6 +19,7 @@ public record Finding(
         Cause cause,
         Standing standing,
         double probability,
+        Chance chance,
         double atWork,
         List<Evidence> evidence,
         Optional<Correction> correction) {

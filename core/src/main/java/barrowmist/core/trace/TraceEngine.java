@@ -13,7 +13,7 @@ import java.util.Optional;
 public final class TraceEngine {
 
     /** Counted up with the program's own rules: what was traced by others is traced again. */
-    public static final int RULES_VERSION = 9;
+    public static final int RULES_VERSION = 10;
 
     private final TraceRules rules;
     private final CauseTable table;
@@ -54,7 +54,14 @@ public final class TraceEngine {
                     ? Corrections.of(cause, odds.likeliestWay(cause).name(), in, rules, wording)
                     : Optional.empty();
             List<Evidence> evidence = new Sum(table, odds, cause).evidence(in.cup(), words, observations);
-            Finding f = new Finding(cause, standing, odds.main(cause), odds.atWork(cause), evidence, correction);
+            Finding f = new Finding(
+                    cause,
+                    standing,
+                    odds.main(cause),
+                    chance(cause, standing, odds),
+                    odds.atWork(cause),
+                    evidence,
+                    correction);
             (named ? findings : folded).add(f);
         }
         Comparator<Finding> strongest =
@@ -79,6 +86,19 @@ public final class TraceEngine {
                 .filter(c -> cup.cupped() && odds.main(c) > odds.sound() && odds.main(c) > odds.none());
     }
 
+    /** What the cup says and nothing else bears out is possible; what the log is silent about, likely at most. */
+    private Chance chance(Cause cause, Standing standing, Odds odds) {
+        Chance chance = Chance.of(odds.main(cause));
+        if (standing != Standing.SUPPORTED) {
+            return chance.atMost(Chance.POSSIBLE);
+        }
+        return witnessed(cause, Source.LOG, odds) ? chance : chance.atMost(Chance.LIKELY);
+    }
+
+    private boolean witnessed(Cause cause, Source source, Odds odds) {
+        return odds.adds(cause, source) >= rules.value("standing.witness");
+    }
+
     /** The odds alone, of observations that were made. */
     Odds odds(CupFacts cup, List<Observation> observations) {
         return new Odds(rules, table, words, cup, observations);
@@ -88,8 +108,7 @@ public final class TraceEngine {
         boolean said = cup.cupped()
                 && cup.found().keySet().stream().anyMatch(table.words(cause)::containsKey)
                 && odds.adds(cause, Source.CUP) >= rules.value("standing.cup");
-        boolean witnessed =
-                cause.witnesses().stream().anyMatch(s -> odds.adds(cause, s) >= rules.value("standing.witness"));
+        boolean witnessed = cause.witnesses().stream().anyMatch(s -> witnessed(cause, s, odds));
         if (!said) {
             return witnessed && !observations.isEmpty() ? Standing.TO_WATCH : Standing.UNLIKELY;
         }

@@ -23,6 +23,16 @@ public record Traced(List<Finding> findings, List<Finding> folded, double sound,
      */
     public record Answer(String code, double odds) {}
 
+    /** How likely it reads that nothing is wrong: a cup never shows that for certain. */
+    public Chance soundChance() {
+        return Chance.of(sound).atMost(Chance.LIKELY);
+    }
+
+    /** How likely it reads that something is wrong that nothing explains: only the cup says so. */
+    public Chance noneChance() {
+        return Chance.of(none).atMost(Chance.POSSIBLE);
+    }
+
     /** The likeliest of all. */
     public Answer first() {
         return Stream.concat(

@@ -66,6 +66,14 @@ class CausesTest {
     }
 
     @Test
+    void howeverManyCupsSayItTheCupAloneIsPossibleAtMost() {
+        Finding f = known().cupped(5, "flat", "hollow", "bready", "papery").first();
+        assertThat(f.probability()).isGreaterThan(0.6);
+        assertThat(f.chance()).isEqualTo(Chance.POSSIBLE);
+        assertThat(crashed().cupped(5, "flat", "bready").first().chance()).isEqualTo(Chance.VERY_LIKELY);
+    }
+
+    @Test
     void aSoundCupOfACleanLogHasNoFinding() {
         Traced t = known().cupped(5, "sweet", "floral").trace();
         assertThat(t.findings()).isEmpty();

@@ -11,7 +11,7 @@ import barrowmist.server.past.PastViews.OverTimeView;
 import barrowmist.server.roast.MachineHistory;
 import barrowmist.server.roast.RoastService;
 import barrowmist.server.trace.KeptFindings;
-import barrowmist.server.trace.TraceViews.TraceRow;
+import barrowmist.server.trace.TraceRow;
 import barrowmist.server.web.InputProblems;
 import java.time.Clock;
 import java.time.YearMonth;

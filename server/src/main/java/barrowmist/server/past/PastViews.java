@@ -3,7 +3,7 @@ package barrowmist.server.past;
 import barrowmist.core.trace.Cause;
 import barrowmist.core.trace.OverTime;
 import barrowmist.core.trace.Together;
-import barrowmist.server.trace.TraceViews.TraceRow;
+import barrowmist.server.trace.TraceRow;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;

@@ -12,7 +12,7 @@ import barrowmist.server.green.LotService;
 import barrowmist.server.past.PastViews.TogetherView;
 import barrowmist.server.trace.KeptFindings;
 import barrowmist.server.trace.RuleService;
-import barrowmist.server.trace.TraceViews.TraceRow;
+import barrowmist.server.trace.TraceRow;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;

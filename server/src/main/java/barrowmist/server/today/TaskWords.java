@@ -6,7 +6,7 @@ import barrowmist.server.green.GreenSampleService.Named;
 import barrowmist.server.roast.RoastLists.Begun;
 import barrowmist.server.today.TodayService.Recent;
 import barrowmist.server.today.TodayView.TaskView;
-import barrowmist.server.trace.TraceViews.TraceRow;
+import barrowmist.server.trace.TraceRow;
 import java.time.LocalDate;
 import java.time.format.DateTimeFormatter;
 import java.util.List;
@@ -30,7 +30,7 @@ final class TaskWords {
         boolean supported = Finding.Standing.SUPPORTED.code().equals(row.standing());
         String title = supported
                 ? "Read what the cup comes from: " + row.label()
-                : "A cup is off and nothing settles it yet: perhaps " + row.label();
+                : "A cup is off and nothing settles it yet: " + row.label() + " is possible";
         String score = row.finalScore() == null ? "" : String.format(Locale.ROOT, "%.2f · ", row.finalScore());
         return TaskView.toDecide(
                 "trace",

@@ -7,7 +7,6 @@ import barrowmist.server.green.GreenChanged;
 import barrowmist.server.roast.ReferenceChanged;
 import barrowmist.server.roast.RoastChanged;
 import barrowmist.server.settings.SettingChanged;
-import barrowmist.server.trace.TraceViews.TraceRow;
 import barrowmist.server.web.KeptInTurn;
 import java.util.Collection;
 import java.util.Comparator;

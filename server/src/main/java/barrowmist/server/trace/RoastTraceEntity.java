@@ -17,7 +17,7 @@ class RoastTraceEntity {
     private @Nullable String cause;
     private @Nullable String standing;
     private @Nullable Double finalScore;
-    private @Nullable Double probability;
+    private @Nullable String chance;
     private @Nullable Double sound;
     private @Nullable String cupCause;
     private @Nullable String words;
@@ -39,7 +39,7 @@ class RoastTraceEntity {
         cause = s.cause();
         standing = s.standing();
         finalScore = s.finalScore();
-        probability = s.probability();
+        chance = s.chance();
         sound = s.sound();
         cupCause = s.cupCause();
         words = s.words();

@@ -1,7 +1,6 @@
 package barrowmist.server.trace;
 
 import barrowmist.core.green.Process;
-import barrowmist.server.trace.TraceViews.TraceRow;
 import java.util.Collection;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
@@ -13,8 +12,8 @@ import org.springframework.data.jpa.repository.Query;
 /** What cupped roasts trace back to, in the database. */
 interface RoastTraceRepository extends JpaRepository<RoastTraceEntity, Long> {
 
-    String ROW = "select new barrowmist.server.trace.TraceViews$TraceRow(r.id, r.settled, t.finalScore, t.cause,"
-            + " t.standing, t.probability, t.sound, l.name, r.numberInLot, l.process, r.roastedAt)"
+    String ROW = "select new barrowmist.server.trace.TraceRow(r.id, r.settled, t.finalScore, t.cause,"
+            + " t.standing, t.chance, t.sound, l.name, r.numberInLot, l.process, r.roastedAt)"
             + " from RoastTraceEntity t join RoastEntity r on r.id = t.roastId join r.lot l"
             + " where r.discardedReason is null";
 

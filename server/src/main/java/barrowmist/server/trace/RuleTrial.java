@@ -12,7 +12,6 @@ import barrowmist.server.trace.RuleViews.ChangedFinding;
 import barrowmist.server.trace.RuleViews.ChangedProposal;
 import barrowmist.server.trace.RuleViews.RulesEntry;
 import barrowmist.server.trace.RuleViews.RulesWhatIf;
-import barrowmist.server.trace.TraceViews.TraceRow;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;

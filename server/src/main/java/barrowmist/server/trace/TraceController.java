@@ -2,7 +2,6 @@ package barrowmist.server.trace;
 
 import barrowmist.core.trace.Cause;
 import barrowmist.core.units.Wording;
-import barrowmist.server.trace.TraceViews.TraceRow;
 import barrowmist.server.trace.TraceViews.TraceView;
 import barrowmist.server.web.InputProblems;
 import io.swagger.v3.oas.annotations.media.Schema;

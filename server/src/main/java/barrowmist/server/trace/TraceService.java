@@ -127,7 +127,7 @@ public class TraceService {
     record Summary(
             @Nullable String cause,
             @Nullable String standing,
-            double probability,
+            @Nullable String chance,
             double sound,
             @Nullable Double finalScore,
             @Nullable String cupCause,
@@ -152,13 +152,13 @@ public class TraceService {
                 .map(f -> new Summary(
                         f.cause().code(),
                         f.standing().code(),
-                        f.probability(),
+                        f.chance().word(),
                         traced.sound(),
                         score,
                         cup,
                         words,
                         cupped.counts()))
-                .orElseGet(() -> new Summary(null, null, 0, traced.sound(), score, cup, words, cupped.counts())));
+                .orElseGet(() -> new Summary(null, null, null, traced.sound(), score, cup, words, cupped.counts())));
     }
 
     private TraceInput input(long roastId, Cupped cupped) {

@@ -1,14 +1,11 @@
 package barrowmist.server.trace;
 
-import barrowmist.core.green.Process;
-import barrowmist.core.trace.Cause;
 import barrowmist.core.trace.Correction;
 import barrowmist.core.trace.Evidence;
 import barrowmist.core.trace.Finding;
 import barrowmist.core.trace.Missing;
 import barrowmist.core.trace.Traced;
 import barrowmist.server.trace.NextRoastService.SizedChange;
-import java.time.Instant;
 import java.util.List;
 import java.util.OptionalDouble;
 import java.util.function.Function;
@@ -24,6 +21,7 @@ public final class TraceViews {
      * of {@code none} add up to 1.
      *
      * @param leftOut why sheets of it are told apart or not used, a line each
+     * @param soundChance how likely it reads that nothing is wrong, in a word; the same of {@code none}
      * @param verdicts what the lead holds and held of it, the one that holds first
      */
     public record TraceView(
@@ -39,6 +37,8 @@ public final class TraceViews {
             List<FindingView> folded,
             double sound,
             double none,
+            String soundChance,
+            String noneChance,
             int rulesVersion,
             List<MissingView> missing,
             List<VerdictView> verdicts) {
@@ -69,6 +69,8 @@ public final class TraceViews {
                     views(traced.folded(), traced.missing(), sized),
                     traced.sound(),
                     traced.none(),
+                    traced.soundChance().word(),
+                    traced.noneChance().word(),
                     rulesVersion,
                     traced.missing().stream().map(MissingView::of).toList(),
                     verdicts);
@@ -88,6 +90,7 @@ public final class TraceViews {
      *
      * @param weight sum of the evidence: log likelihood ratio against a sound roast
      * @param probability that it is the main cause
+     * @param chance how likely that reads, in a word: no more than what bears it out allows
      * @param atWork probability that it is at work, as the main cause or beside it
      * @param missing what is not known and would speak for or against it, what tells most first
      */
@@ -96,6 +99,7 @@ public final class TraceViews {
             String label,
             String standing,
             double probability,
+            String chance,
             double atWork,
             double weight,
             List<EvidenceView> evidence,
@@ -108,6 +112,7 @@ public final class TraceViews {
                     f.cause().label(),
                     f.standing().code(),
                     f.probability(),
+                    f.chance().word(),
                     f.atWork(),
                     f.weight(),
                     f.evidence().stream().map(EvidenceView::of).toList(),
@@ -145,50 +150,6 @@ public final class TraceViews {
                     e.words(),
                     e.fromS(),
                     e.toS());
-        }
-    }
-
-    /** A cupped roast in the list of traces. */
-    public record TraceRow(
-            long roastId,
-            boolean settled,
-            @Nullable Double finalScore,
-            @Nullable String cause,
-            @Nullable String label,
-            @Nullable String standing,
-            @Nullable Double probability,
-            @Nullable Double sound,
-            String lotName,
-            int number,
-            String process,
-            Instant roastedAt) {
-
-        /** As the database gives it. */
-        public TraceRow(
-                long roastId,
-                boolean settled,
-                @Nullable Double finalScore,
-                @Nullable String cause,
-                @Nullable String standing,
-                @Nullable Double probability,
-                @Nullable Double sound,
-                String lotName,
-                int number,
-                Process process,
-                Instant roastedAt) {
-            this(
-                    roastId,
-                    settled,
-                    finalScore,
-                    cause,
-                    cause == null ? null : Cause.parse(cause).map(Cause::label).orElse(cause),
-                    standing,
-                    probability,
-                    sound,
-                    lotName,
-                    number,
-                    process.label(),
-                    roastedAt);
         }
     }
 }

@@ -1,0 +1,38 @@
+package barrowmist.core.trace;
+
+/**
+ * How likely something reads, in one word. The word is more careful than the number: what one cup says by itself is at most
+ * possible, whatever the number, and with a log that shows nothing is nothing very likely (common practice, no published source).
+ */
+public enum Chance {
+    UNLIKELY("unlikely", 0),
+    POSSIBLE("possible", 0.1),
+    LIKELY("likely", 0.6),
+    VERY_LIKELY("very likely", 0.9);
+
+    private final String word;
+    private final double from;
+
+    Chance(String word, double from) {
+        this.word = word;
+        this.from = from;
+    }
+
+    /** The word of a probability, 0 to 1. */
+    public static Chance of(double probability) {
+        Chance out = UNLIKELY;
+        for (Chance chance : values()) {
+            out = probability >= chance.from ? chance : out;
+        }
+        return out;
+    }
+
+    /** The same, but no more than this. */
+    public Chance atMost(Chance most) {
+        return compareTo(most) > 0 ? most : this;
+    }
+
+    public String word() {
+        return word;
+    }
+}
