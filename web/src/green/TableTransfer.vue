@@ -17,15 +17,16 @@ async function take(event: Event) {
   }
   const result = await answer(
     api.POST('/api/lots.csv', {
-      body: (await file.text()) as never,
-      bodySerializer: (text) => text as never,
+      body: new Uint8Array(await file.arrayBuffer()) as never,
+      // as it is: which letters it means is found by the server
+      bodySerializer: (bytes) => bytes as never,
       headers: { 'Content-Type': 'text/csv' },
     }),
   )
   input.value = ''
   failure.value = result.failure
   said.value = result.data
-    ? `${plural(result.data.samples, 'sample')} read, ${plural(result.data.lots, 'lot')} new.`
+    ? `${plural(result.data.samples, 'sample')} read, ${plural(result.data.lots, 'lot')} new. ${result.data.note ?? ''}`
     : ''
   if (result.data) {
     emit('imported')

@@ -168,7 +168,7 @@ describe('TableTransfer', () => {
     return { transfer, sent }
   }
 
-  it('sends the text as it stands and says what was read', async () => {
+  it('sends the bytes as they stand and says what was read', async () => {
     const { transfer, sent } = await choose({ body: { lots: 1, samples: 2 } })
     expect(sent[0]).toMatchObject({ method: 'POST', path: '/api/lots.csv', body: 'name,supplier\n' })
     expect(transfer.text()).toContain('2 samples read, 1 lot new.')

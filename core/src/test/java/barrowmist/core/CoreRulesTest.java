@@ -20,7 +20,12 @@ class CoreRulesTest {
             .should()
             .onlyDependOnClassesThat()
             .resideInAnyPackage(
-                    "barrowmist.core..", "java..", "org.hipparchus..", "org.jspecify..", "org.apache.commons.csv..");
+                    "barrowmist.core..",
+                    "java..",
+                    "org.hipparchus..",
+                    "org.jspecify..",
+                    "org.apache.commons.csv..",
+                    "org.mozilla.universalchardet..");
 
     @ArchTest
     static final ArchRule NO_CLOCK_OF_ITS_OWN = noClasses()

@@ -1,6 +1,7 @@
 package barrowmist.server.green;
 
 import barrowmist.core.check.FieldProblem;
+import barrowmist.core.check.TextFile;
 import barrowmist.core.green.Inspection;
 import barrowmist.core.green.LotRules;
 import barrowmist.core.green.csv.GreenReader;
@@ -10,9 +11,6 @@ import barrowmist.server.green.GreenViews.GreenImportView;
 import barrowmist.server.web.InputProblems;
 import barrowmist.server.web.KeptInTurn;
 import barrowmist.server.web.Optionals;
-import java.nio.ByteBuffer;
-import java.nio.charset.CharacterCodingException;
-import java.nio.charset.StandardCharsets;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.ArrayList;
@@ -51,7 +49,9 @@ class GreenTableService {
         if (file.length > MOST_BYTES) {
             throw new InputProblems("file", "The file has more than %d MB".formatted(MOST_BYTES / 1048576));
         }
-        GreenReader.Result result = GreenReader.read(text(file), LocalDate.now(clock));
+        TextFile text = TextFile.read(file)
+                .orElseThrow(() -> new InputProblems("file", "This is not a text file: expected a CSV table of lots"));
+        GreenReader.Result result = GreenReader.read(text.text(), LocalDate.now(clock));
         InputProblems.refuseIfAny(result.problems());
         List<FieldProblem> problems = new ArrayList<>();
         int newLots = 0;
@@ -63,7 +63,7 @@ class GreenTableService {
             keep(lot, row, problems);
         }
         InputProblems.refuseIfAny(problems);
-        return new GreenImportView(newLots, result.rows().size());
+        return new GreenImportView(newLots, result.rows().size(), text.note().orElse(null));
     }
 
     private void keep(LotEntity lot, GreenRow row, List<FieldProblem> problems) {
@@ -101,16 +101,5 @@ class GreenTableService {
                 lot.screen(),
                 null,
                 null);
-    }
-
-    private static String text(byte[] file) {
-        try {
-            return StandardCharsets.UTF_8
-                    .newDecoder()
-                    .decode(ByteBuffer.wrap(file))
-                    .toString();
-        } catch (CharacterCodingException e) {
-            throw new InputProblems("file", "This is not a text file in UTF-8: expected a CSV table of lots");
-        }
     }
 }

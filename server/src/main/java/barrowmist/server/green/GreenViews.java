@@ -186,5 +186,6 @@ public final class GreenViews {
     }
 
     /** What came of importing a table. */
-    public record GreenImportView(int lots, int samples) {}
+    public record GreenImportView(
+            int lots, int samples, @Nullable String note) {}
 }

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import barrowmist.server.Lab;
 import barrowmist.server.Lab.Answer;
 import barrowmist.server.LabTest;
+import java.nio.charset.StandardCharsets;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.test.context.TestPropertySource;
@@ -64,9 +65,18 @@ class GreenTableTest {
         assertThat(refused.status()).isEqualTo(422);
         assertThat(refused.body().get("problems").get(0).get("field").asString())
                 .isEqualTo("line 2");
-        assertThat(lab.csv("/api/lots.csv", new byte[] {(byte) 0xc3, 0x28})
+        assertThat(lab.csv("/api/lots.csv", new byte[] {(byte) 0x89, 'P', 'N', 'G', 0, 0})
                         .body()
                         .toString())
-                .contains("UTF-8");
+                .contains("not a text file");
+    }
+
+    @Test
+    void aTableOfAnOlderSpreadsheetKeepsItsLettersAndSaysHowItWasRead() throws Exception {
+        String csv =
+                "name,supplier,origin,process,arrival_date,kg\nMontanha São João,Vane,Brazil,natural,2026-01-05,60\n";
+        Answer read = lab.csv("/api/lots.csv", csv.getBytes(StandardCharsets.ISO_8859_1));
+        assertThat(read.body().get("note").asString()).contains("windows-1252", "names with accents");
+        assertThat(lab.get("/api/lots").body().toString()).contains("Montanha São João");
     }
 }

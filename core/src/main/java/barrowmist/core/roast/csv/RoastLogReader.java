@@ -1,14 +1,12 @@
 package barrowmist.core.roast.csv;
 
 import barrowmist.core.check.Shown;
+import barrowmist.core.check.TextFile;
 import barrowmist.core.roast.csv.ReadResult.LineProblem;
 import barrowmist.core.units.Numbers;
 import java.io.IOException;
 import java.io.StringReader;
 import java.io.UncheckedIOException;
-import java.nio.ByteBuffer;
-import java.nio.charset.CharacterCodingException;
-import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -32,7 +30,6 @@ public final class RoastLogReader {
     private static final int MOST_COLUMNS = 200;
     private static final int LONGEST_HEADING = 200;
     private static final int SAMPLE_ROWS = 3;
-    private static final char BYTE_ORDER_MARK = '\uFEFF';
 
     private RoastLogReader() {}
 
@@ -53,12 +50,12 @@ public final class RoastLogReader {
                     "The file has %.1f MB: a roast log has at most %d MB"
                             .formatted(file.length / 1048576.0, MAX_BYTES / 1048576));
         }
-        Optional<String> text = text(file);
+        Optional<TextFile> text = TextFile.read(file);
         if (text.isEmpty()) {
-            return refused(0, "This is not a text file in UTF-8: expected a CSV roast log");
+            return refused(0, "This is not a text file: expected a CSV roast log");
         }
         try {
-            return read(table(text.get()), options);
+            return read(table(text.get().text()), options);
         } catch (IOException | UncheckedIOException e) {
             return refused(0, "The quotes of the file do not match up: " + e.getMessage());
         }
@@ -99,21 +96,6 @@ public final class RoastLogReader {
         return table.rows.subList(1, Math.min(table.rows.size(), SAMPLE_ROWS + 1)).stream()
                 .map(r -> r.cells().stream().map(Shown::of).toList())
                 .toList();
-    }
-
-    private static Optional<String> text(byte[] file) {
-        try {
-            String text = StandardCharsets.UTF_8
-                    .newDecoder()
-                    .decode(ByteBuffer.wrap(file))
-                    .toString();
-            if (text.indexOf('\0') >= 0) {
-                return Optional.empty();
-            }
-            return Optional.of(!text.isEmpty() && text.charAt(0) == BYTE_ORDER_MARK ? text.substring(1) : text);
-        } catch (CharacterCodingException e) {
-            return Optional.empty();
-        }
     }
 
     private static Table table(String text) throws IOException {
