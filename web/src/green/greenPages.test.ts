@@ -161,7 +161,9 @@ describe('TableTransfer', () => {
     const sent = stubServer(() => reply)
     const transfer = mountApp(TableTransfer)
     const input = transfer.find('input[type=file]')
-    Object.defineProperty(input.element, 'files', { value: [{ text: async () => 'name,supplier\n' }] })
+    Object.defineProperty(input.element, 'files', {
+      value: [{ arrayBuffer: async () => new TextEncoder().encode('name,supplier\n') }],
+    })
     Object.defineProperty(input.element, 'value', { value: '', writable: true })
     await input.trigger('change')
     await flushPromises()

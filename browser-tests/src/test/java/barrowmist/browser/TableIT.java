@@ -178,8 +178,9 @@ class TableIT {
             page.keyboard().press(String.valueOf(odd.get(set - 1)));
             page.getByText("is the odd one").click();
         }
-        says(
-                "Once every set is answered the page says whether a difference is shown, and what no difference shown does not mean.");
+        says("Once every set is answered, Count the answers shows whether a difference is shown, and what no difference"
+                + " shown does not mean.");
+        lead.button("Count the answers").click();
         assertThat(page.getByText("A difference is shown: 6 of 6 right, 5 would do."))
                 .isVisible();
         assertThat(Chromium.violations(page)).isEmpty();

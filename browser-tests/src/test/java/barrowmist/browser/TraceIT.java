@@ -62,7 +62,9 @@ class TraceIT {
                 .isVisible();
         person.link("Trace").last().click();
         assertThat(person.cause("quakers", "supported")).isVisible();
-        assertThat(page.getByText("very likely").first()).isVisible();
+        assertThat(person.cause("quakers", "supported")
+                        .getByText("likely", new Locator.GetByTextOptions().setExact(true)))
+                .isVisible();
         Assertions.assertThat(Chromium.violations(page)).isEmpty();
         page.getByText(Pattern.compile("\\d+ others, and why not")).click();
         person.button("baked").click();
