@@ -29,10 +29,10 @@ const TABLES = {
   >
     <component :is="TABLES[table.data.value.kind]" v-if="table.data.value" :id="id" />
     <p class="caution mt-4">
-      Water at {{ preferences.wholeTemperature(93) }} scalds: let the cups fall below
-      {{ preferences.wholeTemperature(65) }} before tasting, drinks hotter than that are classed as probably
-      carcinogenic. Rinse the spoon between cups, and spit. Do not taste what is visibly mouldy or smells of
-      chemicals.
+      Water at {{ preferences.wholeTemperature(93) }} scalds. Taste from a spoon, cooled, no sooner than you
+      like: the clock calls at the protocol’s temperature, the house may set a lower one, and drinks hotter
+      than {{ preferences.wholeTemperature(65) }} are classed as probably carcinogenic. Rinse the spoon
+      between cups, and spit. Do not taste what is visibly mouldy or smells of chemicals.
     </p>
   </PageState>
 </template>

@@ -178,7 +178,8 @@ function getUp() {
         />
       </template>
       <p class="caution mt-4">
-        Let the cups fall below {{ preferences.wholeTemperature(65) }} before tasting. Rinse the spoon between
+        Taste from a spoon, cooled, no sooner than you like: drinks hotter than
+        {{ preferences.wholeTemperature(65) }} are classed as probably carcinogenic. Rinse the spoon between
         cups, and spit. Do not taste what smells of chemicals or mould.
       </p>
     </template>

@@ -133,7 +133,8 @@ const RESTS = [
       </div>
       <p class="caution mt-4">
         Never leave a lit roaster alone, not even while it warms up. Empty the chaff collector between roasts.
-        Follow the machine’s manual, local codes and the site’s fire plan.
+        Follow the machine’s manual, local codes and the site’s fire plan. Smell of gas: touch no switch, shut
+        the valve if you can reach it safely, leave, and call for help.
       </p>
     </template>
   </PageState>

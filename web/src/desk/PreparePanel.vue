@@ -77,7 +77,8 @@ onBeforeUnmount(sendWeight)
       </dl>
       <p class="caution">
         Hot metal and open flame: from the charge on never leave the roaster. Chaff collector emptied? Know
-        where the burner is shut off, and the site’s fire plan.
+        where the burner is shut off, and the site’s fire plan. Smell of gas: touch no switch, shut the valve
+        if you can reach it safely, leave, and call for help.
       </p>
     </section>
     <section class="card">

@@ -6,6 +6,7 @@ import barrowmist.core.roast.RoastKind;
 import barrowmist.server.green.LotService;
 import barrowmist.server.machine.MachineService;
 import barrowmist.server.web.Json;
+import barrowmist.server.web.Pages;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
@@ -64,14 +65,13 @@ public class RoastLists {
     };
 
     RoastPage search(RoastSearch sought, int page, int size) {
-        int n = Math.max(1, Math.min(LARGEST_PAGE, size));
-        var found = roasts.findAll(
-                sought.specification(clock.getZone(), names), PageRequest.of(Math.max(0, page), n, sought.order()));
+        PageRequest at = Pages.of(page, size, LARGEST_PAGE).withSort(sought.order());
+        var found = roasts.findAll(sought.specification(clock.getZone(), names), at);
         return new RoastPage(
                 found.getContent().stream().map(RoastView::of).toList(),
                 found.getTotalElements(),
                 found.getNumber(),
-                n);
+                at.getPageSize());
     }
 
     /** Batches of a roaster since a moment, oldest first; without warm-ups and pulls. */

@@ -8,6 +8,7 @@ import barrowmist.server.roast.ReferenceChanged;
 import barrowmist.server.roast.RoastChanged;
 import barrowmist.server.settings.SettingChanged;
 import barrowmist.server.web.KeptInTurn;
+import barrowmist.server.web.Pages;
 import java.util.Collection;
 import java.util.Comparator;
 import java.util.List;
@@ -44,7 +45,7 @@ public class KeptFindings {
 
     /** Cupped roasts with their strongest finding, newest first. */
     public List<TraceRow> rows(int page, int size) {
-        return traces.rows(PageRequest.of(Math.max(0, page), Math.max(1, Math.min(LARGEST_PAGE, size))));
+        return traces.rows(Pages.of(page, size, LARGEST_PAGE));
     }
 
     /** Those that tasted so, newest first; a synonym is its word. */
@@ -54,7 +55,7 @@ public class KeptFindings {
                 sought.cause(),
                 sought.least(),
                 sought.most(),
-                PageRequest.of(Math.max(0, page), Math.max(1, Math.min(LARGEST_PAGE, size))));
+                Pages.of(page, size, LARGEST_PAGE));
     }
 
     /** Of these roasts, those that were cupped. */

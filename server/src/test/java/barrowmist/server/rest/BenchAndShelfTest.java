@@ -148,6 +148,7 @@ class BenchAndShelfTest {
                 .isZero();
         assertThat(search("machineId=99").get("total").asInt()).isZero();
         assertThat(search("size=5&page=30").get("roasts").size()).isEqualTo(3);
+        assertThat(search("size=5&page=2147483647").get("roasts").size()).isZero();
         assertThat(lab.get("/api/roasts/search?figure=mood").status()).isEqualTo(422);
     }
 
