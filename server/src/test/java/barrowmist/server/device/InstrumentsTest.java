@@ -13,7 +13,7 @@ import tools.jackson.databind.JsonNode;
 
 /** Reading an instrument: at rest, restless, silent. */
 @LabTest
-@TestPropertySource(properties = "lab.of=instruments")
+@TestPropertySource(properties = {"lab.of=instruments", "barrowmist.instruments=true"})
 class InstrumentsTest {
 
     private final Lab lab;
