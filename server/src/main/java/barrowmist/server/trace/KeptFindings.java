@@ -32,7 +32,8 @@ public class KeptFindings {
     /** Standings in which the cup says something that somebody should read. */
     private static final List<String> SAID = Finding.Standing.codesTheCupSpeaksFor();
 
-    private static final int AT_ONCE = 80;
+    /** Few at once: who asks for a list waits for no more than these. */
+    private static final int AT_ONCE = 10;
     private static final int LARGEST_PAGE = 5000;
 
     private final RoastTraceRepository traces;
