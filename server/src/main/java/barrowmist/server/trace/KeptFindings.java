@@ -34,6 +34,7 @@ public class KeptFindings {
 
     /** Few at once: who asks for a list waits for no more than these. */
     private static final int AT_ONCE = 10;
+
     private static final int LARGEST_PAGE = 5000;
 
     private final RoastTraceRepository traces;
