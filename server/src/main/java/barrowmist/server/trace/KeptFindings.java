@@ -9,6 +9,8 @@ import barrowmist.server.roast.RoastChanged;
 import barrowmist.server.settings.SettingChanged;
 import barrowmist.server.web.KeptInTurn;
 import barrowmist.server.web.Pages;
+import jakarta.persistence.EntityManager;
+import jakarta.persistence.FlushModeType;
 import java.util.Collection;
 import java.util.Comparator;
 import java.util.List;
@@ -32,17 +34,17 @@ public class KeptFindings {
     /** Standings in which the cup says something that somebody should read. */
     private static final List<String> SAID = Finding.Standing.codesTheCupSpeaksFor();
 
-    /** Few at once: who asks for a list waits for no more than these. */
-    private static final int AT_ONCE = 10;
-
+    private static final int AT_ONCE = 80;
     private static final int LARGEST_PAGE = 5000;
 
     private final RoastTraceRepository traces;
     private final TraceService service;
+    private final EntityManager session;
 
-    KeptFindings(RoastTraceRepository traces, TraceService service) {
+    KeptFindings(RoastTraceRepository traces, TraceService service, EntityManager session) {
         this.traces = traces;
         this.service = service;
+        this.session = session;
     }
 
     /** Cupped roasts with their strongest finding, newest first. */
@@ -97,6 +99,8 @@ public class KeptFindings {
 
     /** Works out the newest of what is marked; true when there may be more. */
     boolean renewSome() {
+        // no trace is made from another: without this each question compares every sheet read so far with what was kept
+        session.setFlushMode(FlushModeType.COMMIT);
         List<RoastTraceEntity> stale = traces.stale(RULES, PageRequest.of(0, AT_ONCE));
         stale.forEach(this::renew);
         return stale.size() == AT_ONCE;
