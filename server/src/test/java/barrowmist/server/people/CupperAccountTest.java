@@ -5,9 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import barrowmist.core.roast.KnownLog;
 import barrowmist.server.Lab;
 import barrowmist.server.Lab.Answer;
-import barrowmist.server.LabTest;
 import java.util.List;
-import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.jdbc.core.JdbcTemplate;
@@ -16,28 +14,11 @@ import org.springframework.test.web.servlet.MockMvc;
 import tools.jackson.databind.JsonNode;
 
 /** Somebody who signed in to cup, at a table. */
-@LabTest
 @TestPropertySource(properties = "lab.of=people")
-class CupperAccountTest {
-
-    private static final String PASSWORD = "heather after rain";
-
-    private final Lab lab;
-    private final JdbcTemplate store;
+class CupperAccountTest extends WithoutAccounts {
 
     CupperAccountTest(@Autowired MockMvc mvc, @Autowired JdbcTemplate store) {
-        lab = new Lab(mvc);
-        this.store = store;
-    }
-
-    @BeforeEach
-    void nobodyHasAnAccount() {
-        store.update("delete from person");
-        store.update("delete from spring_session");
-    }
-
-    private static String person(String name, String role) {
-        return "{\"name\":\"%s\",\"role\":\"%s\",\"password\":\"%s\"}".formatted(name, role, PASSWORD);
+        super(mvc, store);
     }
 
     @Test

@@ -4,11 +4,9 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import barrowmist.server.Lab;
 import barrowmist.server.Lab.Answer;
-import barrowmist.server.LabTest;
 import java.util.List;
 import java.util.concurrent.CompletableFuture;
 import java.util.stream.IntStream;
-import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
@@ -18,26 +16,11 @@ import org.springframework.test.context.TestPropertySource;
 import org.springframework.test.web.servlet.MockMvc;
 
 /** Wrong passwords by the hundred, and several at the same moment; the first account of a lab. */
-@LabTest
 @TestPropertySource(properties = "lab.of=guessing")
-class GuessingTest {
-
-    private final Lab lab;
-    private final JdbcTemplate store;
+class GuessingTest extends WithoutAccounts {
 
     GuessingTest(@Autowired MockMvc mvc, @Autowired JdbcTemplate store) {
-        lab = new Lab(mvc);
-        this.store = store;
-    }
-
-    @BeforeEach
-    void nobodyHasAnAccount() {
-        store.update("delete from person");
-        store.update("delete from spring_session");
-    }
-
-    private static String person(String name, String role) {
-        return "{\"name\":\"%s\",\"role\":\"%s\",\"password\":\"heather after rain\"}".formatted(name, role);
+        super(mvc, store);
     }
 
     @Test

@@ -3,8 +3,6 @@ package barrowmist.server.people;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import barrowmist.server.Lab;
-import barrowmist.server.LabTest;
-import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.jdbc.core.JdbcTemplate;
@@ -13,24 +11,11 @@ import org.springframework.test.web.servlet.MockMvc;
 import tools.jackson.databind.JsonNode;
 
 /** Tokens of the lab, with which a script comes in. */
-@LabTest
 @TestPropertySource(properties = "lab.of=people")
-class ScriptTokenTest {
-
-    private static final String PASSWORD = "heather after rain";
-
-    private final Lab lab;
-    private final JdbcTemplate store;
+class ScriptTokenTest extends WithoutAccounts {
 
     ScriptTokenTest(@Autowired MockMvc mvc, @Autowired JdbcTemplate store) {
-        lab = new Lab(mvc);
-        this.store = store;
-    }
-
-    @BeforeEach
-    void nobodyHasAnAccount() {
-        store.update("delete from person");
-        store.update("delete from spring_session");
+        super(mvc, store);
     }
 
     @Test

@@ -4,13 +4,11 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import barrowmist.server.Lab;
 import barrowmist.server.Lab.Answer;
-import barrowmist.server.LabTest;
 import jakarta.servlet.http.Cookie;
 import java.util.List;
 import java.util.Map;
 import java.util.concurrent.CompletableFuture;
 import java.util.stream.Stream;
-import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.jdbc.core.JdbcTemplate;
@@ -19,28 +17,11 @@ import org.springframework.test.web.servlet.MockMvc;
 import tools.jackson.databind.JsonNode;
 
 /** An open lab, its first account, and what is asked of everybody from then on. */
-@LabTest
 @TestPropertySource(properties = "lab.of=people")
-class SignInTest {
-
-    private static final String PASSWORD = "heather after rain";
-
-    private final Lab lab;
-    private final JdbcTemplate store;
+class SignInTest extends WithoutAccounts {
 
     SignInTest(@Autowired MockMvc mvc, @Autowired JdbcTemplate store) {
-        lab = new Lab(mvc);
-        this.store = store;
-    }
-
-    @BeforeEach
-    void nobodyHasAnAccount() {
-        store.update("delete from person");
-        store.update("delete from spring_session");
-    }
-
-    private static String person(String name, String role) {
-        return "{\"name\":\"%s\",\"role\":\"%s\",\"password\":\"%s\"}".formatted(name, role, PASSWORD);
+        super(mvc, store);
     }
 
     @Test
