@@ -45,6 +45,13 @@ public record Contract(
     private static final int MOST_DEFECTS = 500;
     private static final int MOST_DAYS = 365;
 
+    /** Two meters read one green so far apart, %-points of moisture; two sievings, %-points (house defaults). */
+    private static final double METER_PCT = 0.2;
+
+    private static final double SIEVES_PCT = 1;
+
+    private static final double ROUNDING = 1e-9;
+
     /** Every problem of it, by its names on the wire. */
     public List<FieldProblem> problems() {
         return new Checks()
@@ -106,18 +113,10 @@ public record Contract(
         return out;
     }
 
-    /** Two meters read one green so far apart, %-points of moisture; two sievings, %-points (house defaults). */
-    private static final double METER_PCT = 0.2;
-
-    private static final double SIEVES_PCT = 1;
-
-    /** More than was agreed comes by chance of counting less often than this, where the lot is as agreed. */
-    private static final double ALPHA = 0.05;
-
     /** Defects counted against what was agreed: beyond it, and beyond what counting one sample scatters. */
     private static void count(String name, OptionalInt most, int found, List<GreenJudgement> out) {
         if (most.isPresent()) {
-            boolean clearly = CountTest.atLeast(found, most.getAsInt()) <= ALPHA;
+            boolean clearly = CountTest.atLeast(found, most.getAsInt()) <= CountTest.ALPHA;
             judge(name, "", most.getAsInt(), found, found > most.getAsInt(), clearly, out);
         }
     }
@@ -158,8 +157,6 @@ public record Contract(
                 verdict,
                 over && !clearly ? text + " So little is within what measuring scatters: repeat it." : text));
     }
-
-    private static final double ROUNDING = 1e-9;
 
     private static String number(double value) {
         return String.format(Locale.ROOT, value == Math.rint(value) ? "%.0f" : "%.1f", value);

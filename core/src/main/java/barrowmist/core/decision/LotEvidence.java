@@ -1,6 +1,5 @@
 package barrowmist.core.decision;
 
-import barrowmist.core.cupping.CuppingForm;
 import barrowmist.core.cupping.FormScores;
 import barrowmist.core.cupping.panel.Difference;
 import barrowmist.core.green.Grade;
@@ -9,7 +8,6 @@ import barrowmist.core.green.SampleStage;
 import barrowmist.core.green.StageComparison;
 import barrowmist.core.trace.Cause;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
 
@@ -54,17 +52,5 @@ public record LotEvidence(
      * @param borneOut whether something beside the cup bears it out, or the lead says so
      */
     public record CuppedRoast(
-            String title, SampleStage stage, FormScores scores, Optional<Cause> cause, boolean borneOut) {
-
-        /** All on the 100-point form. */
-        public CuppedRoast(
-                String title, SampleStage stage, List<Double> scores, Optional<Cause> cause, boolean borneOut) {
-            this(
-                    title,
-                    stage,
-                    scores.isEmpty() ? FormScores.NONE : new FormScores(Map.of(CuppingForm.HUNDRED_POINT, scores)),
-                    cause,
-                    borneOut);
-        }
-    }
+            String title, SampleStage stage, FormScores scores, Optional<Cause> cause, boolean borneOut) {}
 }

@@ -2,11 +2,9 @@ package barrowmist.core.decision;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import barrowmist.core.decision.LotEvidence.CuppedRoast;
 import barrowmist.core.green.GreenJudgement;
 import barrowmist.core.green.GreenJudgement.Verdict;
 import barrowmist.core.green.Inspection;
-import barrowmist.core.green.SampleStage;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
@@ -24,16 +22,7 @@ class AgreedContractTest {
             OptionalInt.of(14));
 
     private static LotEvidence cupped(List<GreenJudgement> measured, double... scores) {
-        return new LotEvidence(
-                measured,
-                Optional.empty(),
-                List.of(),
-                List.of(new CuppedRoast(
-                        "Roast 1",
-                        SampleStage.ARRIVAL,
-                        java.util.Arrays.stream(scores).boxed().toList(),
-                        Optional.empty(),
-                        true)));
+        return new LotEvidence(measured, Optional.empty(), List.of(), List.of(KnownLots.clean(scores)));
     }
 
     @Test
