@@ -7,7 +7,10 @@ import org.hipparchus.distribution.discrete.PoissonDistribution;
 /** What counts of rare things can tell, exactly: of beans in so many grams. */
 public final class CountTest {
 
-    private static final double TAIL = 0.025;
+    /** Counts that chance alone brings less often than this tell of a difference (common practice, no published source). */
+    public static final double ALPHA = 0.05;
+
+    private static final double TAIL = ALPHA / 2;
 
     private CountTest() {}
 

@@ -11,6 +11,9 @@ public final class OffProtocol {
     /** A dose so far from the protocol's ratio tastes of itself, % (house default). */
     private static final double RATIO_OFF_PCT = 7;
 
+    /** From here on the water is as far off as anybody brews with, as {@link TableProtocol#waterOff}. */
+    private static final double WATER_OFF = 1;
+
     private final TableProtocol table;
     private final List<TableProtocol> house;
 
@@ -46,7 +49,7 @@ public final class OffProtocol {
     }
 
     private boolean water() {
-        return table.waterOff().orElse(0) > 1 && house.stream().noneMatch(this::sameWater);
+        return table.waterOff().orElse(0) > WATER_OFF && house.stream().noneMatch(this::sameWater);
     }
 
     private boolean grind() {

@@ -35,7 +35,7 @@ final class OverrunWatch {
     /** No roast is meant to end so far above first crack, °C. */
     private static final double HOTTEST_C = 42;
 
-    private static final double SECONDS_PER_PERCENT = 100;
+    private static final double PERCENT = 100;
 
     private final LiveSetup setup;
 
@@ -92,7 +92,7 @@ final class OverrunWatch {
         return parts().mapToDouble(d -> switch (d.by()) {
                     case TOTAL_S -> d.value();
                     case DEVELOPMENT_S -> crackS + d.value();
-                    case DEVELOPMENT_PCT -> crackS / (1 - d.value() / SECONDS_PER_PERCENT);
+                    case DEVELOPMENT_PCT -> crackS / (1 - d.value() / PERCENT);
                     default -> Double.NEGATIVE_INFINITY;
                 })
                 .filter(s -> s > 0)

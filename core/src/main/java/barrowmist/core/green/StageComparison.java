@@ -80,9 +80,6 @@ public record StageComparison(
                     "other sorting than was shown",
                     "other sorting than was shown"));
 
-    /** Counts so far apart come from one lot less often than this, and differ. */
-    private static final double ALPHA = 0.05;
-
     /** Each figure of two inspections. */
     public static List<StageComparison> of(Inspection earlier, Inspection later) {
         List<StageComparison> all = new ArrayList<>();
@@ -135,7 +132,7 @@ public record StageComparison(
         DefectCount other = later.get();
         int before = one.beansOf(category);
         int now = other.beansOf(category);
-        if (CountTest.sameRate(before, one.sampleG(), now, other.sampleG()) > ALPHA) {
+        if (CountTest.sameRate(before, one.sampleG(), now, other.sampleG()) > CountTest.ALPHA) {
             String text = before == now ? "Matches." : "Matches, as far as counting so few beans can tell.";
             return new StageComparison(figure, "", a, b, Verdict.MATCHES, false, text);
         }

@@ -3,6 +3,7 @@ package barrowmist.core.trace;
 /**
  * How likely something reads, in one word. The word is more careful than the number: what one cup says by itself is at most
  * possible, whatever the number, and with a log that shows nothing is nothing very likely (common practice, no published source).
+ * Where each word begins is a house default.
  */
 public enum Chance {
     UNLIKELY("unlikely", 0),

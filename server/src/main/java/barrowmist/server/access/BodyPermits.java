@@ -19,19 +19,22 @@ import org.springframework.web.filter.OncePerRequestFilter;
  */
 final class BodyPermits extends OncePerRequestFilter {
 
-    /** Together fewer than {@code server.tomcat.threads.max}, so that whoever only reads is always answered. */
+    /**
+     * Bodies at once (house defaults): together fewer than {@code server.tomcat.threads.max}, so that whoever only reads is
+     * always answered.
+     */
     private static final int MOST_OF_THE_LAB = 240;
 
     private static final int MOST_OF_STRANGERS = 60;
     private static final int MOST_OF_A_DEVICE = 24;
     private static final int MOST_OF_A_STRANGER = 8;
 
-    private static final Duration STRANGER_S = Duration.ofSeconds(10);
-    private static final Duration LAB_S = Duration.ofSeconds(30);
+    private static final Duration STRANGERS_TIME = Duration.ofSeconds(10);
+    private static final Duration LAB_TIME = Duration.ofSeconds(30);
     /** The slowest wireless network that a photograph is taken over, bytes per second (house default). */
     private static final long SLOWEST = 50_000;
     /** Of a body that does not say how long it is. */
-    private static final Duration UNTOLD_S = Duration.ofSeconds(120);
+    private static final Duration UNTOLD_TIME = Duration.ofSeconds(120);
 
     private final Predicate<HttpServletRequest> ofTheLab;
     private final Semaphore lab = new Semaphore(MOST_OF_THE_LAB);
@@ -80,10 +83,10 @@ final class BodyPermits extends OncePerRequestFilter {
 
     private static Duration time(HttpServletRequest request, boolean known) {
         if (!known) {
-            return STRANGER_S;
+            return STRANGERS_TIME;
         }
         long length = request.getContentLengthLong();
-        return length < 0 ? UNTOLD_S : LAB_S.plusSeconds(length / SLOWEST);
+        return length < 0 ? UNTOLD_TIME : LAB_TIME.plusSeconds(length / SLOWEST);
     }
 
     private boolean begins(String device, int most) {
