@@ -8,7 +8,6 @@ import barrowmist.core.cupping.FormScores;
 import barrowmist.core.cupping.LeftOut;
 import barrowmist.server.cupping.CuppingViews.SheetView;
 import barrowmist.server.rest.CuppedRoasts;
-import barrowmist.server.roast.RoastLists;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.LinkedHashMap;
@@ -37,7 +36,7 @@ public class CuppedSheets implements CuppedRoasts {
     private final LabVocabulary words;
     private final CupTraits traits;
 
-    CuppedSheets(SheetRepository sheets, HouseService house, LabVocabulary words, CupTraits traits, RoastLists roasts) {
+    CuppedSheets(SheetRepository sheets, HouseService house, LabVocabulary words, CupTraits traits) {
         this.sheets = sheets;
         this.house = house;
         this.words = words;
