@@ -5,6 +5,7 @@ import { clock } from '@/shared/format/text'
 import { degree, shownTemperature } from '@/shared/format/units'
 import { usePreferences } from '@/shared/preferences'
 import { useControls } from '@/shared/useControls'
+import FigureLines from './FigureLines.vue'
 import KeyButton from './KeyButton.vue'
 import SoFar from './SoFar.vue'
 
@@ -15,7 +16,7 @@ const preferences = usePreferences()
 const controls = useControls()
 
 /** The roast runs on past its drop: this is said alone, and cannot be put away. */
-const overrun = computed(() => ['drop-now', 'burner-off'].includes(props.state.warning?.kind ?? ''))
+const overrun = computed(() => !!props.state.warning?.overrun)
 const SOON_S = 60
 const next = computed(() => props.state.next)
 const near = computed(() => next.value?.inS !== undefined && next.value.inS <= SOON_S)
@@ -105,23 +106,15 @@ const rows = computed(() => {
       <h2>{{ nextTitle }}</h2>
       <p class="quiet">{{ nextValues }}</p>
     </section>
-    <section class="card knowing">
-      <h2 class="plain-head">{{ o?.planned ? 'if the plan is kept' : 'if nothing changes' }}</h2>
-      <table v-if="rows.length" class="coming">
-        <tbody>
-          <tr v-for="[name, value, sd] in rows" :key="name">
-            <th scope="row">{{ name }}</th>
-            <td>
-              <b>{{ value }}</b>
-            </td>
-            <td class="quiet">{{ sd }}</td>
-          </tr>
-        </tbody>
-      </table>
+    <FigureLines
+      class="knowing"
+      :title="o?.planned ? 'if the plan is kept' : 'if nothing changes'"
+      :lines="rows"
+    >
       <p v-if="state.toldBy" class="quiet mt-2">{{ state.toldBy }}</p>
       <p v-if="state.warning && seen" class="turning ember">{{ state.warning.title }}: seen</p>
       <p v-if="state.turning" class="turning">{{ state.turning }}</p>
-    </section>
+    </FigureLines>
     <SoFar class="knowing" :state="state" />
   </div>
 </template>
@@ -153,29 +146,9 @@ const rows = computed(() => {
   font-size: 1.125rem;
   margin-top: 8px;
 }
-.plain-head {
-  font-family: var(--sans);
-  font-weight: 400;
-  font-size: 1rem;
-  color: var(--ink-2);
-}
 .row {
   display: flex;
   flex-wrap: wrap;
-}
-.coming {
-  width: 100%;
-  border-collapse: collapse;
-}
-.coming th {
-  text-align: left;
-  font-weight: 400;
-  padding: 3px 0;
-}
-.coming td {
-  text-align: right;
-  white-space: nowrap;
-  padding: 3px 0 3px 8px;
 }
 .turning {
   margin-top: 6px;

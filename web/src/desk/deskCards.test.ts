@@ -72,6 +72,7 @@ describe('the cards of the desk', () => {
     const warning = {
       kind: 'crash',
       safety: false,
+      overrun: false,
       sinceS: 400,
       title: 'A crash is coming',
       says: 'x',

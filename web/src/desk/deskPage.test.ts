@@ -118,6 +118,7 @@ describe('the page of the desk', () => {
     const warning = {
       kind: 'drop-now',
       safety: true,
+      overrun: true,
       sinceS: 400,
       title: 'Drop now',
       says: 'The bean probe is at 207 °C',
@@ -151,6 +152,7 @@ describe('the page of the desk', () => {
     const warning = {
       kind: 'crash',
       safety: false,
+      overrun: false,
       sinceS: 400,
       title: 'A crash is coming',
       says: 'x',
@@ -171,6 +173,7 @@ describe('the page of the desk', () => {
     const warning = {
       kind: 'crash',
       safety: false,
+      overrun: false,
       sinceS: 400,
       title: 'A crash is coming',
       says: 'x',

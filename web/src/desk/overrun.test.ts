@@ -5,7 +5,15 @@ import { useOverrun } from './useOverrun'
 
 const state = (kind?: string) =>
   ({
-    warning: kind && { kind, sinceS: 1, safety: true, title: '', says: '', answer: '' },
+    warning: kind && {
+      kind,
+      sinceS: 1,
+      safety: true,
+      overrun: kind !== 'crash',
+      title: '',
+      says: '',
+      answer: '',
+    },
   }) as unknown as DeskState
 
 describe('a roast that runs on past its drop', () => {

@@ -6,9 +6,6 @@ const EVERY_MS = 1500
 const HZ = 880
 const SECONDS = 0.6
 
-/** The kinds of warning of a roast that runs on past its drop. */
-const OVERRUN = ['drop-now', 'burner-off']
-
 /**
  * A roast that runs on past its drop: heard again and again until it is dropped, or hushed by hand. The sound of other
  * warnings stays as it was chosen.
@@ -19,8 +16,8 @@ export function useOverrun(
   sound: () => void = () => beep(HZ, SECONDS),
 ) {
   const kind = computed(() => {
-    const now = state.value?.warning?.kind
-    return now && OVERRUN.includes(now) ? now : undefined
+    const now = state.value?.warning
+    return now?.overrun ? now.kind : undefined
   })
   const hushed = ref(false)
   let timer: ReturnType<typeof setInterval> | undefined

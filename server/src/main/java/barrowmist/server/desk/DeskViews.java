@@ -234,8 +234,10 @@ public final class DeskViews {
      * A warning.
      *
      * @param safety whether it may be a danger, and no word on how the coffee will taste
+     * @param overrun whether the roast runs on past its drop: said alone, again and again, and not put away
      */
-    public record WarningView(String kind, boolean safety, double sinceS, String title, String says, String answer) {}
+    public record WarningView(
+            String kind, boolean safety, boolean overrun, double sinceS, String title, String says, String answer) {}
 
     /** After the drop. */
     public record CoolingView(double elapsedS, double limitS) {}

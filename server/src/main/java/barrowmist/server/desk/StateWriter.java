@@ -139,7 +139,13 @@ final class StateWriter {
                 .map(w -> {
                     WarningText text = WarningText.of(w, wording);
                     return new WarningView(
-                            w.kind().code(), w.kind().safety(), w.sinceS(), text.title(), text.says(), text.answer());
+                            w.kind().code(),
+                            w.kind().safety(),
+                            w.kind().overrun(),
+                            w.sinceS(),
+                            text.title(),
+                            text.says(),
+                            text.answer());
                 })
                 .orElse(null);
     }
