@@ -141,7 +141,7 @@ class ReadmeIT {
         page.keyboard().press("Shift+K");
         assertThat(broken).hasText(String.valueOf(before));
         says("Read fetches a figure from a (simulated) meter, and Undo beside it gives the old one back;"
-                + " Instruments sets what it shows.");
+                + " it stands there where such a meter is set up. Instruments sets what it shows.");
         person.button("Read moisture from the meter").click();
         person.button("Undo: back to 11.8").click();
         assertThat(person.field("Moisture")).hasValue("11.8");
