@@ -7,6 +7,8 @@ import barrowmist.server.blend.BlendViews.BlendPart;
 import barrowmist.server.decision.DecisionService;
 import barrowmist.server.green.LotService;
 import barrowmist.server.green.LotView;
+import barrowmist.server.store.ContractService;
+import barrowmist.server.store.StoreViews.ContractTerms;
 import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
@@ -19,8 +21,10 @@ class DemoDecisions {
     private final LotService lots;
     private final DecisionService decisions;
     private final BlendService blends;
+    private final ContractService contracts;
 
-    DemoDecisions(LotService lots, DecisionService decisions, BlendService blends) {
+    DemoDecisions(LotService lots, DecisionService decisions, BlendService blends, ContractService contracts) {
+        this.contracts = contracts;
         this.blends = blends;
         this.lots = lots;
         this.decisions = decisions;
@@ -50,7 +54,11 @@ class DemoDecisions {
 
     private static final String BLEND = "Slow morning espresso";
 
+    /** What Velquora Hollow was to be on arrival; it came moister, and with a black bean. */
+    private static final ContractTerms AGREED = new ContractTerms(null, 11.5, 0, 5, null, null, null);
+
     void seed() {
+        contracts.keep(lot("Velquora Hollow"), AGREED);
         for (LotView lot : lots.list()) {
             Decided d = DECIDED.get(lot.name());
             if (d != null) {
@@ -65,11 +73,14 @@ class DemoDecisions {
     }
 
     private BlendPart part(String name, double share) {
-        long lot = lots.list().stream()
+        return new BlendPart(lot(name), share);
+    }
+
+    private long lot(String name) {
+        return lots.list().stream()
                 .filter(l -> l.name().equals(name))
                 .findFirst()
                 .orElseThrow()
                 .id();
-        return new BlendPart(lot, share);
     }
 }

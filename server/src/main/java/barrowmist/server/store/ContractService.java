@@ -89,7 +89,7 @@ public class ContractService {
     }
 
     /** @throws InputProblems if a point is out of its range */
-    ContractView keep(long lotId, ContractTerms terms) {
+    public ContractView keep(long lotId, ContractTerms terms) {
         lots.get(lotId);
         keep(contracts.findByLotId(lotId).orElseGet(() -> new ContractEntity(lotId, null)), terms);
         return view(lotId);
