@@ -19,17 +19,15 @@ function begin() {
 <template>
   <form class="who" @submit.prevent="begin">
     <span class="quiet">Sheets of</span>
-    <button
+    <v-btn
       v-for="p in people"
       :key="p"
-      type="button"
-      class="chip"
-      :class="{ first: p === person }"
+      :variant="p === person ? 'flat' : 'outlined'"
+      :color="p === person ? 'primary' : undefined"
       :aria-pressed="p === person"
       @click="emit('change', p)"
+      >{{ p }}</v-btn
     >
-      {{ p }}
-    </button>
     <template v-if="another">
       <v-text-field
         v-model="name"

@@ -56,6 +56,28 @@ describe('TriangleTable', () => {
     expect(page.find('[role=alert]').text()).toBe('Set 2 was answered by Tobin already.')
     expect(page.text()).toContain('Set 2: which cup')
   })
+
+  it('counts once, on every screen and over a reload', async () => {
+    let counted = false
+    const answered = sets.map((s) => ({ ...s, answered: true }))
+    const sent = stubServer((method, path) => {
+      counted ||= method === 'POST'
+      return path.endsWith('/difference')
+        ? { body: { n: 3, right: 3, needed: 3, byGuessing: 1, leanings: [], text: 'A difference is shown.' } }
+        : { body: path.endsWith('/roasts') ? [] : table({ kind: 'triangle', sets: answered, counted }) }
+    })
+    const page = mountApp(TriangleTable, { id: 5 })
+    await flushPromises()
+    expect(page.text()).toContain('Counting fixes the answers')
+    await button(page, 'Count the answers').trigger('click')
+    await flushPromises()
+    expect(sent.filter((s) => s.method === 'POST').map((s) => s.path)).toEqual(['/api/cuppings/5/difference'])
+    page.unmount()
+    const again = mountApp(TriangleTable, { id: 5 })
+    await flushPromises()
+    expect(again.text()).not.toContain('Counting fixes')
+    expect(again.text()).toContain('A difference is shown.')
+  })
 })
 
 describe('DifferenceCard', () => {

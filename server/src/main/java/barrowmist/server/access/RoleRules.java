@@ -40,8 +40,8 @@ final class RoleRules {
                     READER),
             // a cupper's are kept under the cupper's own name, whoever is named
             change("/api/cuppings/\\{id}/(sheets(/\\{sheetId})?|answers|rankings|guesses)", LEAD, CUPPER),
-            // preparing a table: laying it, pouring, breaking
-            change("/api/(table-warnings|cuppings(/\\{id}/clock/.*)?)", LEAD, ROASTER),
+            // running a table: laying it, pouring, breaking, counting a triangle
+            change("/api/(table-warnings|cuppings(/\\{id}/(clock/.*|difference))?)", LEAD, ROASTER),
             change("/api/roasts/\\{id}/trace/.*", LEAD),
             change("/api/lots/\\{id}/(decision|contract)", LEAD),
             change(

@@ -3,7 +3,6 @@ package barrowmist.server.cupping;
 import barrowmist.core.check.Checks;
 import barrowmist.core.cupping.TableKind;
 import barrowmist.core.cupping.panel.Difference;
-import barrowmist.core.cupping.panel.Leaning;
 import barrowmist.core.cupping.panel.TrianglePlan;
 import barrowmist.server.access.Member;
 import barrowmist.server.cupping.SensoryViews.AnswerEntry;
@@ -18,8 +17,6 @@ import java.time.Clock;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
-import java.util.function.Function;
-import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 
@@ -32,11 +29,11 @@ public class DifferenceService {
 
     private final Tables tables;
     private final CupSetRepository sets;
-    private final SampleNames names;
+    private final TriangleOutcomes outcomes;
     private final Clock clock;
 
-    DifferenceService(Tables tables, CupSetRepository sets, SampleNames names, Clock clock) {
-        this.names = names;
+    DifferenceService(Tables tables, CupSetRepository sets, TriangleOutcomes outcomes, Clock clock) {
+        this.outcomes = outcomes;
         this.tables = tables;
         this.sets = sets;
         this.clock = clock;
@@ -112,65 +109,54 @@ public class DifferenceService {
     }
 
     /**
-     * What the answers come to. Whoever runs the table may count them before the reveal, and fixes them by it.
+     * Counts the answers before the reveal, and fixes them by it; for whoever runs the table.
      *
-     * @throws Conflict if the table is not revealed, and a set waits for its answer or the caller does not run it
+     * @throws Conflict if a set waits for its answer, or nobody knows yet who was right
      */
-    DifferenceView difference(long id) {
+    DifferenceView count(long id) {
         CuppingEntity table = tables.get(id, TableKind.TRIANGLE);
-        if (!table.told() && !Member.runsTables()) {
-            throw new Conflict("This table is not revealed yet: until then nobody sees how it stands.", Map.of());
-        }
+        refuseUnlessRunHere(table);
         List<CupSetEntity> all = sets.findAllByCuppingIdOrderByNumber(id);
-        List<CupSetEntity> answered =
-                all.stream().filter(s -> s.answered().isPresent()).toList();
-        if (!table.told() && answered.size() < all.size()) {
+        long waiting = all.stream().filter(s -> s.answered().isEmpty()).count();
+        if (!table.told() && waiting > 0) {
             throw new Conflict(
-                    (all.size() - answered.size()) + " of " + all.size()
+                    waiting + " of " + all.size()
                             + " sets wait for their answer: until then nobody sees how it stands.",
                     Map.of());
         }
+        refuseUnlessTurnedOver(table);
+        table.blinding().count(clock.instant());
+        return outcomes.of(table, all);
+    }
+
+    /**
+     * What the answers come to.
+     *
+     * @throws Conflict if the table is not revealed, and its answers were not counted or the caller does not run it
+     */
+    DifferenceView difference(long id) {
+        CuppingEntity table = tables.get(id, TableKind.TRIANGLE);
+        refuseUnlessRunHere(table);
+        if (!table.told() && table.blinding().countedAt() == null) {
+            throw new Conflict(
+                    "The answers are not counted yet: whoever runs the table does it when every set is answered.",
+                    Map.of());
+        }
+        refuseUnlessTurnedOver(table);
+        return outcomes.of(table, sets.findAllByCuppingIdOrderByNumber(id));
+    }
+
+    private static void refuseUnlessRunHere(CuppingEntity table) {
+        if (!table.told() && !Member.runsTables()) {
+            throw new Conflict("This table is not revealed yet: until then nobody sees how it stands.", Map.of());
+        }
+    }
+
+    private static void refuseUnlessTurnedOver(CuppingEntity table) {
         if (table.blinding().unmatched()) {
             throw new Conflict(
                     "The cups of this table were shuffled: turn them over first, until then nobody knows who was right.",
                     Map.of());
         }
-        if (!table.told()) {
-            table.blinding().count(clock.instant());
-        }
-        int right = (int) answered.stream().filter(CupSetEntity::right).count();
-        int people =
-                (int) answered.stream().map(CupSetEntity::cupper).distinct().count();
-        Difference d = Difference.of(answered.size(), right, people);
-        return new DifferenceView(
-                d.n(),
-                d.right(),
-                d.p(),
-                d.needed(),
-                d.byGuessing(),
-                d.shown(),
-                d.people(),
-                d.power(),
-                d.atMost(),
-                table.told() ? leanings(table, answered) : List.of(),
-                d.text());
-    }
-
-    private List<String> leanings(CuppingEntity table, List<CupSetEntity> answered) {
-        List<CupSetEntity> told = answered.stream().filter(CupSetEntity::right).toList();
-        String first = names.of(table.samples().get(0));
-        String second = names.of(table.samples().get(1));
-        return Stream.of(
-                        leaning(told, CupSetEntity::sweeter).text("sweeter", first, second),
-                        leaning(told, CupSetEntity::preferred).text("preferred", first, second))
-                .filter(text -> !text.isEmpty())
-                .toList();
-    }
-
-    private static Leaning leaning(List<CupSetEntity> told, Function<CupSetEntity, CupSetEntity.@Nullable Side> which) {
-        List<Boolean> said =
-                told.stream().flatMap(s -> s.isFirst(which.apply(s)).stream()).toList();
-        int first = (int) said.stream().filter(f -> f).count();
-        return Leaning.of(first, said.size() - first);
     }
 }

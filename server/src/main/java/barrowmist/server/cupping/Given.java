@@ -11,6 +11,16 @@ record Given(
         List<SeatEntity> seats,
         HouseLines lines) {
 
+    /** Who has ranked the samples of a roast-off. */
+    List<String> rankers() {
+        return rankings.stream().map(RankingEntity::cupper).toList();
+    }
+
+    /** Who sits at the table with a device of their own. */
+    List<String> joined() {
+        return seats.stream().filter(SeatEntity::taken).map(SeatEntity::cupper).toList();
+    }
+
     /** How much is still to be given before the table is revealed without a word. */
     int unfinished(CuppingEntity table) {
         return switch (table.kind()) {

@@ -47,6 +47,12 @@ class SensoryController {
         return differences.answer(id, entry);
     }
 
+    /** Counts the answers, which are fixed from then on. */
+    @PostMapping("/cuppings/{id}/difference")
+    DifferenceView count(@PathVariable long id) {
+        return differences.count(id);
+    }
+
     @GetMapping("/cuppings/{id}/difference")
     DifferenceView difference(@PathVariable long id) {
         return differences.difference(id);

@@ -70,6 +70,7 @@ public final class TableViews {
      * @param joined who sits at it with a device of their own
      * @param ranked who has ranked the samples of a roast-off
      * @param unmatched whether its cups, shuffled by hand, are still to be turned over
+     * @param counted whether the answers of a triangle were counted, and are fixed
      * @param told whether what is in the cups may be told
      * @param keySeenAt when the key was first looked at before the reveal
      * @param seal of a key that somebody put away from themselves; left out where nobody did
@@ -96,6 +97,7 @@ public final class TableViews {
 
             boolean told,
             boolean unmatched,
+            boolean counted,
             @Nullable String joinCode,
             @Nullable Instant revealedAt,
             @Nullable String revealReason,
@@ -141,6 +143,7 @@ public final class TableViews {
                     Codes.of(c.blinding().blind()),
                     told,
                     c.blinding().unmatched(),
+                    c.blinding().countedAt() != null,
                     codeShown(c),
                     c.blinding().revealedAt(),
                     c.blinding().revealReason(),
@@ -156,11 +159,8 @@ public final class TableViews {
                     given.unfinished(c),
                     given.unfinished(c) == 0 ? null : given.missing(c),
                     given.sets().stream().map(s -> SetView.of(s, told)).toList(),
-                    given.rankings().stream().map(RankingEntity::cupper).toList(),
-                    given.seats().stream()
-                            .filter(SeatEntity::taken)
-                            .map(SeatEntity::cupper)
-                            .toList(),
+                    given.rankers(),
+                    given.joined(),
                     told ? c.roastIds() : List.of(),
                     told
                             ? sheets.stream()

@@ -170,7 +170,7 @@ class RoastOffTest {
                     "{\"cupper\":\"C%d\",\"set\":%d,\"odd\":%d,\"sweeter\":\"%s\"}"
                             .formatted(said, said, odd, sweeter));
         }
-        assertThat(lab.get(table + "/difference").body().get("leanings"))
+        assertThat(lab.post(table + "/difference", "").body().get("leanings"))
                 .as("not before the reveal")
                 .isEmpty();
         lab.post(table + "/reveal", "{}");

@@ -74,7 +74,7 @@ class SensoryTest {
             String said = lab.get(asked).body().toString();
             assertThat(said).doesNotContain("\"odd\"", "\"chosen\"", "one is flat");
         }
-        assertThat(lab.get(table + "/difference").status()).isEqualTo(409);
+        assertThat(lab.post(table + "/difference", "").status()).isEqualTo(409);
         assertThat(lab.post(table + "/reveal", "{}").status()).isEqualTo(422);
         assertThat(lab.get(table).body().get("missing").asString()).isEqualTo("5 sets have no answer yet");
     }
@@ -105,7 +105,10 @@ class SensoryTest {
                             .status())
                     .isEqualTo(201);
         }
-        JsonNode result = lab.get(table + "/difference").body();
+        assertThat(lab.get(table + "/difference").status()).as("not counted").isEqualTo(409);
+        JsonNode result = lab.post(table + "/difference", "").body();
+        assertThat(lab.get(table + "/difference").body()).isEqualTo(result);
+        assertThat(lab.get(table).body().get("counted").asBoolean()).isTrue();
         assertThat(result.get("n").asInt()).isEqualTo(6);
         assertThat(result.get("right").asInt()).isEqualTo(right);
         assertThat(result.get("needed").asInt()).isEqualTo(5);

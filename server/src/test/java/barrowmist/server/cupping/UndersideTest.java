@@ -156,14 +156,14 @@ class UndersideTest {
                             .status())
                     .isEqualTo(201);
         }
-        assertThat(lab.get(table + "/difference").status()).isEqualTo(409);
+        assertThat(lab.post(table + "/difference", "").status()).isEqualTo(409);
         assertThat(lab.post(table + "/reveal", "{}").status()).isEqualTo(422);
         String a = laid.get("marks").get(0).asString();
         String b = laid.get("marks").get(1).asString();
         assertThat(match(sets(a, a, a, b, b, a)).status()).as("three alike").isEqualTo(422);
         assertThat(match(sets(a, b, a, "ZZ", b, a)).status()).as("not laid").isEqualTo(422);
         assertThat(match(sets(a, b, a, b, b, a)).status()).isEqualTo(204);
-        JsonNode difference = lab.get(table + "/difference").body();
+        JsonNode difference = lab.post(table + "/difference", "").body();
         assertThat(difference.get("n").asInt()).isEqualTo(2);
         assertThat(difference.get("right").asInt()).isEqualTo(1);
         JsonNode told = lab.post(table + "/reveal", "{}").body();
