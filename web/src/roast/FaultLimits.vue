@@ -15,6 +15,7 @@ const FIELDS: [keyof Limits, string, string][] = [
   ['flickHoldS', 'A flick lasts', 's'],
   ['stallChangeCPerMin', 'A stall changes by less than', 'rate'],
   ['stallHoldS', 'A stall lasts', 's'],
+  ['stallBelowCPerMin', 'while it lies below', 'rate'],
   ['stalledCPerMin', 'or lies below', 'rate'],
   ['stalledHoldS', 'for', 's'],
   ['surgeSpreads', 'A surge lies above the usual peak by', 'spreads'],

@@ -15,6 +15,8 @@ import java.util.Map;
 import java.util.function.BooleanSupplier;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.extension.AfterEachCallback;
+import org.junit.jupiter.api.extension.RegisterExtension;
 
 /** A desk of the demo with the stand-in roaster at thirty times the speed of life, and what is done at it. */
 abstract class AtTheDesk {
@@ -26,6 +28,9 @@ abstract class AtTheDesk {
     static Roaster roaster;
     static App app;
     static Chromium chromium;
+
+    @RegisterExtension
+    static final AfterEachCallback END = test -> Laboratory.endOf(test, chromium);
 
     @BeforeAll
     static void switchOn() {

@@ -35,11 +35,16 @@ final class Laboratory implements BeforeAllCallback, AfterEachCallback, AfterAll
 
     @Override
     public void afterEach(ExtensionContext context) {
+        endOf(context, chromium);
+    }
+
+    /** Closes a test's pages; when it failed, says first what they showed. */
+    static void endOf(ExtensionContext test, Chromium chromium) {
         try {
             // a wait that ended says what did not come; what was there instead says why
-            context.getExecutionException()
+            test.getExecutionException()
                     .ifPresent(e -> System.out.println(
-                            context.getDisplayName() + " ended with this on screen:\n" + chromium.onScreen()));
+                            test.getDisplayName() + " ended with this on screen:\n" + chromium.onScreen()));
         } finally {
             chromium.closePages();
         }

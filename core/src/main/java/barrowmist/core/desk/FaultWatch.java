@@ -120,7 +120,8 @@ final class FaultWatch {
         double perMinute = SECONDS * SECONDS * bent.get().curvaturePerS2();
         double before = SECONDS * bent.get().slopePerS() - perMinute;
         double least = setup.faults().leastChange(rate.getAsDouble());
-        boolean still = Math.abs(perMinute) * setup.faults().stallHoldS() / SECONDS < SURE_SHARE * least
+        boolean still = setup.faults().low(rate.getAsDouble())
+                && Math.abs(perMinute) * setup.faults().stallHoldS() / SECONDS < SURE_SHARE * least
                 && !HeatChange.since(look.curve, now - LATELY_S).putIn();
         double low = setup.faults().stalledCPerMin();
         boolean stalled = look.curve.ror(now - LOW_S, now).max().orElse(Double.POSITIVE_INFINITY) < low;

@@ -22,7 +22,7 @@ public record Fault(Kind kind, double fromS, double toS, double depthCPerMin, do
         CRASH,
         /** A turn upward. */
         FLICK,
-        /** It stops declining, or lies near zero. */
+        /** It is low and stops declining, or lies near zero. */
         STALL,
         /** Too much early heat. */
         SURGE;

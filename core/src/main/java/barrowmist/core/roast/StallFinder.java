@@ -4,7 +4,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 
-/** Finds stalls: the rate of rise stops declining, or lies near zero. */
+/** Finds stalls: the rate of rise is low and stops declining, or lies near zero. */
 final class StallFinder {
 
     /**
@@ -55,7 +55,9 @@ final class StallFinder {
                 break;
             }
             LocalFit line = LocalFit.of(ror.t(), ror.r(), a, b + 1, ror.t()[a], false);
-            if (Math.abs(line.slopePerS()) * settings.stallHoldS() < least && staysNear(line, a, b, within)) {
+            if (settings.low(line.value())
+                    && Math.abs(line.slopePerS()) * settings.stallHoldS() < least
+                    && staysNear(line, a, b, within)) {
                 if (from >= 0 && a > to) {
                     found.add(flatFault(from, to));
                     from = -1;

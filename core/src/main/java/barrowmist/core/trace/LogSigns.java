@@ -150,11 +150,8 @@ final class LogSigns {
                 .max(Comparator.comparingDouble(this::size));
     }
 
-    /** In limits of its kind. */
     private double size(Fault f) {
-        return f.kind() == Fault.Kind.CRASH
-                ? f.depthCPerMin() / analysis.judgedBy().crashDepthCPerMin()
-                : f.durationS() / analysis.judgedBy().stallHoldS();
+        return analysis.judgedBy().size(f);
     }
 
     private void drop() {

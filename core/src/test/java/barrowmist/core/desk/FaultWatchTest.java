@@ -109,8 +109,11 @@ class FaultWatchTest {
 
     @Test
     void aFlatRateIsAStallAndATurnUpwardsAFlick() {
-        assertThat(watch(t -> t < 350 ? steady(t) : steady(350), 460, DRY, Optional.empty()))
+        assertThat(watch(t -> t < 430 ? steady(t) : 7.5, 540, DRY, Optional.empty()))
                 .contains(Kind.FLAT);
+        // at 11.3 °C/min it still carries the roast on
+        assertThat(watch(t -> t < 350 ? steady(t) : steady(350), 460, DRY, Optional.empty()))
+                .isNotEqualTo(Optional.of(Kind.FLAT));
         assertThat(watch(t -> Math.max(1, 20 - 0.05 * (t - 60)), 490, DRY, Optional.empty()))
                 .contains(Kind.STALL);
         assertThat(watch(t -> t < 400 ? steady(t) : steady(400) + 0.06 * (t - 400), 450, DRY, Optional.empty()))

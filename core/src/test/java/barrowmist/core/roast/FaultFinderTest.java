@@ -91,18 +91,42 @@ class FaultFinderTest {
 
     @Test
     void aLongFlatIsAStall() {
-        KnownCurve flat = KnownCurve.of(t -> {
-            double level = KnownCurve.steadyRor(330);
-            return t < 330 ? KnownCurve.steadyRor(t) : t < 450 ? level : level - (t - 450) / 150 * 9;
-        });
+        // down to 6.5 °C/min, where it stays for two minutes
+        KnownCurve flat = flatAt(6.5);
         for (long seed = 1; seed <= SEEDS; seed++) {
             List<Fault> stalls = faults(flat, 0.15, seed, Fault.Kind.STALL);
             assertThat(stalls).hasSize(1);
             assertThat(stalls.get(0).fromS()).isCloseTo(330, within(35.0));
             assertThat(stalls.get(0).toS()).isCloseTo(450, within(35.0));
-            // the steady fall before it, 2.19 °C/min a minute, would have gone on for two minutes
-            assertThat(stalls.get(0).depthCPerMin()).isCloseTo(4.4, within(1.5));
+            // the steady fall before it, 4.43 °C/min a minute, would have been at nothing after 88 of the 120 s
+            assertThat(stalls.get(0).depthCPerMin()).isCloseTo(6.5, within(1.5));
         }
+    }
+
+    private static KnownCurve flatAt(double level) {
+        return KnownCurve.of(t -> t < 120
+                ? 22
+                : t < 330 ? 22 - (t - 120) / 210 * (22 - level) : t < 450 ? level : level - (t - 450) / 150 * 5);
+    }
+
+    @ParameterizedTest
+    @ValueSource(doubles = {11.5, 11.75, 12})
+    void aPlateauThatStillCarriesTheRoastOnIsNoStall(double level) {
+        for (long seed = 1; seed <= SEEDS; seed++) {
+            assertThat(faults(flatAt(level), 0.15, seed, Fault.Kind.STALL)).isEmpty();
+        }
+    }
+
+    @Test
+    void aStallWeighsByItsLengthAndByHowLowItLies() {
+        assertThat(size(1, 1, 60)).isCloseTo(1, within(1e-9));
+        assertThat(size(4.5, 4.5, 120)).isCloseTo(2, within(1e-9));
+        assertThat(size(7, 6.5, 60)).isCloseTo(0.5, within(1e-9));
+        assertThat(size(9, 8.9, 120)).isLessThan(0.03);
+    }
+
+    private static double size(double fromCPerMin, double toCPerMin, double forS) {
+        return FaultSettings.DEFAULTS.size(new Fault(Fault.Kind.STALL, 300, 300 + forS, 1, fromCPerMin, toCPerMin));
     }
 
     @Test

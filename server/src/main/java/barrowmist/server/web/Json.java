@@ -1,11 +1,15 @@
 package barrowmist.server.web;
 
+import tools.jackson.databind.DeserializationFeature;
 import tools.jackson.databind.json.JsonMapper;
 
 /** Content that is kept as JSON text in one column. */
 public final class Json {
 
-    private static final JsonMapper MAPPER = JsonMapper.shared();
+    /** What an earlier version kept lacks the numbers that came later: they read 0, and their record says what that is. */
+    private static final JsonMapper MAPPER = JsonMapper.builder()
+            .disable(DeserializationFeature.FAIL_ON_NULL_FOR_PRIMITIVES)
+            .build();
 
     private Json() {}
 

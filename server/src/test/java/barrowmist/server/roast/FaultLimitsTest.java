@@ -35,7 +35,14 @@ class FaultLimitsTest {
     }
 
     private static String deepCrashesOnly() {
-        return Json.write(new FaultSettings(0.40, 45, 20, 1.5, 10, 0.5, 60, 1.5, 30, 2));
+        return Json.write(new FaultSettings(0.40, 45, 20, 1.5, 10, 0.5, 60, 9, 1.5, 30, 2));
+    }
+
+    @Test
+    void limitsOfBeforeThereWasOneForHowLowAStallLiesTakeItsDefault() {
+        String kept = Json.write(FaultSettings.DEFAULTS).replaceFirst("\"stallBelowCPerMin\":[0-9.]+,", "");
+        assertThat(kept).doesNotContain("stallBelow");
+        assertThat(Json.read(kept, FaultSettings.class)).isEqualTo(FaultSettings.DEFAULTS);
     }
 
     /** All roasts are judged anew in the background, which other tests use as well. */
