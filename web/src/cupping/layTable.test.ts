@@ -40,6 +40,14 @@ describe('LayTable', () => {
     })
   })
 
+  it('does not say of a lab without a roast that every one was cupped', async () => {
+    lab()
+    const form = mountApp(LayTable, { roasts: [], waiting: [], chosen: [] })
+    await flushPromises()
+    expect(form.text()).toContain('There is no roast yet')
+    expect(form.text()).not.toContain('Every roast has been cupped')
+  })
+
   it('begins as the way here asked: old beside new, blind', async () => {
     stubServer(() => ({ body: [] }))
     const form = mountApp(LayTable, {

@@ -32,7 +32,10 @@ function spread(kind: string, v: number) {
 }
 function drift(field: string, kind: string) {
   const d = props.reference.drifts.find((x) => x.figure === field)
-  if (!d || !d.beyondChance) {
+  if (!d?.judged) {
+    return 'too few roasts, or too short a time'
+  }
+  if (!d.beyondChance) {
     return 'steady'
   }
   return `${d.perMonth < 0 ? '−' : '+'}${spread(kind, Math.abs(d.perMonth))} a month`

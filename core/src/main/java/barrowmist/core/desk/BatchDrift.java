@@ -5,8 +5,8 @@ import java.util.List;
 import java.util.Optional;
 
 /**
- * Whether the batches of a day start alike. The turning point tells it first: it recurs within a degree or two and a few
- * seconds when the drum is brought to the same state each time (common practice, no published source).
+ * Whether the batches of a day start alike, by their turning points: a drum that is brought to one state before each
+ * charge turns at one temperature and one time (common practice, no published source).
  *
  * @param batches how many have a turning point
  * @param secondsInAll last turning point minus the first along the line through all of them, s
@@ -23,7 +23,8 @@ public record BatchDrift(int batches, double secondsInAll, double degreesInAll, 
     /** A drum whose environment at the drop moves by less ends alike, °C (house default). */
     public static final double ALIKE_ENVIRONMENT_C = 6;
 
-    private static final int FEWEST = 2;
+    /** Two batches differ by something always; a drift has a third that goes the same way. */
+    private static final int FEWEST = 3;
 
     /**
      * One batch; empty what it has not.
@@ -72,7 +73,7 @@ public record BatchDrift(int batches, double secondsInAll, double degreesInAll, 
     /** In a sentence. */
     public String text(Wording wording) {
         if (batches < FEWEST) {
-            return "Drift shows from the second batch on.";
+            return "Drift shows from the third batch on.";
         }
         return start(wording) + end(wording);
     }

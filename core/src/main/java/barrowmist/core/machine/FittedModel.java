@@ -73,6 +73,17 @@ public record FittedModel(
         return doubts(Wording.SI).isEmpty();
     }
 
+    /** The figure counts what comes after the first stretch: a miss within it has a figure of its own. */
+    private String where(Misfit m, Wording wording) {
+        return m.cause() == Misfit.Cause.EARLY
+                ? " after the first %.0f s and by %s in them (%s)"
+                        .formatted(
+                                CurveErrors.EARLY_S,
+                                wording.difference(bean.earlyC()),
+                                m.cause().why())
+                : ", " + m.cause().text();
+    }
+
     /** Why it is not believed, in sentences; empty when it is. The same wherever it is asked. */
     public List<String> doubts(Wording wording) {
         List<String> doubts = new ArrayList<>();
@@ -84,7 +95,7 @@ public record FittedModel(
             doubts.add("The model misses its own roasts by %s%s; more than %s is not trusted."
                     .formatted(
                             wording.difference(beanErrorC()),
-                            misfit().map(m -> ", " + m.cause().text()).orElse(""),
+                            misfit().map(m -> where(m, wording)).orElse(""),
                             wording.difference(WORST_TRUSTED_C)));
         }
         Calibration crack = calibration.get(KeyFigure.FIRST_CRACK_S);

@@ -21,22 +21,30 @@ public record Misfit(Cause cause) {
 
     /** What a misfit comes of. */
     public enum Cause {
-        EARLY("mostly in the first 100 s: the bean probe is slow or sits deep, and does not yet read the beans"),
-        DRYING("mostly while drying: the batch weight, the moisture or the heat at charge is not what was logged"),
+        EARLY("mostly in the first 100 s", "the bean probe is slow or sits deep, and does not yet read the beans"),
+        DRYING("mostly while drying", "the batch weight, the moisture or the heat at charge is not what was logged"),
         BROWNING(
-                "mostly between dry end and first crack: metal that holds heat for long, or a control that is not logged"),
-        DEVELOPMENT("mostly after first crack: the steam of the cracks is not in the model"),
-        BETWEEN("from roast to roast rather than within one: something that is not logged differs between them");
+                "mostly between dry end and first crack",
+                "metal that holds heat for long, or a control that is not logged"),
+        DEVELOPMENT("mostly after first crack", "the steam of the cracks is not in the model"),
+        BETWEEN("from roast to roast rather than within one", "something that is not logged differs between them");
 
-        private final String text;
+        private final String where;
+        private final String why;
 
-        Cause(String text) {
-            this.text = text;
+        Cause(String where, String why) {
+            this.where = where;
+            this.why = why;
         }
 
         /** In words, after "it misses". */
         public String text() {
-            return text;
+            return where + ": " + why;
+        }
+
+        /** What usually makes it. */
+        String why() {
+            return why;
         }
     }
 

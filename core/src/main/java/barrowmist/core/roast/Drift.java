@@ -11,18 +11,22 @@ import java.util.Arrays;
  * @param perMonth change in a mean month, unit of the figure
  * @param overall change over the whole span of the roasts, same unit
  * @param roasts number of roasts behind it
+ * @param judged whether there are roasts enough over a time long enough to say anything of months
  * @param beyondChance whether the trend has less than one chance in twenty of being none
  */
-public record Drift(double perMonth, double overall, int roasts, boolean beyondChance) {
+public record Drift(double perMonth, double overall, int roasts, boolean judged, boolean beyondChance) {
 
     /** Fewer roasts than this show no trend (house default). */
     public static final int FEWEST_ROASTS = 8;
+
+    /** Within a shorter time nothing is said of months (house default), days. */
+    public static final double LEAST_DAYS = 30;
 
     /** Two-sided 5 % point of the standard normal distribution. */
     private static final double Z_95 = 1.959964;
 
     /** None that could be seen. */
-    public static final Drift NONE = new Drift(0, 0, 0, false);
+    public static final Drift NONE = new Drift(0, 0, 0, false, false);
 
     /**
      * @param days days since any fixed day, any order
@@ -43,14 +47,14 @@ public record Drift(double perMonth, double overall, int roasts, boolean beyondC
                 }
             }
         }
-        if (n < FEWEST_ROASTS || count == 0) {
-            return new Drift(0, 0, n, false);
-        }
-        double perDay = Band.median(Arrays.copyOf(slopes, count));
         double span =
                 Arrays.stream(days).max().orElse(0) - Arrays.stream(days).min().orElse(0);
+        if (n < FEWEST_ROASTS || span < LEAST_DAYS) {
+            return new Drift(0, 0, n, false, false);
+        }
+        double perDay = Band.median(Arrays.copyOf(slopes, count));
         double variance = n * (n - 1.0) * (2.0 * n + 5) / 18;
         double z = (Math.abs(s) - 1) / Math.sqrt(variance);
-        return new Drift(perDay * Months.DAYS, perDay * span, n, z > Z_95);
+        return new Drift(perDay * Months.DAYS, perDay * span, n, true, z > Z_95);
     }
 }

@@ -34,8 +34,7 @@ final class GasCorrections {
                     crash.fromS(),
                     atS,
                     "s",
-                    "Ease the heat once, by a small step, at %s, and give it back just after first crack."
-                            .formatted(Clock.text(atS)),
+                    "Ease the heat by a small step from %s on.".formatted(Clock.text(atS)),
                     why,
                     MECHANISM);
         }
@@ -61,7 +60,7 @@ final class GasCorrections {
                 to,
                 wasS == c.atS().getAsDouble()
                         ? "Cut the gas at %s to %s, not to %s.".formatted(at, gas, was)
-                        : "Cut the gas at %s to %s, not at %s to %s, and give it back just after first crack."
+                        : "Cut the gas at %s to %s, not at %s to %s; the moves after it stay as they were."
                                 .formatted(at, gas, Clock.text(wasS), was));
     }
 

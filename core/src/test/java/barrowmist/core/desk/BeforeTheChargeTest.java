@@ -107,7 +107,9 @@ class BeforeTheChargeTest {
         assertThat(hotter.secondsInAll()).isCloseTo(-6, within(1e-9));
         assertThat(hotter.text(Wording.SI)).contains("hotter").contains("4.0 °C");
         assertThat(hotter.text(new Wording(true, false))).contains("7.2 °F");
-        assertThat(BatchDrift.of(List.of(turn(93, 130))).text(Wording.SI)).contains("second batch");
+        assertThat(BatchDrift.of(List.of(turn(93, 130), turn(87, 134))).text(Wording.SI))
+                .contains("third batch")
+                .doesNotContain("hotter");
     }
 
     @Test

@@ -82,6 +82,18 @@ class UnbelievedModelTest {
                 fitted.answer());
         assertThat(off.doubts(Wording.SI))
                 .containsExactly("The model misses its own roasts by 4.2 °C; more than 3.0 °C is not trusted.");
+        // the figure begins after 100 s: what is missed before has its own
+        FittedModel early = new FittedModel(
+                fitted.machine(),
+                new CurveErrors(9.1, 3.6, 3, 3, 3, 1),
+                fitted.environmentErrorC(),
+                12,
+                fitted.range(),
+                fitted.calibration(),
+                fitted.outlooks(),
+                fitted.answer());
+        assertThat(early.doubts(Wording.SI).get(0))
+                .startsWith("The model misses its own roasts by 3.6 °C after the first 100 s and by 9.1 °C in them (");
         // a difference: 9/5 without the 32
         assertThat(off.doubts(new Wording(true, false)).get(0)).contains("by 7.6 °F");
         FittedModel broken = new FittedModel(

@@ -47,6 +47,19 @@ class DriftTest {
     }
 
     @Test
+    void threeDaysOfRoastsSayNothingOfMonths() {
+        double[] days = new double[30];
+        double[] climbing = new double[30];
+        for (int i = 0; i < days.length; i++) {
+            days[i] = i / 10.0;
+            climbing[i] = 190 + i;
+        }
+        assertThat(Drift.of(days, climbing).judged()).isFalse();
+        assertThat(Drift.of(days, climbing).beyondChance()).isFalse();
+        assertThat(Drift.of(DAYS, values(0, 1)).judged()).isTrue();
+    }
+
+    @Test
     void fewRoastsShowNone() {
         Drift few = Drift.of(new double[] {0, 10, 20}, new double[] {190, 195, 200});
         assertThat(few.perMonth()).isZero();

@@ -21,9 +21,10 @@ public final class ModelViews {
     public record ProcessReferenceView(String process, int roasts, ReferenceView bands, List<DriftView> drifts) {}
 
     /** How a figure has moved; {@code figure} is a field of the bands. */
-    public record DriftView(String figure, double perMonth, double overall, int roasts, boolean beyondChance) {
+    public record DriftView(
+            String figure, double perMonth, double overall, int roasts, boolean judged, boolean beyondChance) {
         static DriftView of(String figure, Drift d) {
-            return new DriftView(figure, d.perMonth(), d.overall(), d.roasts(), d.beyondChance());
+            return new DriftView(figure, d.perMonth(), d.overall(), d.roasts(), d.judged(), d.beyondChance());
         }
     }
 
