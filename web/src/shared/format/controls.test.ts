@@ -16,6 +16,8 @@ describe('a control in the roaster’s own scale', () => {
   it('reads a pressure as the square of the heat', () => {
     expect(shownControl(50, kPa)).toBe(1)
     expect(controlText('gas', 70.711, kPa)).toBe('2.0 kPa')
+    expect(controlText('gas', 10, kPa)).toBe('under 0.1 kPa')
+    expect(controlText('gas', 0, kPa)).toBe('0.0 kPa')
     expect(baseOf(1, kPa)).toBe(50)
     expect(baseOf(9, kPa)).toBe(100)
   })

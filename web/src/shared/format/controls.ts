@@ -12,13 +12,16 @@ const decimalsOf = (step: number) => Math.max(0, Math.ceil(-Math.log10(step) - 1
 /** What the roaster's own scale says for % of full, or 1/min of the drum. As the core's ControlScale. */
 export function shownControl(base: number, range?: Schemas['ControlRange']): number {
   const scale = range?.scale
-  if (!range || !scale) {
-    return base
-  }
-  const exact = isPressure(scale.unit)
+  return scale
+    ? Number((Math.round(exactly(base, range) / scale.step) * scale.step).toFixed(decimalsOf(scale.step)))
+    : base
+}
+
+function exactly(base: number, range: Schemas['ControlRange']): number {
+  const scale = range.scale!
+  return isPressure(scale.unit)
     ? scale.highest * (Math.max(0, base) / range.max) ** 2
     : scale.lowest + ((base - range.min) / (range.max - range.min)) * (scale.highest - scale.lowest)
-  return Number((Math.round(exact / scale.step) * scale.step).toFixed(decimalsOf(scale.step)))
 }
 
 /** And the other way round, within what can be set. */
@@ -37,12 +40,13 @@ export function baseOf(shown: number, range?: Schemas['ControlRange']): number {
 export const controlUnit = (control: Control, range?: Schemas['ControlRange']) =>
   range?.scale ? SYMBOLS[range.scale.unit] : PLAIN[control]
 
-/** As a person reads it: 62 %, 1.5 kPa, 7. */
+/** As a person reads it: 62 %, 1.5 kPa, 7; what is on but too little to be read is no 0. */
 export function controlText(control: Control, base: number, range?: Schemas['ControlRange']): string {
   const shown = shownControl(base, range)
-  const text = range?.scale
-    ? shown.toFixed(decimalsOf(range.scale.step))
-    : String(Math.round(shown * 10) / 10)
+  const step = range?.scale?.step
+  const number = (v: number) => (step ? v.toFixed(decimalsOf(step)) : String(Math.round(v * 10) / 10))
+  const tooLittle = range && step && shown === 0 && exactly(base, range) > 0
+  const text = tooLittle ? `under ${number(step)}` : number(shown)
   return `${text} ${controlUnit(control, range)}`.trim()
 }
 

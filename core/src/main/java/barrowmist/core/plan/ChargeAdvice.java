@@ -18,7 +18,7 @@ import java.util.OptionalDouble;
  *
  * @param base the reference it sets out from
  * @param addends what is added, in order
- * @param chargeC the charge advised, °C, rounded to whole degrees
+ * @param chargeC the charge advised, °C: the sum of the lines as they are shown
  * @param spreadC how far this machine's charges spread, °C; empty when none is learned
  */
 public record ChargeAdvice(Line base, List<Line> addends, double chargeC, OptionalDouble spreadC) {
@@ -46,15 +46,25 @@ public record ChargeAdvice(Line base, List<Line> addends, double chargeC, Option
     private static final double C_PER_BATCH_PCT = 0.12;
     private static final double MOST_BATCH_C = 6;
     private static final double LEAST_SHOWN_C = 0.25;
+    private static final double TENTHS = 10;
 
     /**
      * One line of the sum.
      *
      * @param text what and why
-     * @param c °C; the base as a temperature, an addend as a difference
+     * @param c °C, to the tenth that is shown, so that the lines add up; the base as a temperature, an addend as a difference
      * @param roasts number of this machine's roasts behind it; 0 for a house default
      */
-    public record Line(String text, double c, int roasts) {}
+    public record Line(String text, double c, int roasts) {
+
+        public Line {
+            c = tenth(c);
+        }
+    }
+
+    private static double tenth(double c) {
+        return Math.rint(c * TENTHS) / TENTHS;
+    }
 
     /**
      * @param machine name, for the text
@@ -87,7 +97,7 @@ public record ChargeAdvice(Line base, List<Line> addends, double chargeC, Option
         OptionalDouble spread = own instanceof Band.Learned learned
                 ? OptionalDouble.of(learned.spread())
                 : washed instanceof Band.Learned learned ? OptionalDouble.of(learned.spread()) : OptionalDouble.empty();
-        return new ChargeAdvice(base, List.copyOf(addends), Math.rint(base.c() + sum), spread);
+        return new ChargeAdvice(base, List.copyOf(addends), tenth(base.c() + sum), spread);
     }
 
     private static Band charge(Map<Process, MachineReference> references, Process process) {

@@ -40,14 +40,15 @@ public record ControlScale(Unit unit, double baseMin, double baseMax, double low
 
     /** What the machine says, to its own step. */
     public double shown(double base) {
-        double exact;
+        return Math.round(exact(base) / step) * step;
+    }
+
+    private double exact(double base) {
         if (unit.isPressure()) {
             double share = Math.max(0, base) / baseMax;
-            exact = highest * share * share;
-        } else {
-            exact = lowest + (base - baseMin) / (baseMax - baseMin) * (highest - lowest);
+            return highest * share * share;
         }
-        return Math.round(exact / step) * step;
+        return lowest + (base - baseMin) / (baseMax - baseMin) * (highest - lowest);
     }
 
     /** What stands behind what the machine says: % or 1/min, within what can be set. */
@@ -58,9 +59,14 @@ public record ControlScale(Unit unit, double baseMin, double baseMax, double low
         return Math.max(baseMin, Math.min(baseMax, exact));
     }
 
-    /** As a person reads it, such as {@code 2.4 kPa} or {@code 7}. */
+    /** As a person reads it, such as {@code 2.4 kPa} or {@code 7}; what is on but too little to be read is no 0. */
     public String text(double base) {
         double shown = shown(base);
+        boolean tooLittle = shown == 0 && exact(base) > 0;
+        return tooLittle ? "under " + number(step) : number(shown);
+    }
+
+    private String number(double shown) {
         int decimals = (int) Math.max(0, Math.ceil(-Math.log10(step) - 1e-9));
         return (String.format(Locale.ROOT, "%." + decimals + "f", shown) + " " + unit.symbol).strip();
     }

@@ -29,6 +29,12 @@ class ControlScaleTest {
         assertThat(PRESSURE.text(pct)).isEqualTo(text);
     }
 
+    @Test
+    void gasThatIsOnButTooLittleForTheGaugeDoesNotReadAsOff() {
+        // a hundredth of 4 kPa
+        assertThat(PRESSURE.text(10)).isEqualTo("under 0.1 kPa");
+    }
+
     @ParameterizedTest
     @CsvSource({"0, 0.0", "50, 5.0", "62, 6.0", "63, 6.5", "100, 10.0"})
     void aDialGoesEvenlyToItsOwnStep(double pct, String text) {
