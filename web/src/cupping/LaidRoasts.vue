@@ -38,10 +38,12 @@ const treat = (id: number, how: string) => (treated.value = { ...treated.value, 
 
 <template>
   <p v-if="roasts.length === 0" class="quiet">
-    There is no roast yet: <router-link class="plain" to="/roast/import">import a log</router-link> or roast one at a desk
-    first.
+    There is no roast yet: <router-link class="plain" to="/roast/import">import a log</router-link> or roast
+    one at a desk first.
   </p>
-  <p v-else-if="offered.length === 0" class="quiet">Every roast has been cupped: choose one to cup it again.</p>
+  <p v-else-if="offered.length === 0" class="quiet">
+    Every roast has been cupped: choose one to cup it again.
+  </p>
   <div v-for="r in offered" :key="r.id" class="sample">
     <v-checkbox
       v-model="chosen"

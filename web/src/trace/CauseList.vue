@@ -24,6 +24,10 @@ const nothing = computed(() => {
 <template>
   <section>
     <h2 class="label">What may have done it</h2>
+    <p v-if="trace.none >= 0.25" class="card said">
+      <b>Something is off that no cause known here explains: {{ trace.noneChance }}.</b> Cup it once more with
+      clean cups and fresh water; then measure what is missing, below.
+    </p>
     <button
       v-for="f in open"
       :key="f.cause"
@@ -42,9 +46,6 @@ const nothing = computed(() => {
       >
     </button>
     <p v-if="nothing" class="card quiet said">{{ nothing }}</p>
-    <p v-if="trace.none >= 0.25" class="card quiet said">
-      Something that none of these explains: {{ trace.noneChance }}.
-    </p>
     <details class="folded" :open="unfolded">
       <summary>{{ folded.length }} {{ open.length ? 'others' : 'causes' }}, and why not</summary>
       <button

@@ -5,10 +5,11 @@ export const said = (standing?: string) => standing === 'supported' || standing 
 
 /** The strongest finding of a roast in a list. */
 export function found(t: Schemas['TraceRow']): string {
-  if (!t.label || t.standing === 'unlikely') {
-    return (t.sound ?? 1) < 0.5 ? 'off, and nothing known explains it' : 'nothing found'
+  if (!t.label || !said(t.standing)) {
+    const cup = (t.sound ?? 1) < 0.5 ? 'off, and nothing known explains it' : 'nothing found'
+    return t.label && t.standing === 'to-watch' ? `${cup}; ${t.label.toLowerCase()} to watch for` : cup
   }
-  return said(t.standing) && t.chance ? `${t.label}: ${t.chance}` : t.label
+  return t.chance ? `${t.label}: ${t.chance}` : t.label
 }
 
 /** How far a finding is borne out, in words for a person. */

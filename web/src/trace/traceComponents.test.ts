@@ -84,7 +84,7 @@ it('says of a sound cup that nothing is wrong, and of an unknown fault that none
     trace: { ...trace, findings: [], none: 0.6, noneChance: 'possible' },
     chosen: undefined,
   })
-  expect(strange.text()).toContain('Something that none of these explains: possible.')
+  expect(strange.text()).toContain('Something is off that no cause known here explains: possible.')
 })
 
 it('shows what speaks outside the log, not what hardly does', () => {

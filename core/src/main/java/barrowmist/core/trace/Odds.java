@@ -2,6 +2,7 @@ package barrowmist.core.trace;
 
 import barrowmist.core.trace.CauseTable.Way;
 import barrowmist.core.trace.Evidence.Source;
+import java.util.Arrays;
 import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.LinkedHashMap;
@@ -49,6 +50,11 @@ final class Odds {
     /** Probability that a cause is at work, as the main one or beside it. */
     double atWork(Cause cause) {
         return atWork.getOrDefault(cause, 0.0);
+    }
+
+    /** Whether something is off that none of the causes explains, more likely than any of them and than nothing. */
+    boolean unexplained() {
+        return none() > sound() && Arrays.stream(Cause.values()).allMatch(c -> none() > main(c));
     }
 
     /** Probability that nothing is wrong. */
