@@ -87,16 +87,24 @@ async function take(code: string, again = false) {
     await table.reload()
   }
 }
-function getUp() {
-  forgetSeat(id)
-  joined.value = false
+/** Set when this cupper got up; the token opens nothing any more, and what is asked next is refused. */
+const left = ref(false)
+async function getUp() {
+  const result = await answer(api.DELETE('/api/cuppings/{id}/seat', path))
+  failure.value = result.failure?.status === 401 ? undefined : result.failure
+  if (!failure.value) {
+    left.value = true
+    forgetSeat(id)
+    joined.value = false
+  }
 }
 </script>
 
 <template>
   <section v-if="over" class="card">
-    <h1>This table is over for this device</h1>
-    <p>
+    <h1>{{ left ? 'You left this table' : 'This table is over for this device' }}</h1>
+    <p v-if="left">What you scored is kept and counts. The code of the table lets you in again.</p>
+    <p v-else>
       It was revealed, or your seat was given to another device. Ask the lead what the table showed; what you
       gave is kept.
     </p>

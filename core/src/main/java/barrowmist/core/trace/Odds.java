@@ -2,7 +2,6 @@ package barrowmist.core.trace;
 
 import barrowmist.core.trace.CauseTable.Way;
 import barrowmist.core.trace.Evidence.Source;
-import java.util.Arrays;
 import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.LinkedHashMap;
@@ -50,11 +49,6 @@ final class Odds {
     /** Probability that a cause is at work, as the main one or beside it. */
     double atWork(Cause cause) {
         return atWork.getOrDefault(cause, 0.0);
-    }
-
-    /** Whether something is off that none of the causes explains, more likely than any of them and than nothing. */
-    boolean unexplained() {
-        return none() > sound() && Arrays.stream(Cause.values()).allMatch(c -> none() > main(c));
     }
 
     /** Probability that nothing is wrong. */

@@ -46,15 +46,10 @@ public final class TraceEngine {
         Odds odds = odds(in.cup(), observations);
         List<Finding> findings = new ArrayList<>();
         List<Finding> folded = new ArrayList<>();
-        boolean unexplained = in.cup().cupped() && odds.unexplained();
         for (Cause cause : Cause.values()) {
             Standing standing = standing(cause, in.cup(), odds, observations);
             boolean named = standing != Standing.UNLIKELY
                     || in.cup().cupped() && odds.main(cause) >= rules.value("standing.named");
-            if (unexplained && standing == Standing.UNEXPLAINED && Chance.of(odds.main(cause)) == Chance.UNLIKELY) {
-                // what is hardly the cause does not stand before that nothing known explains the cup
-                named = false;
-            }
             Optional<Correction> correction = standing == Standing.SUPPORTED
                     ? Corrections.of(cause, odds.likeliestWay(cause).name(), in, rules, wording)
                     : Optional.empty();

@@ -12,7 +12,6 @@ import java.util.Collections;
 import java.util.List;
 import java.util.Random;
 import java.util.stream.Stream;
-import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 
@@ -162,23 +161,5 @@ class OddsTest {
         assertThat(missing)
                 .isSortedAccordingTo(
                         java.util.Comparator.comparingDouble(Missing::gainBits).reversed());
-    }
-
-    @Test
-    void whatHardlyIsTheCauseDoesNotStandBeforeThatNothingKnownExplainsTheCup() {
-        LabSimulator lab = new LabSimulator(91);
-        int unexplained = 0;
-        for (int i = 0; i < 400; i++) {
-            Case c = lab.of(List.of(Cause.values()[i % 16]), 0.6, 1);
-            Traced t = ENGINE.trace(c.input(), Wording.SI);
-            boolean leads = t.none() > t.sound() && all(t).stream().allMatch(f -> t.none() > f.probability());
-            if (leads) {
-                unexplained++;
-                assertThat(t.findings())
-                        .filteredOn(f -> f.standing() == Finding.Standing.UNEXPLAINED)
-                        .allMatch(f -> f.probability() >= 0.1);
-            }
-        }
-        assertThat(unexplained).isPositive();
     }
 }

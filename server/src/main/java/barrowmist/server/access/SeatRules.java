@@ -10,6 +10,7 @@ final class SeatRules {
     private static final Set<String> OF_THE_TABLE = Set.of(
             "GET " + TABLE + "table",
             "GET " + TABLE + "table/stream",
+            "DELETE " + TABLE + "seat",
             "POST " + TABLE + "sheets",
             "GET " + TABLE + "sheets/{sheetId}",
             "PUT " + TABLE + "sheets/{sheetId}",

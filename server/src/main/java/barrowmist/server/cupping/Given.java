@@ -2,6 +2,8 @@ package barrowmist.server.cupping;
 
 import barrowmist.core.cupping.HouseLines;
 import java.util.List;
+import java.util.Set;
+import java.util.stream.Collectors;
 
 /** Who joined a table, and what people have given at it, by what it was laid for; and what the house asks of a cup. */
 record Given(
@@ -41,10 +43,18 @@ record Given(
         };
     }
 
-    /** Sheets that were begun and lack a score, and those that somebody at the table has not begun. */
+    /**
+     * Sheets that were begun and lack a score, and those that somebody at the table has not begun. Whoever got up owes nothing
+     * more.
+     */
     private int unscored(CuppingEntity table) {
-        long cuppers = sheets.stream().map(SheetEntity::cupper).distinct().count();
-        long finished = sheets.stream().filter(s -> s.sheet().finished()).count();
-        return (int) Math.max(0, Math.max(1, cuppers) * table.samples().size() - finished);
+        Set<String> left =
+                seats.stream().filter(s -> !s.taken()).map(SeatEntity::cupper).collect(Collectors.toSet());
+        List<SheetEntity> theirs =
+                sheets.stream().filter(s -> !left.contains(s.cupper())).toList();
+        long cuppers = theirs.stream().map(SheetEntity::cupper).distinct().count();
+        long finished = theirs.stream().filter(s -> s.sheet().finished()).count();
+        long least = left.isEmpty() || sheets.isEmpty() ? 1 : 0;
+        return (int) Math.max(0, Math.max(least, cuppers) * table.samples().size() - finished);
     }
 }

@@ -64,6 +64,13 @@ class SeatController {
         return Seat.ofCaller().orElseThrow(() -> new NotFound("seat at table", id));
     }
 
+    /** Gets up from the table: what was given stays, the token opens nothing from now on. */
+    @DeleteMapping("/{id}/seat")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void leave(@PathVariable long id) {
+        seats.free(id, seat(id).cupper());
+    }
+
     /** Frees a seat, for a cupper who comes back with another device. */
     @DeleteMapping("/{id}/seats/{cupper}")
     @ResponseStatus(HttpStatus.NO_CONTENT)

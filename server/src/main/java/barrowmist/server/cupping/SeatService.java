@@ -99,9 +99,15 @@ class SeatService implements SeatTokens {
         }
     }
 
-    /** Frees a seat: its token opens nothing from now on, and the name may be taken again; what was given stays. */
+    /**
+     * Frees a seat: its token opens nothing from now on, and the name may be taken again. What was given stays; sheets that
+     * were opened and nothing written on go with whoever leaves.
+     */
     void free(long id, String cupper) {
-        seats.findByCuppingIdAndCupper(tables.get(id).id(), cupper).ifPresent(SeatEntity::free);
+        seats.findByCuppingIdAndCupper(tables.get(id).id(), cupper).ifPresent(seat -> {
+            seat.free();
+            tables.dropUnwritten(id, cupper);
+        });
     }
 
     @Override

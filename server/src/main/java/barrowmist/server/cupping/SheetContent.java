@@ -90,7 +90,13 @@ public record SheetContent(
 
     /** Whether anything was written down, or it was opened only. */
     boolean isWritten() {
-        return !attributes.isEmpty() || !words.isEmpty() || verdict != null || note != null;
+        return !attributes.isEmpty()
+                || !words.isEmpty()
+                || verdict != null
+                || note != null
+                || intensities != null && !intensities.isEmpty()
+                || scales != null && !scales.isEmpty()
+                || cups.stream().anyMatch(c -> c.note() != null || !c.cup().equals(Cup.SOUND));
     }
 
     private static @Nullable String kept(@Nullable String text) {

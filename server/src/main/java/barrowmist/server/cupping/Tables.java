@@ -88,6 +88,13 @@ class Tables {
                 .orElse(name);
     }
 
+    /** Deletes the sheets of somebody on which nothing was written. */
+    void dropUnwritten(long id, String cupper) {
+        sheets.deleteAll(sheets.findAllByCuppingIdOrderById(id).stream()
+                .filter(s -> cupper.equals(s.cupper()) && !s.content().isWritten())
+                .toList());
+    }
+
     Given given(CuppingEntity table) {
         return new Given(
                 sheets.findAllByCuppingIdOrderById(table.id()),

@@ -134,6 +134,41 @@ class SeatTest {
     }
 
     @Test
+    void whoeverLeavesWithNothingScoredIsGoneAndWithSomethingOnlyThatCounts() {
+        Lab ines = seated("Ines");
+        Lab tobin = seated("Tobin");
+        Lab una = seated("Una");
+        for (String code : codes) {
+            assertThat(ines.post(table + "/sheets", sheet(code, "Ines")).status())
+                    .isEqualTo(201);
+            // opened, and nothing written
+            for (Lab other : List.of(tobin, una)) {
+                assertThat(other.post(table + "/sheets", "{\"code\":\"" + code + "\"}")
+                                .status())
+                        .isEqualTo(201);
+            }
+        }
+        JsonNode opened = una.get(table + "/table").body().get("sheets").get(0);
+        assertThat(una.put(
+                                table + "/sheets/" + opened.get("id"),
+                                sheet(opened.get("code").asString(), "Una"))
+                        .status())
+                .isEqualTo(200);
+        assertThat(lab.get(table).body().get("unfinished").asInt()).isEqualTo(5);
+
+        assertThat(tobin.delete(table + "/seat").status()).isEqualTo(204);
+        assertThat(tobin.get(table + "/table").status()).isEqualTo(401);
+        assertThat(una.delete(table + "/seat").status()).isEqualTo(204);
+        JsonNode after = lab.get(table).body();
+        assertThat(after.get("unfinished").asInt()).isZero();
+        assertThat(after.get("progress").valueStream().map(p -> p.get("cupper").asString()))
+                .containsOnly("Ines", "Una")
+                .hasSize(4);
+        assertThat(lab.post(table + "/reveal", "{}").status()).isEqualTo(200);
+        assertThat(lab.get("/api/cuppers").body().toString()).doesNotContain("Tobin");
+    }
+
+    @Test
     void theRevealEndsEveryToken() {
         Lab ines = seated("Ines");
         assertThat(lab.post(table + "/reveal", "{\"reason\":\"enough\"}").status())
