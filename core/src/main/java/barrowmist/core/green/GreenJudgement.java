@@ -118,13 +118,13 @@ public record GreenJudgement(String field, Verdict verdict, String text) {
                                 ? judged(
                                         "contractScreen",
                                         Verdict.OUT,
-                                        "%.1f %% fall through the contracted screen, at most %.1f %% are wanted.",
+                                        "%.1f %% fall through the screen asked for, at most %.1f %% are wanted.",
                                         pct,
                                         l.belowScreenPct())
                                 : judged(
                                         "contractScreen",
                                         Verdict.GOOD,
-                                        "%.1f %% fall through the contracted screen.",
+                                        "%.1f %% fall through the screen asked for.",
                                         pct)));
         all.add(
                 s.wide()

@@ -97,15 +97,24 @@ public class LotReports {
         return pages.lot(gathered(lotId, wording), wording);
     }
 
-    /** The facts for the supplier. */
+    /** The facts for the supplier: a cup that our roast, rest or table spoiled is no fact about the lot. */
     byte[] claim(long lotId, Wording wording) {
-        Gathered g = gathered(lotId, wording);
+        CupReading reading = sheets.ofLot(lotId, CupUse.REPORT);
+        Set<Long> ours =
+                reading.byRoast().keySet().stream().filter(telling::isOurs).collect(Collectors.toSet());
+        List<ToldSheet> theirs = reading.counted().stream()
+                .filter(s -> !ours.contains(s.roastId()))
+                .toList();
+        Gathered g = gathered(lotId, wording, new CupReading(theirs, reading.apart(), reading.leftOut()));
         return claims.of(g.report(), g.roasts());
     }
 
     private Gathered gathered(long lotId, Wording wording) {
+        return gathered(lotId, wording, sheets.ofLot(lotId, CupUse.REPORT));
+    }
+
+    private Gathered gathered(long lotId, Wording wording, CupReading reading) {
         var lot = lots.view(lotId);
-        CupReading reading = sheets.ofLot(lotId, CupUse.REPORT);
         List<ToldSheet> told = reading.counted();
         Map<Long, List<ToldSheet>> byRoast = reading.byRoast();
         List<RoastEntity> all = lists.tastedOfLot(lotId).stream()

@@ -6,6 +6,7 @@ import barrowmist.core.roast.KeyFigure;
 import barrowmist.core.roast.RoastAnalysis;
 import barrowmist.core.sample.BenchFigures;
 import barrowmist.core.trace.Cause;
+import barrowmist.core.trace.Evidence;
 import barrowmist.core.units.Wording;
 import barrowmist.server.cupping.ToldSheet;
 import barrowmist.server.report.ReportViews.NamedFigure;
@@ -43,6 +44,14 @@ class RoastTelling {
         this.samples = samples;
         this.photos = photos;
         this.causes = causes;
+    }
+
+    /** Whether a cup of it tells of our roast, rest or table, and of nothing that the green coffee brings. */
+    boolean isOurs(long roastId) {
+        return causes.of(roastId)
+                .cause()
+                .filter(c -> !c.witnesses().contains(Evidence.Source.GREEN))
+                .isPresent();
     }
 
     /** @param told its told sheets */

@@ -71,7 +71,7 @@ class InspectionTest {
         assertThat(judgement(view, "moisturePct").get("verdict").asString()).isEqualTo("out");
         assertThat(judgement(view, "waterActivity").get("verdict").asString()).isEqualTo("good");
         assertThat(judgement(view, "contractScreen").get("text").asString())
-                .isEqualTo("6.7 % fall through the contracted screen, at most 5.0 % are wanted.");
+                .isEqualTo("6.7 % fall through the screen asked for, at most 5.0 % are wanted.");
         assertThat(view.get("screens").get("shares").get(3).get("screen").asString())
                 .isEqualTo("pan");
         assertThat(view.get("screens").get("shares").get(0).get("mm").asDouble())

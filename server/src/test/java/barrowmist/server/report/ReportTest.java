@@ -86,6 +86,20 @@ class ReportTest {
     }
 
     @Test
+    void aClaimHoldsNoCupAgainstTheSupplierThatOurRoastSpoiled() {
+        long lot = lab.lot("washed");
+        long roast = roast(lot, false);
+        cupped(roast);
+        String claim = "/api/lots/" + lot + "/claim.pdf";
+        assertThat(PrintedPages.text(lab.bytes(claim))).contains("84.25");
+        lab.put("/api/roasts/" + roast + "/trace/verdict", "{\"cause\":\"baked\",\"reason\":\"I stalled it\"}");
+        assertThat(PrintedPages.text(lab.bytes(claim))).doesNotContain("84.25");
+        // mould comes with the green
+        lab.put("/api/roasts/" + roast + "/trace/verdict", "{\"cause\":\"green-mould\",\"reason\":\"musty\"}");
+        assertThat(PrintedPages.text(lab.bytes(claim))).contains("84.25");
+    }
+
+    @Test
     void nothingIsToldOfATableBeforeItIsRevealed() {
         long lot = lab.lot("washed");
         long roast = roast(lot, false);
