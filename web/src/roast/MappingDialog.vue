@@ -6,9 +6,25 @@ import type { Mapping } from './importing'
 const props = defineProps<{ mapping: Mapping }>()
 const emit = defineEmits<{ done: [map: string[]]; cancel: [] }>()
 
+const MEANINGS: Record<string, string> = {
+  time: 'time',
+  bean_c: 'bean probe, °C',
+  bean_f: 'bean probe, °F',
+  environment_c: 'environment or exhaust, °C',
+  environment_f: 'environment or exhaust, °F',
+  gas_pct: 'gas, % of full',
+  gas_kpa: 'gas pressure, kPa',
+  gas_mbar: 'gas pressure, mbar',
+  gas_dial: 'gas, as the roaster’s own dial reads',
+  airflow_pct: 'airflow, % of full',
+  airflow_dial: 'airflow, as the roaster’s own dial reads',
+  drum_rpm: 'drum, 1/min',
+  drum_dial: 'drum, as the roaster’s own dial reads',
+  event: 'event',
+}
 const chosen = reactive<Record<string, string>>({})
 const options = computed(() => [
-  ...props.mapping.known.map((k) => ({ title: k, value: k })),
+  ...props.mapping.known.map((k) => ({ title: MEANINGS[k] ?? k, value: k })),
   { title: 'leave this column out', value: 'ignore' },
 ])
 const complete = computed(() => props.mapping.unknown.every((h) => chosen[h]))

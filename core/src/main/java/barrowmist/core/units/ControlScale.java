@@ -2,6 +2,7 @@ package barrowmist.core.units;
 
 import barrowmist.core.check.Checks;
 import java.util.Locale;
+import java.util.OptionalDouble;
 
 /**
  * What a roaster's own knob or gauge says for what Barrowmist keeps in % of full, or 1/min of the drum. A dial and numbered
@@ -18,6 +19,7 @@ import java.util.Locale;
 public record ControlScale(Unit unit, double baseMin, double baseMax, double lowest, double highest, double step) {
 
     private static final double MOST = 10_000;
+    private static final double MBAR_A_KPA = 10;
     private static final double LEAST_STEP = 0.001;
 
     /** What a control says; the name of it on the wire is its lower case. */
@@ -57,6 +59,15 @@ public record ControlScale(Unit unit, double baseMin, double baseMax, double low
                 ? baseMax * Math.sqrt(Math.max(0, shown) / highest)
                 : baseMin + (shown - lowest) / (highest - lowest) * (baseMax - baseMin);
         return Math.max(baseMin, Math.min(baseMax, exact));
+    }
+
+    /** The same of a pressure in a unit that may be another than the gauge's; empty where this is no pressure gauge. */
+    public OptionalDouble ofPressure(double pressure, Unit in) {
+        if (!unit.isPressure()) {
+            return OptionalDouble.empty();
+        }
+        double shown = in == unit ? pressure : in == Unit.KPA ? pressure * MBAR_A_KPA : pressure / MBAR_A_KPA;
+        return OptionalDouble.of(base(shown));
     }
 
     /** As a person reads it, such as {@code 2.4 kPa} or {@code 7}; what is on but too little to be read is no 0. */

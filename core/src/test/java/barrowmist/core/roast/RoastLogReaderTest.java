@@ -8,9 +8,12 @@ import barrowmist.core.roast.csv.ReadOptions;
 import barrowmist.core.roast.csv.ReadResult;
 import barrowmist.core.roast.csv.ReadResult.LineProblem;
 import barrowmist.core.roast.csv.RoastLogReader;
+import barrowmist.core.units.ControlScale;
+import barrowmist.core.units.ControlWords;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Random;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -39,6 +42,47 @@ class RoastLogReaderTest {
             csv.append(i == 0 ? "charge" : i == 19 ? "drop" : "").append('\n');
         }
         return csv.toString();
+    }
+
+    /** A gauge that reads 2.5 kPa at full gas: heat goes with the root of the pressure, so a quarter of it is half. */
+    private static final ControlWords GAUGE = new ControlWords(
+            Optional.of(new ControlScale(ControlScale.Unit.KPA, 0, 100, 0, 2.5, 0.05)),
+            Optional.of(new ControlScale(ControlScale.Unit.DIAL, 0, 100, 0, 10, 0.5)),
+            Optional.empty());
+
+    private static String controlled(String heading, double value) {
+        return log("bean_c", 190).replace("\n", "," + value + "\n").replaceFirst("," + value, "," + heading);
+    }
+
+    private static ReadResult onTheGauge(String csv) {
+        return RoastLogReader.read(csv.getBytes(StandardCharsets.UTF_8), ReadOptions.NONE, notes -> GAUGE);
+    }
+
+    @ParameterizedTest
+    @CsvSource({"gas_kpa, 0.625", "gas_mbar, 6.25", "gas_dial, 0.625"})
+    void aPressureIsTurnedIntoTheShareOfFullGas(String heading, double value) {
+        RoastLog log = ((ReadResult.Accepted) onTheGauge(controlled(heading, value))).log();
+        assertThat(log.gasPct().value(5)).isCloseTo(50, within(1e-9));
+    }
+
+    @Test
+    void aDialIsTurnedIntoAShareAndOneWithoutAScaleIsAskedFor() {
+        RoastLog log = ((ReadResult.Accepted) onTheGauge(controlled("airflow_dial", 3))).log();
+        assertThat(log.airflowPct().value(5)).isCloseTo(30, within(1e-9));
+        assertThat(problems(onTheGauge(controlled("drum_dial", 5))).get(0).message())
+                .contains("drum_dial", "page");
+        assertThat(problems(read(controlled("gas_kpa", 1.15))).get(0).message()).contains("gas_kpa", "gauge reads");
+    }
+
+    @Test
+    void aPressureUnderThePercentHeadingIsNotTakenForOnePercent() {
+        assertThat(problems(read(controlled("gas_pct", 1.15))).get(0).message()).contains("1.15", "gas_kpa");
+    }
+
+    @Test
+    void oneControlHasOneColumn() {
+        String csv = controlled("gas_pct", 60).replace("\n", ",1\n").replaceFirst(",1\n", ",gas_kpa\n");
+        assertThat(problems(onTheGauge(csv)).get(0).message()).contains("two columns for one control");
     }
 
     @Test

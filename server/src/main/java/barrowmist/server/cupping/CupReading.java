@@ -5,6 +5,7 @@ import barrowmist.core.cupping.FormScores;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
@@ -16,6 +17,12 @@ import java.util.stream.Stream;
  * @param leftOut a line for each reason why some are told apart, or not used at all
  */
 public record CupReading(List<ToldSheet> counted, List<ToldSheet> apart, List<String> leftOut) {
+
+    /** The same, with nothing of these roasts counted. */
+    public CupReading without(Set<Long> roastIds) {
+        return new CupReading(
+                counted.stream().filter(s -> !roastIds.contains(s.roastId())).toList(), apart, leftOut);
+    }
 
     /** Those that count, by their roasts. */
     public Map<Long, List<ToldSheet>> byRoast() {

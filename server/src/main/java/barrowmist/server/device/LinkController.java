@@ -5,6 +5,7 @@ import barrowmist.core.desk.RoasterReading;
 import barrowmist.core.roast.csv.ReadOptions;
 import barrowmist.core.roast.csv.ReadResult;
 import barrowmist.core.roast.csv.RoastLogReader;
+import barrowmist.core.units.ControlWords;
 import barrowmist.core.units.Wording;
 import barrowmist.server.device.RoasterLink.LinkLost;
 import barrowmist.server.device.RoasterLink.Silent;
@@ -103,8 +104,8 @@ class LinkController {
     @PutMapping(path = "/replay", consumes = "text/csv")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void replay(@PathVariable long id, @RequestBody byte[] file) {
-        machines.one(id);
-        if (!(RoastLogReader.read(file, ReadOptions.NONE) instanceof ReadResult.Accepted accepted)) {
+        ControlWords scales = machines.get(id).settings().words();
+        if (!(RoastLogReader.read(file, ReadOptions.NONE, notes -> scales) instanceof ReadResult.Accepted accepted)) {
             throw new InputProblems("file", "This log cannot be read: import it once to see what is wrong with it");
         }
         links.replay(id, accepted.log());

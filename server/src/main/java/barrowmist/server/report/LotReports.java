@@ -102,10 +102,7 @@ public class LotReports {
         CupReading reading = sheets.ofLot(lotId, CupUse.REPORT);
         Set<Long> ours =
                 reading.byRoast().keySet().stream().filter(telling::isOurs).collect(Collectors.toSet());
-        List<ToldSheet> theirs = reading.counted().stream()
-                .filter(s -> !ours.contains(s.roastId()))
-                .toList();
-        Gathered g = gathered(lotId, wording, new CupReading(theirs, reading.apart(), reading.leftOut()));
+        Gathered g = gathered(lotId, wording, reading.without(ours));
         return claims.of(g.report(), g.roasts());
     }
 
@@ -151,9 +148,7 @@ public class LotReports {
                 .filter(r -> r.cause() != null)
                 .map(ReportedRoast::roastId)
                 .collect(Collectors.toSet());
-        List<ToldSheet> clean = reading.counted().stream()
-                .filter(s -> !faulty.contains(s.roastId()))
-                .toList();
+        List<ToldSheet> clean = reading.without(faulty).counted();
         return Uses.of(CupTelling.profile(clean, served(reading))).stream()
                 .map(u -> new SuggestedUse(u.role(), u.text(), u.schoolId()))
                 .toList();

@@ -3,6 +3,7 @@ package barrowmist.server.roast;
 import barrowmist.core.green.SampleStage;
 import barrowmist.core.roast.csv.ReadResult;
 import barrowmist.core.roast.csv.RoastLogReader;
+import barrowmist.core.units.ControlWords;
 import barrowmist.server.green.GreenSampleEntity;
 import barrowmist.server.green.GreenSampleService;
 import barrowmist.server.green.LotEntity;
@@ -20,6 +21,7 @@ import java.time.Instant;
 import java.util.HexFormat;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Function;
 import org.springframework.stereotype.Service;
 
 /** Takes roast logs in as roasts. */
@@ -57,7 +59,9 @@ public class ImportService {
     /** Keeps a log as a roast of a lot, or refuses it with everything that is wrong with it. */
     public RoastView importLog(long lotId, byte[] file, ImportRequest request) {
         GreenSampleEntity sample = greenSamples.ofLot(lotId, request.stage());
-        return keep(sample, machines.get(request.machineId()), read(file, request), file, request);
+        MachineEntity machine = machines.get(request.machineId());
+        return keep(
+                sample, machine, read(file, request, notes -> machine.settings().words()), file, request);
     }
 
     /**
@@ -65,7 +69,14 @@ public class ImportService {
      * roaster and the weights.
      */
     RoastView importByNotes(byte[] file, ImportRequest request) {
-        ReadResult.Accepted log = read(file, request);
+        ReadResult.Accepted log = read(
+                file,
+                request,
+                notes -> new NotedRoast(new LogNotes(notes))
+                        .machine(machines, request)
+                        .orElseGet(() -> machines.get(request.machineId()))
+                        .settings()
+                        .words());
         NotedRoast noted = new NotedRoast(new LogNotes(log.notes()));
         Optional<LotEntity> lot = noted.lot(lots);
         Optional<MachineEntity> machine = noted.machine(machines, request);
@@ -106,8 +117,9 @@ public class ImportService {
         return RoastView.of(saved);
     }
 
-    private static ReadResult.Accepted read(byte[] file, ImportRequest request) {
-        ReadResult result = RoastLogReader.read(file, request.options());
+    private static ReadResult.Accepted read(
+            byte[] file, ImportRequest request, Function<Map<String, String>, ControlWords> scales) {
+        ReadResult result = RoastLogReader.read(file, request.options(), scales);
         if (result instanceof ReadResult.Refused refused) {
             throw LogRefused.of(refused);
         }

@@ -13,8 +13,15 @@ public enum Column {
     ENVIRONMENT_C(-20, 900),
     ENVIRONMENT_F(-4, 1650),
     GAS_PCT(0, 100),
+    /** Pressure of the gas at the burner, as the roaster's gauge reads it. */
+    GAS_KPA(0, 100),
+    GAS_MBAR(0, 1000),
+    /** As the roaster's own dial or steps read it. */
+    GAS_DIAL(0, 10_000),
     AIRFLOW_PCT(0, 100),
+    AIRFLOW_DIAL(0, 10_000),
     DRUM_RPM(0, 500),
+    DRUM_DIAL(0, 10_000),
     EVENT(0, 0),
     /** A column of the file that is left out. */
     IGNORE(0, 0);

@@ -6,6 +6,8 @@ import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 /** Takes the headings of a roast log for its columns. */
 final class Headings {
@@ -29,7 +31,23 @@ final class Headings {
         }
         oneOf(header, columns, problems, Column.BEAN_C, Column.BEAN_F, true);
         oneOf(header, columns, problems, Column.ENVIRONMENT_C, Column.ENVIRONMENT_F, false);
+        String control = "There are two columns for one control: expected one of ";
+        atMostOne(header, columns, problems, control, Column.GAS_PCT, Column.GAS_KPA, Column.GAS_MBAR, Column.GAS_DIAL);
+        atMostOne(header, columns, problems, control, Column.AIRFLOW_PCT, Column.AIRFLOW_DIAL);
+        atMostOne(header, columns, problems, control, Column.DRUM_RPM, Column.DRUM_DIAL);
         return columns;
+    }
+
+    private static void atMostOne(
+            RoastLogReader.Row header,
+            Map<Column, Integer> columns,
+            List<LineProblem> problems,
+            String problem,
+            Column... of) {
+        if (Stream.of(of).filter(columns::containsKey).count() > 1) {
+            problems.add(new LineProblem(
+                    header.line(), problem + Stream.of(of).map(Column::heading).collect(Collectors.joining(", "))));
+        }
     }
 
     private static void oneOf(

@@ -3,6 +3,7 @@ package barrowmist.core.roast.csv;
 import barrowmist.core.check.Shown;
 import barrowmist.core.check.TextFile;
 import barrowmist.core.roast.csv.ReadResult.LineProblem;
+import barrowmist.core.units.ControlWords;
 import barrowmist.core.units.Numbers;
 import java.io.IOException;
 import java.io.StringReader;
@@ -12,6 +13,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Function;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVParser;
 
@@ -39,8 +41,18 @@ public final class RoastLogReader {
     /** The text of a file taken apart. */
     private record Table(List<Row> rows, Map<String, String> notes, boolean semicolon) {}
 
-    /** Reads a file. Never throws on bad content. */
+    /** Reads a file of a roaster that has no scale of its own. Never throws on bad content. */
     public static ReadResult read(byte[] file, ReadOptions options) {
+        return read(file, options, notes -> ControlWords.PLAIN);
+    }
+
+    /**
+     * Reads a file. Never throws on bad content.
+     *
+     * @param scales the own scales of the roaster, by the notes of the log, which may name it
+     */
+    public static ReadResult read(
+            byte[] file, ReadOptions options, Function<Map<String, String>, ControlWords> scales) {
         if (file.length == 0) {
             return refused(0, "The file is empty: expected a header row and readings");
         }
@@ -55,13 +67,14 @@ public final class RoastLogReader {
             return refused(0, "This is not a text file: expected a CSV roast log");
         }
         try {
-            return read(table(text.get().text()), options);
+            return read(table(text.get().text()), options, scales);
         } catch (IOException | UncheckedIOException e) {
             return refused(0, "The quotes of the file do not match up: " + e.getMessage());
         }
     }
 
-    private static ReadResult read(Table table, ReadOptions options) {
+    private static ReadResult read(
+            Table table, ReadOptions options, Function<Map<String, String>, ControlWords> scales) {
         if (table.rows.isEmpty()) {
             return refused(0, "The file has no header row: expected columns such as time, bean_c, event");
         }
@@ -87,7 +100,8 @@ public final class RoastLogReader {
             return new ReadResult.Refused(List.copyOf(problems));
         }
         List<Row> body = table.rows.subList(1, table.rows.size());
-        return new RowReader(columns, header.cells.size(), new Numbers(table.semicolon), options)
+        return new RowReader(
+                        columns, header.cells.size(), new Numbers(table.semicolon), options, scales.apply(table.notes))
                 .read(body, table.notes);
     }
 

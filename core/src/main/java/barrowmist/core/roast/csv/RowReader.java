@@ -9,6 +9,7 @@ import barrowmist.core.roast.RoastLog;
 import barrowmist.core.roast.Series;
 import barrowmist.core.roast.csv.ReadResult.LineProblem;
 import barrowmist.core.roast.csv.RoastLogReader.Row;
+import barrowmist.core.units.ControlWords;
 import barrowmist.core.units.Numbers;
 import barrowmist.core.units.Temperature;
 import java.util.ArrayList;
@@ -18,6 +19,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.stream.Stream;
 
 /** Reads the rows under a known header, and gathers every problem on the way. One file, then thrown away. */
 final class RowReader {
@@ -34,13 +36,15 @@ final class RowReader {
     private final int width;
     private final Numbers numbers;
     private final ReadOptions options;
+    private final ControlColumns controls;
     private final List<LineProblem> problems = new ArrayList<>();
     private final Map<Column, Channel> channels = new EnumMap<>(Column.class);
     private final List<RoastEvent> events = new ArrayList<>();
     private final Map<EventKind, Integer> eventLines = new HashMap<>();
     private double lastTimeS = Double.NEGATIVE_INFINITY;
 
-    RowReader(Map<Column, Integer> columns, int width, Numbers numbers, ReadOptions options) {
+    RowReader(Map<Column, Integer> columns, int width, Numbers numbers, ReadOptions options, ControlWords scales) {
+        this.controls = new ControlColumns(scales);
         this.columns = columns;
         this.width = width;
         this.numbers = numbers;
@@ -163,6 +167,9 @@ final class RowReader {
             problems.add(new LineProblem(
                     0, "There are " + readings + " bean readings: a roast needs at least " + FEWEST_READINGS));
         }
+        channels.keySet().stream()
+                .flatMap(c -> controls.problem(c, series(c)).stream())
+                .forEach(text -> problems.add(new LineProblem(0, text)));
         found.problems().forEach(p -> problems.add(new LineProblem(lineOf(p), p)));
     }
 
@@ -205,9 +212,18 @@ final class RowReader {
         return new RoastLog(
                 bean(),
                 turn ? celsius(environment) : environment,
-                series(Column.GAS_PCT),
-                series(Column.AIRFLOW_PCT),
-                series(Column.DRUM_RPM));
+                control(Column.GAS_PCT, Column.GAS_KPA, Column.GAS_MBAR, Column.GAS_DIAL),
+                control(Column.AIRFLOW_PCT, Column.AIRFLOW_DIAL),
+                control(Column.DRUM_RPM, Column.DRUM_DIAL));
+    }
+
+    /** Whichever of these the file has, in % of full or 1/min. */
+    private Series control(Column... of) {
+        return Stream.of(of)
+                .filter(channels::containsKey)
+                .findFirst()
+                .map(c -> controls.base(c, series(c)))
+                .orElse(Series.empty());
     }
 
     private Series bean() {
