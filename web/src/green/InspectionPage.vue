@@ -166,7 +166,7 @@ const harvestMonth = computed({
             />
             <Judged :judgements="judgements" field="mouldOrTaint" />
             <p class="caution">
-              Green dust irritates: wear a mask and use extraction where it is handled in quantity. Do not
+              Green dust irritates and can make allergic: wear a mask and use extraction where it is handled in quantity. Do not
               taste samples that are visibly mouldy or chemically tainted.
             </p>
           </section>

@@ -128,7 +128,7 @@ function cancel() {
       <v-btn variant="outlined" @click="cancel">Cancel</v-btn>
     </div>
     <p class="caution">
-      Green dust: mask and extraction where it is handled in quantity. Do not roast or taste what is visibly
+      Green dust irritates and can make allergic: mask and extraction where it is handled in quantity. Do not roast or taste what is visibly
       mouldy or smells of chemicals.
     </p>
   </form>

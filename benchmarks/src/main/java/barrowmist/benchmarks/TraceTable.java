@@ -23,9 +23,10 @@ public final class TraceTable {
                 # How often the trace is right
 
                 Made by `benchmarks/trace` on a simulated lab: 400 cases of each cause from mild to clear, 4,000 sound roasts, 200
-                cups that none of the causes explains, and 800 of two causes at once. The lab knows nothing of the rules: a cause moves
-                physical figures, cuppers write words of the trade with one in eight gone astray, and a quarter to all of it is
-                measured. It is invented data, and made by the same hands as the rules: a real lab has its own record.
+                cups that none of the causes explains, and 800 of two causes at once. The lab shares the trace's words for each cause and
+                its share of words gone astray, and its sound roasts never crash, smell of anything or fade: by both the figures are an
+                upper bound of what a real lab sees. A cause moves physical figures, and a quarter to all of it is measured. It is
+                invented data, and made by the same hands as the rules: a real lab has its own record.
 
                 ## Which cause is named first
 

@@ -14,7 +14,7 @@ import java.util.Map;
  * @param premiumScore from here a coffee is premium in this house, points
  */
 public record HouseLines(
-        @Begins(Begins.Standing.COMMON_PRACTICE) double leastAttribute,
+        @Begins(Begins.Standing.HOUSE_DEFAULT) double leastAttribute,
 
         @Begins(
                 value = Begins.Standing.PUBLISHED,

@@ -42,6 +42,10 @@ public record PreparationSteps(TableProtocol protocol, TableKind kind, Blindness
                 ("Press \"ground\" at the first one. From there the water is on within %d minutes, or %d where the cups are"
                                 + " covered at once.")
                         .formatted(minutes(false), minutes(true)));
+        // within a quarter of an hour of grinding, before any water (SCA cupping protocol, from memory)
+        out.add(
+                "Smell the dry grounds of every cup before any water: that is the fragrance, scored with the aroma after the"
+                        + " break.");
         out.add("Pour%s%s to wet all of it, in %s."
                 .formatted(
                         part(protocol.waterMl(), " mL"),

@@ -16,7 +16,11 @@ public final class Reference {
     private static final Map<String, String> THINGS = Map.ofEntries(
             entry("burnt", "toast, burnt black"),
             entry("smoky", "smoked tea leaves, to smell"),
-            entry("bitter", "tonic water"),
+            entry("bitter", "chicory, brewed"),
+            entry("grapefruit", "slices of grapefruit"),
+            entry("cherry", "cherries"),
+            entry("ginger", "a slice of fresh ginger"),
+            entry("pepper", "black peppercorns, to smell"),
             entry("grassy", "fresh cut grass, to smell"),
             entry("hay", "hay, to smell"),
             entry("raw grain", "raw barley grains"),

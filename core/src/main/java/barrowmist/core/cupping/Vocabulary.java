@@ -102,7 +102,8 @@ public final class Vocabulary {
                 "wheat|wheaty|cereal",
                 "oats|oatmeal",
                 "peanut",
-                "quakery|quaker|quakers");
+                "quakery|quaker|quakers",
+                "grainy|grain");
         add(
                 words,
                 WordGroup.SHARP,
@@ -111,7 +112,8 @@ public final class Vocabulary {
                 "pointed|pointed acidity",
                 "sharp",
                 "thin|watery",
-                "drying|astringent|tightening|dry");
+                "drying|astringent|tightening|dry",
+                "salty|brine|salt");
         add(
                 words,
                 WordGroup.DIRTY,
@@ -124,7 +126,8 @@ public final class Vocabulary {
                 "tobacco",
                 "off water|chlorine",
                 "another coffee",
-                "rubbery");
+                "rubbery",
+                "potato|raw potato");
         add(words, WordGroup.SWEET, "sweet", "caramel", "honey", "brown sugar", "malt");
         add(
                 words,
@@ -136,7 +139,12 @@ public final class Vocabulary {
                 "dried fruit|raisin|date",
                 "tropical|mango",
                 "floral|flower|jasmine",
-                "tea-like|black tea");
+                "tea-like|black tea",
+                "grapefruit|pomelo",
+                "cherry|cherries",
+                "winey|wine",
+                "boozy|alcoholic",
+                "juicy|succulent");
         add(
                 words,
                 WordGroup.DEEP,
@@ -144,6 +152,13 @@ public final class Vocabulary {
                 "cocoa",
                 "chocolate",
                 "spice|clove|cinnamon",
+                "pepper|peppery",
+                "ginger",
+                "savoury|broth",
+                "creamy|cream",
+                "velvety|silky|smooth",
+                "balanced|harmonious",
+                "lingering|long finish",
                 "clean",
                 "lively|bright");
         return List.copyOf(words);

@@ -50,7 +50,7 @@ public record WarningText(String title, String says, String answer) {
                 new WarningText(
                         w.reading() < 0 ? "It is falling" : "It is stalling",
                         "Rate of rise is %s, a minute ago it was %s.".formatted(wording.rate(w.reading()), than),
-                        "A little more gas, or less air.");
+                        "A little more gas.");
             case FLAT ->
                 new WarningText(
                         "It no longer slows",
@@ -60,7 +60,7 @@ public record WarningText(String title, String says, String answer) {
                 new WarningText(
                         "It is turning up",
                         "Rate of rise is %s, its last low was %s.".formatted(rate, than),
-                        "Ease the gas a little, or open the air a step.");
+                        "Ease the gas a little.");
             case DEVELOPMENT_SHORT ->
                 new WarningText(
                         "Development will fall short",

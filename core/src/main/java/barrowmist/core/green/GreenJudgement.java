@@ -164,7 +164,10 @@ public record GreenJudgement(String field, Verdict verdict, String text) {
         i.colour()
                 .filter(c -> Inspection.COLOURS.indexOf(c) >= Inspection.COLOURS.indexOf("yellow"))
                 .ifPresent(c -> all.add(new GreenJudgement(
-                        "colour", Verdict.WATCH, Wording.capital(c) + ": aged, or dried or stored warm.")));
+                        "colour",
+                        Verdict.WATCH,
+                        Wording.capital(c)
+                                + ": usual where the fruit dried on the seed; else aged, or dried or stored warm.")));
     }
 
     private static GreenJudgement judged(String field, Verdict verdict, String text, Object... values) {

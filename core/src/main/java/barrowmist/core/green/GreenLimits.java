@@ -21,10 +21,16 @@ import java.util.List;
  * @param maxAgeMonths use within so many months of the harvest
  */
 public record GreenLimits(
-        @Begins(value = Standing.PUBLISHED, source = "common contract range; ISO 6673 is the method")
+        @Begins(
+                value = Standing.PUBLISHED,
+                source =
+                        "SCA green coffee standard, value from memory; ICO Resolution 420 has 8 to 12.5, value from memory")
         double moistureMinPct,
 
-        @Begins(value = Standing.PUBLISHED, source = "common contract range; ISO 6673 is the method")
+        @Begins(
+                value = Standing.PUBLISHED,
+                source =
+                        "SCA green coffee standard, value from memory; ICO Resolution 420 has 8 to 12.5, value from memory")
         double moistureMaxPct,
 
         @Begins(Standing.COMMON_PRACTICE) double moistureWorkableMinPct,
@@ -35,13 +41,15 @@ public record GreenLimits(
         @Begins(value = Standing.PUBLISHED, source = "handbooks of green coffee, value from memory")
         double waterActivityMax,
 
-        @Begins(value = Standing.PUBLISHED, source = "handbooks of green coffee, value from memory")
+        @Begins(value = Standing.PUBLISHED, source = "SCA green coffee standard, value from memory")
         double waterActivityLimit,
 
         @Begins(Standing.COMMON_PRACTICE) double denseGPerL,
         @Begins(Standing.COMMON_PRACTICE) double softGPerL,
         @Begins(Standing.HOUSE_DEFAULT) double belowScreenPct,
-        @Begins(Standing.COMMON_PRACTICE) double maxAgeMonths) {
+
+        @Begins(value = Standing.HOUSE_DEFAULT, source = "many say 12 months")
+        double maxAgeMonths) {
 
     /** Where a lab begins. */
     public static final GreenLimits DEFAULTS = new GreenLimits(10, 12, 9, 0.50, 0.60, 0.70, 700, 680, 5, 18);

@@ -95,7 +95,10 @@ public final class GreenStore {
         return drawn;
     }
 
-    /** How many bags are usually drawn from: the square root of all, and at least three (common practice, no published source). */
+    /**
+     * How many bags are usually drawn from: the square root of all, and at least three (common practice, no published
+     * source; ISO 4072 has its own rule for a shipment).
+     */
     public static int usualDraw(int bags) {
         return Math.min(bags, Math.max(3, (int) Math.ceil(Math.sqrt(bags))));
     }

@@ -41,7 +41,7 @@ final class GreenSigns {
                 .ifPresent(a -> out.figure(Sign.WATER_ACTIVE, a, String.format(Locale.ROOT, "water activity %.2f", a)));
         smells();
         seen.colour()
-                .ifPresent(c -> out.seen(Sign.FADED, Inspection.COLOURS.indexOf(c) >= FADED_FROM, "green is " + c));
+                .ifPresent(c -> out.seen(Sign.FADED, Inspection.COLOURS.indexOf(c) >= fadedFrom(), "green is " + c));
         double months = green.ageMonths(in.roast().roastedOn());
         out.figure(
                 Sign.OLD,
@@ -52,7 +52,11 @@ final class GreenSigns {
         marks();
     }
 
-    private static final int FADED_FROM = Inspection.COLOURS.indexOf("yellow");
+    /** Yellow is usual where the fruit dried on the seed (common practice, no published source). */
+    private int fadedFrom() {
+        boolean driedInTheFruit = green.process() == Process.NATURAL || green.process() == Process.HONEY;
+        return Inspection.COLOURS.indexOf(driedInTheFruit ? "brownish" : "yellow");
+    }
 
     private void smells() {
         if (seen.smells().isEmpty() && !seen.mouldOrTaint()) {
@@ -61,7 +65,7 @@ final class GreenSigns {
         smell(Sign.MUSTY_SMELL, List.of("musty", "mould", "earthy"), seen.mouldOrTaint());
         smell(Sign.FERMENT_SMELL, List.of("ferment"), false);
         smell(Sign.CHEMICAL_SMELL, List.of("chemical"), false);
-        smell(Sign.OLD_SMELL, List.of("woody", "hay", "sack"), false);
+        smell(Sign.OLD_SMELL, List.of("woody", "sack"), false);
     }
 
     private void smell(Sign sign, List<String> words, boolean seenToo) {

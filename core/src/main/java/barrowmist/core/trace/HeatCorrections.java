@@ -66,7 +66,7 @@ final class HeatCorrections {
                                 wording.controls().drumText(from)),
                 faster
                         ? "Beans that lie too long on hot metal burn on their faces; the charge was right."
-                        : "Beans that hardly touch the drum take heat from the air alone, and the inside stays behind.",
+                        : "It turned faster than it does here as a rule: go back to that, and change nothing else.",
                 way));
     }
 

@@ -37,7 +37,7 @@ final class TableSigns {
                         out.figure(Sign.DOSE_OFF, off, "coffee to water %.0f %% off the usual ratio".formatted(off)));
         table.waterOff()
                 .ifPresent(off -> out.figure(
-                        Sign.WATER_OFF, off, off > 1 ? "water outside the protocol" : "water within the protocol"));
+                        Sign.WATER_OFF, off, off > 1 ? "water far from what is usual" : "water about as usual"));
     }
 
     private void rest(double hours) {

@@ -42,6 +42,18 @@ class TableProtocolTest {
         assertThat(TableProtocol.unsaid().warnings(last)).isEmpty();
     }
 
+    /** 200 °F ±2 °F as poured (SCA cupping protocol, values from memory). */
+    @Test
+    void waterThatIsNotPouredAsPublishedIsSaidUnlessTheHouseChoseIt() {
+        assertThat(of(8.25, 150, 86, 148).hotterOrCooler(List.of(TableProtocol.usual())))
+                .hasValueSatisfying(s -> assertThat(s).contains("86.0", "92.2 to 94.4"));
+        assertThat(of(8.25, 150, 86, 148).hotterOrCooler(List.of(of(8.25, 150, 86, 148))))
+                .isEmpty();
+        assertThat(of(8.25, 150, 92, 148).hotterOrCooler(List.of())).isEmpty();
+        assertThat(of(8.25, 150, 95, 148).hotterOrCooler(List.of())).isEmpty();
+        assertThat(of(8.25, 150, 95.5, 148).hotterOrCooler(List.of())).isPresent();
+    }
+
     @Test
     void aShotIsItsOwnRatioAndTimesKeepToTheProtocol() {
         OptionalDouble none = OptionalDouble.empty();

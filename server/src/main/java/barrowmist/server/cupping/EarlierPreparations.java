@@ -7,6 +7,7 @@ import java.time.Instant;
 import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.stream.Stream;
 import org.springframework.data.domain.PageRequest;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
@@ -18,10 +19,12 @@ class EarlierPreparations {
     private static final int LOOKED_THROUGH = 30;
 
     private final CuppingRepository cuppings;
+    private final HouseService house;
     private final Clock clock;
 
-    EarlierPreparations(CuppingRepository cuppings, Clock clock) {
+    EarlierPreparations(CuppingRepository cuppings, HouseService house, Clock clock) {
         this.cuppings = cuppings;
+        this.house = house;
         this.clock = clock;
     }
 
@@ -31,7 +34,9 @@ class EarlierPreparations {
             return List.of();
         }
         TableProtocol before = like(c).map(Preparation::protocol).orElse(TableProtocol.unsaid());
-        return c.protocol().protocol().warnings(before);
+        TableProtocol now = c.protocol().protocol();
+        return Stream.concat(now.hotterOrCooler(house.protocols()).stream(), now.warnings(before).stream())
+                .toList();
     }
 
     /** The last table of the same kind, served in the same way: with others it was never to compare. */
