@@ -50,7 +50,7 @@ const { onKey, onPointer } = useScale(() => props.scale, score)
       role="slider"
       tabindex="0"
       :aria-label="label"
-      :aria-valuemin="scale.least"
+      :aria-valuemin="Math.min(scale.from, score ?? scale.from)"
       :aria-valuemax="scale.most"
       :aria-valuenow="score ?? scale.from"
       :aria-valuetext="text"

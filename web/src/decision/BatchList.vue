@@ -58,7 +58,7 @@ function kept() {
             <th>Out</th>
             <th>Decided</th>
             <th>Bags</th>
-            <th></th>
+            <th><span class="d-sr-only">what to do</span></th>
           </tr>
         </thead>
         <tbody>

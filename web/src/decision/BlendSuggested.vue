@@ -26,7 +26,7 @@ defineProps<{ view: Schemas['BlendView']; parts: Schemas['BlendPart'][] }>()
           <th class="num">Roasted</th>
           <th class="num">Green it takes</th>
           <th class="num">In 100 g of the trial</th>
-          <th></th>
+          <th><span class="d-sr-only">what to do</span></th>
         </tr>
       </thead>
       <tbody>

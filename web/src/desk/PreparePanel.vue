@@ -76,10 +76,10 @@ onBeforeUnmount(sendWeight)
         </div>
       </dl>
       <p class="caution">
-        Hot metal and open flame: from the charge on never leave the roaster. Chaff collector emptied? Chaff and dust in
-        the ducts burn: have them cleaned as the maker says. Know
-        where the burner is shut off, and the site’s fire plan. Smell of gas: touch no switch, shut the valve
-        if you can reach it safely, leave, and call for help.
+        Hot metal and open flame: from the charge on never leave the roaster. Chaff collector emptied? Chaff
+        and dust in the ducts burn: have them cleaned as the maker says. Know where the burner is shut off,
+        and the site’s fire plan. Smell of gas: touch no switch, shut the valve if you can reach it safely,
+        leave, and call for help.
       </p>
     </section>
     <section class="card">

@@ -166,8 +166,8 @@ const harvestMonth = computed({
             />
             <Judged :judgements="judgements" field="mouldOrTaint" />
             <p class="caution">
-              Green dust irritates and can make allergic: wear a mask and use extraction where it is handled in quantity. Do not
-              taste samples that are visibly mouldy or chemically tainted.
+              Green dust irritates and can make allergic: wear a mask and use extraction where it is handled
+              in quantity. Do not taste samples that are visibly mouldy or chemically tainted.
             </p>
           </section>
         </div>

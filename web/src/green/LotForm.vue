@@ -128,8 +128,8 @@ function cancel() {
       <v-btn variant="outlined" @click="cancel">Cancel</v-btn>
     </div>
     <p class="caution">
-      Green dust irritates and can make allergic: mask and extraction where it is handled in quantity. Do not roast or taste what is visibly
-      mouldy or smells of chemicals.
+      Green dust irritates and can make allergic: mask and extraction where it is handled in quantity. Do not
+      roast or taste what is visibly mouldy or smells of chemicals.
     </p>
   </form>
 </template>

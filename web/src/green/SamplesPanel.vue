@@ -56,7 +56,7 @@ async function add(stage: (typeof STAGES)[number]) {
             <th class="num">density</th>
             <th>grade</th>
             <th class="num">roasts</th>
-            <th></th>
+            <th><span class="d-sr-only">what to do</span></th>
           </tr>
         </thead>
         <tbody>
@@ -97,7 +97,7 @@ async function add(stage: (typeof STAGES)[number]) {
               <th>figure</th>
               <th class="num">{{ c.earlier }}</th>
               <th class="num">{{ c.later }}</th>
-              <th></th>
+              <th><span class="d-sr-only">does it match</span></th>
             </tr>
           </thead>
           <tbody>

@@ -71,7 +71,7 @@ function ask(person: Person, about: 'password' | 'removing') {
             <th>Name</th>
             <th>Role</th>
             <th>Signed in</th>
-            <th></th>
+            <th><span class="d-sr-only">what to do</span></th>
           </tr>
         </thead>
         <tbody>

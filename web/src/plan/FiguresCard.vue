@@ -24,7 +24,7 @@ const NAMES: Record<string, string> = {
         <th>figure</th>
         <th class="num">predicted</th>
         <th class="num">aim</th>
-        <th></th>
+        <th><span class="d-sr-only">against the aim</span></th>
       </tr>
     </thead>
     <tbody>

@@ -83,7 +83,7 @@ const table = computed(() =>
               <th class="num">Age</th>
               <th>Next</th>
               <th>Bench</th>
-              <th></th>
+              <th><span class="d-sr-only">what to do</span></th>
             </tr>
           </thead>
           <tbody>

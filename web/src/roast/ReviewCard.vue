@@ -63,7 +63,7 @@ const quiet = computed(() => !r.value || (!r.value.rows.length && !r.value.desk 
             <th>figure</th>
             <th class="num">planned</th>
             <th class="num">came</th>
-            <th></th>
+            <th><span class="d-sr-only">against the plan</span></th>
           </tr>
         </thead>
         <tbody>

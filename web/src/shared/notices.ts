@@ -1,7 +1,7 @@
 import { shallowRef } from 'vue'
 import { defineStore } from 'pinia'
 import { useIntervalFn } from '@vueuse/core'
-import { answer, api, type Schemas } from '@/shared/api/client'
+import { answer, api, isSeat, type Schemas } from '@/shared/api/client'
 
 const LOOK_EVERY_MS = 15_000
 
@@ -10,6 +10,9 @@ export const useNotices = defineStore('notices', () => {
   const all = shallowRef<Schemas['Notice'][]>([])
 
   async function refresh() {
+    if (isSeat()) {
+      return
+    }
     const result = await answer(api.GET('/api/notices'))
     all.value = result.data ?? all.value
   }

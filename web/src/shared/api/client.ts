@@ -64,6 +64,9 @@ export function askWith(token: string | undefined) {
   bearer = token
 }
 
+/** Whether this page is a seat at a table: it may ask for that table alone. */
+export const isSeat = () => bearer !== undefined
+
 const UNREACHABLE: Failure = {
   status: 0,
   message: 'The Barrowmist server does not answer. Nothing typed here is lost; try again when it runs.',
