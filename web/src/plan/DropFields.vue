@@ -90,9 +90,10 @@ async function setTogether(how: string) {
     <NumberField
       :model-value="shown(kind(rule.by), rule.value, preferences.units)"
       label="Drop at"
+      :slip-of="`Drop at ${i}`"
       :unit="unitOf(kind(rule.by), preferences.units)"
       density="compact"
-      hide-details
+      hide-details="auto"
       @update:model-value="setValue(i, $event)"
     />
     <v-select

@@ -3,7 +3,7 @@ import { computed, ref } from 'vue'
 import { answer, api, type Schemas } from '@/shared/api/client'
 import { useLoad } from '@/shared/api/useLoad'
 import NumberField from '@/shared/components/NumberField.vue'
-import { clock, parseClock } from '@/shared/format/text'
+import { clock } from '@/shared/format/text'
 import { usePreferences } from '@/shared/preferences'
 import DropFields from './DropFields.vue'
 import SchoolDialog from './SchoolDialog.vue'
@@ -41,12 +41,6 @@ function set(field: string, kind: Kind, part: 'value' | 'tolerance', number: num
   const changed = number === undefined ? undefined : to(kind, number, u.value)
   if (aim && changed !== undefined && Math.abs(changed - aim[part]) > 1e-6) {
     aim[part] = changed
-  }
-}
-function setClock(field: string, text: string) {
-  const s = parseClock(text)
-  if (s !== undefined) {
-    content.value.targets[field]!.value = s
   }
 }
 function toggle(field: string) {
@@ -124,29 +118,22 @@ const emit = defineEmits<{ schools: [] }>()
         @update:model-value="toggle(field)"
       />
       <template v-if="content.targets[field]">
-        <v-text-field
-          v-if="kind === 'time'"
-          :model-value="clock(content.targets[field]!.value)"
-          :label="`${label} at`"
-          density="compact"
-          hide-details
-          @change="setClock(field, ($event.target as HTMLInputElement).value)"
-        />
         <NumberField
-          v-else
           :model-value="shown(kind, content.targets[field]!.value, u)"
-          :label="label"
-          :unit="unitOf(kind, u)"
+          :label="kind === 'time' ? `${label} at` : label"
+          :clock="kind === 'time'"
+          :unit="kind === 'time' ? undefined : unitOf(kind, u)"
           density="compact"
-          hide-details
+          hide-details="auto"
           @update:model-value="set(field, kind, 'value', $event)"
         />
         <NumberField
           :model-value="shownTolerance(kind, content.targets[field]!.tolerance, u)"
           label="±"
+          :slip-of="`${label} ±`"
           :unit="unitOf(kind, u)"
           density="compact"
-          hide-details
+          hide-details="auto"
           @update:model-value="set(field, kind, 'tolerance', $event)"
         />
       </template>

@@ -22,6 +22,18 @@ describe('NumberField', () => {
     expect(field.emitted('valid')?.at(-1)).toEqual([true])
   })
 
+  it('takes a time of the roast, and says of ten and 9:75 that they are none', async () => {
+    const field = mountApp(NumberField, { label: 'Total time', clock: true, modelValue: 585 })
+    expect(field.find('input').element.value).toBe('9:45')
+    await field.find('input').setValue('9:50')
+    expect(field.emitted('update:modelValue')?.at(-1)).toEqual([590])
+    for (const slip of ['ten', '9:75']) {
+      await field.find('input').setValue(slip)
+      expect(field.text()).toContain(`“${slip}” is not a time such as 9:30`)
+      expect(field.emitted('valid')?.at(-1)).toEqual([false])
+    }
+  })
+
   it('says at once what is no number, and sends none', async () => {
     const field = mountApp(NumberField, { label: 'Moisture', modelValue: 11 })
     await field.find('input').setValue('wet')

@@ -1,13 +1,18 @@
 package barrowmist.core.check;
 
+import java.math.BigDecimal;
+import java.math.MathContext;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.OptionalDouble;
 import org.jspecify.annotations.Nullable;
 
 /** Gathers every problem of a form before it is refused, so that a person mends them in one go. */
 public final class Checks {
+
+    private static final int DIGITS = 4;
+    private static final int WHOLE_DIGITS = 9;
+    private static final double ROUNDED = 1000;
 
     private final List<FieldProblem> problems = new ArrayList<>();
 
@@ -37,8 +42,10 @@ public final class Checks {
 
     /** Refuses a value outside {@code [min, max]}, NaN included. */
     public Checks range(String field, String label, double value, double min, double max, String unit) {
-        if (!(value >= min && value <= max)) {
-            String suffix = unit.isEmpty() ? "" : " " + unit;
+        String suffix = unit.isEmpty() ? "" : " " + unit;
+        if (Double.isNaN(value)) {
+            add(field, label + " is missing: expected " + plain(min) + " to " + plain(max) + suffix);
+        } else if (!(value >= min && value <= max)) {
             add(
                     field,
                     label + " is " + plain(value) + suffix + ", allowed are " + plain(min) + " to " + plain(max)
@@ -58,8 +65,11 @@ public final class Checks {
     }
 
     private static String plain(double value) {
-        return value == Math.rint(value) && Math.abs(value) < 1e9
-                ? Long.toString((long) value)
-                : String.format(Locale.ROOT, "%.4g", value);
+        return Double.isFinite(value)
+                ? BigDecimal.valueOf(value)
+                        .round(new MathContext(Math.abs(value) < ROUNDED ? DIGITS : WHOLE_DIGITS))
+                        .stripTrailingZeros()
+                        .toPlainString()
+                : String.valueOf(value);
     }
 }

@@ -5,6 +5,7 @@ import barrowmist.core.machine.Abilities;
 import barrowmist.core.machine.thermal.ControlLevels;
 import barrowmist.core.plan.ControlStep.Control;
 import barrowmist.core.roast.EventKind;
+import barrowmist.core.roast.KeyFigure;
 import java.util.List;
 
 /** What a plan may ask of a roaster at all. What its model is trusted with is narrower. */
@@ -17,6 +18,7 @@ public final class PlanLimits {
     private static final int MOST_STEPS = 40;
     private static final double LEAST_CHARGE_C = 80;
     private static final double HOTTEST_C = 300;
+    private static final double HOTTEST_AIR_C = 600;
     private static final double LEAST_MOVE_C = 20;
     private static final double HIGHEST_PCT = 100;
     private static final double LONGEST_S = 1800;
@@ -76,12 +78,30 @@ public final class PlanLimits {
 
     /** What ends the roast. */
     public static void drop(Checks checks, DropRule drop) {
-        double most = switch (drop.by()) {
-            case DEVELOPMENT_PCT -> MOST_DEVELOPMENT_PCT;
-            case OVER_CRACK_C -> MOST_OVER_CRACK_C;
-            default -> LONGEST_S;
-        };
-        checks.range("drop", "Drop", drop.value(), 1, most, "");
+        switch (drop.by()) {
+            case BEAN_C -> checks.range("drop", "Drop", drop.value(), LEAST_CHARGE_C, HOTTEST_C, "°C");
+            case DEVELOPMENT_PCT -> checks.range("drop", "Drop", drop.value(), 1, MOST_DEVELOPMENT_PCT, "%");
+            case OVER_CRACK_C -> checks.range("drop", "Drop", drop.value(), 1, MOST_OVER_CRACK_C, "°C");
+            default -> checks.range("drop", "Drop", drop.value(), 1, LONGEST_S, "s");
+        }
+    }
+
+    /** What a figure may be aimed at, in its unit. */
+    public static void aim(Checks checks, String field, KeyFigure figure, double value) {
+        String label = "The target for " + figure.label();
+        switch (figure.unit()) {
+            case SECONDS -> checks.range(field, label, value, 0, LONGEST_S, "s");
+            case CELSIUS ->
+                checks.range(
+                        field,
+                        label,
+                        value,
+                        0,
+                        figure == KeyFigure.ENVIRONMENT_DROP_C ? HOTTEST_AIR_C : HOTTEST_C,
+                        "°C");
+            case PERCENT -> checks.range(field, label, value, 0, HIGHEST_PCT, "%");
+            case CELSIUS_PER_MINUTE -> checks.range(field, label, value, 0, MOST_C_PER_MIN, "°C/min");
+        }
     }
 
     /** Whether a figure can be aimed at so: a value of 0 or more, with a tolerance. */

@@ -34,8 +34,7 @@ class ChecksTest {
                         .range("n", "Count", -2, 0, 10, "")
                         .problems())
                 .extracting(FieldProblem::message)
-                .containsExactly(
-                        "Weight is 0.01000 kg, allowed are 0.05000 to 30000 kg", "Count is -2, allowed are 0 to 10");
+                .containsExactly("Weight is 0.01 kg, allowed are 0.05 to 30000 kg", "Count is -2, allowed are 0 to 10");
     }
 
     @Test

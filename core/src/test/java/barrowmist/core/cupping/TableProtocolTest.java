@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import barrowmist.core.check.FieldProblem;
+import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.OptionalInt;
@@ -50,8 +51,8 @@ class TableProtocolTest {
         assertThat(of(8.25, 150, 86, 148).hotterOrCooler(List.of(of(8.25, 150, 86, 148))))
                 .isEmpty();
         assertThat(of(8.25, 150, 92, 148).hotterOrCooler(List.of())).isEmpty();
-        assertThat(of(8.25, 150, 95, 148).hotterOrCooler(List.of())).isEmpty();
-        assertThat(of(8.25, 150, 95.5, 148).hotterOrCooler(List.of())).isPresent();
+        assertThat(of(8.25, 150, 94.8, 148).hotterOrCooler(List.of())).isEmpty();
+        assertThat(of(8.25, 150, 95, 148).hotterOrCooler(List.of())).isPresent();
     }
 
     @Test

@@ -59,7 +59,7 @@ class TakenBackTest {
     private static double bean(double t) {
         double c = 90;
         for (double s = 60; s < t; s++) {
-            double rate = s < 200 ? 22 - 0.03 * (s - 60) : s < 330 ? 17.8 : 17.8 - 0.05 * (s - 330);
+            double rate = s < 200 ? 22 - 0.1 * (s - 60) : s < 330 ? 8 : 8 - 0.02 * (s - 330);
             c += rate / 60;
         }
         return t < 60 ? 190 - 100 * t / 60 : c;

@@ -66,6 +66,7 @@ final class PlanReader {
                         "targets." + field,
                         "The target for " + figure.label() + " needs a value of 0 or more and a tolerance above 0");
             } else {
+                PlanLimits.aim(checks, "targets." + field, figure, aim.value());
                 aims.put(figure, new Aim(aim.value(), aim.tolerance()));
             }
         });

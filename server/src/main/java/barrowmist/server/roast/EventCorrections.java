@@ -1,7 +1,9 @@
 package barrowmist.server.roast;
 
+import barrowmist.core.roast.Clock;
 import barrowmist.core.roast.EventKind;
 import barrowmist.core.roast.RoastEvents;
+import barrowmist.core.units.Wording;
 import barrowmist.server.web.InputProblems;
 import barrowmist.server.web.KeptInTurn;
 import java.time.Clock;
@@ -32,7 +34,9 @@ class EventCorrections {
                 timeSinceChargeS + roast.events().timeS(EventKind.CHARGE).orElse(0);
         if (!(onLogClockS >= 0 && onLogClockS <= lastReadingS(roast))) {
             throw new InputProblems(
-                    "timeS", "timeS is " + timeSinceChargeS + ", allowed is the time of the log's readings");
+                    "timeS",
+                    Wording.capital(kind.label()) + " cannot be at " + Clock.text(timeSinceChargeS)
+                            + ": the log has no reading then");
         }
         remember(roast, kind, timeSinceChargeS);
         return replaceEvents(roast, roast.events().with(kind, onLogClockS));

@@ -107,7 +107,7 @@ class RoastController {
     @PutMapping("/roasts/{id}/events/{kind}")
     RoastView mark(@PathVariable long id, @PathVariable String kind, @RequestBody EventTime time) {
         if (time.timeS() == null) {
-            throw new InputProblems("timeS", "timeS is missing, expected seconds since charge");
+            throw new InputProblems("timeS", "The time is missing: seconds since charge are expected");
         }
         return corrections.mark(id, kind(kind), time.timeS());
     }
