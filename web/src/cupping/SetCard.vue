@@ -53,15 +53,16 @@ async function keep() {
   }
   emit('changed')
 }
-useKeys(
-  [1, 2, 3].map((cup) => ({
+useKeys([
+  ...[1, 2, 3].map((cup) => ({
     key: String(cup),
     does: `cup ${cup} is the odd one`,
     run: () => {
       choice.value.odd = set.value ? cup : undefined
     },
   })),
-)
+  { key: 'Enter', does: 'answer with the cup that is chosen', run: () => void keep() },
+])
 </script>
 
 <template>

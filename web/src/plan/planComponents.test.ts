@@ -82,7 +82,9 @@ describe('ReferenceCard', () => {
           firstCrackC: not,
           peakCPerMin: not,
         },
-        drifts: [{ figure: 'chargeC', perMonth: -1.5, overall: -3, roasts: 9, judged: true, beyondChance: true }],
+        drifts: [
+          { figure: 'chargeC', perMonth: -1.5, overall: -3, roasts: 9, judged: true, beyondChance: true },
+        ],
       },
     })
     const rows = card.findAll('tbody tr').map((r) => r.text())

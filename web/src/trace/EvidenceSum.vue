@@ -25,6 +25,9 @@ function light(e: Schemas['EvidenceView']) {
 </script>
 
 <template>
+  <p class="quiet">
+    Log odds against a sound roast: +0.7 doubles the odds, +2.3 makes them ten times as high.
+  </p>
   <ul class="sum">
     <li
       v-for="e in shown"

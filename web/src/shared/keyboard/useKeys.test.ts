@@ -36,6 +36,17 @@ describe('useKeys', () => {
     scope.stop()
   })
 
+  it('leaves Enter to the button or link that is in hand', () => {
+    const run = vi.fn()
+    const scope = effectScope()
+    scope.run(() => useKeys([{ key: 'Enter', does: 'answer', run }]))
+    press('Enter', document.body.appendChild(document.createElement('button')))
+    expect(run).not.toHaveBeenCalled()
+    press('Enter')
+    expect(run).toHaveBeenCalledTimes(1)
+    scope.stop()
+  })
+
   it('hears letters in a field for numbers only where the keys may not wait', () => {
     document.body.innerHTML = '<input inputmode="decimal"><p data-keys-pass><input inputmode="decimal"></p>'
     const [plain, passing] = document.querySelectorAll('input')

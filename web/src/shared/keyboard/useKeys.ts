@@ -26,6 +26,10 @@ export function isTyping(target: EventTarget | null, key = ''): boolean {
   return !!element?.closest('input, textarea, select, [contenteditable="true"]')
 }
 
+/** What Enter presses by itself, where it is in hand. */
+const presses = (event: KeyboardEvent) =>
+  event.key === 'Enter' && !!(event.target as HTMLElement | null)?.closest?.('button, a, summary')
+
 /** Puts keys in force as long as the component lives and is in view. */
 export function useKeys(bindings: KeyBinding[]) {
   let inForce = false
@@ -53,7 +57,14 @@ export function useKeys(bindings: KeyBinding[]) {
   useEventListener(window, 'keydown', (event: KeyboardEvent) => {
     const plain = !event.ctrlKey && !event.metaKey && !event.altKey
     const binding = bindings.find((b) => b.key === event.key)
-    if (inForce && binding && plain && !event.defaultPrevented && !isTyping(event.target, event.key)) {
+    if (
+      inForce &&
+      binding &&
+      plain &&
+      !event.defaultPrevented &&
+      !presses(event) &&
+      !isTyping(event.target, event.key)
+    ) {
       event.preventDefault()
       binding.run(event)
     }

@@ -36,9 +36,9 @@ class LotRulesTest {
 
     @ParameterizedTest(name = "{0} kg, {1} %, {2} g/L, screen {3}: {4}")
     @CsvSource({
-        "0, 11, 720, 17, kg, 'Weight is 0 kg, allowed are 0.05000 to 30000 kg'",
+        "0, 11, 720, 17, kg, 'Weight is 0 kg, allowed are 0.05 to 30000 kg'",
         "60, 55, 720, 17, moisturePct, 'Moisture is 55 %, allowed are 5 to 20 %'",
-        "60, 11, 0.72, 17, densityGPerL, 'Density is 0.7200 g/L, allowed are 400 to 900 g/L'",
+        "60, 11, 0.72, 17, densityGPerL, 'Density is 0.72 g/L, allowed are 400 to 900 g/L'",
         "60, 11, 720, 18/17, screen, 'Screen is \"18/17\", write one sieve or two from 8 to 20, such as 16 or 17/18'",
         "60, 11, 720, 6.75, screen, 'Screen is \"6.75\", write one sieve or two from 8 to 20, such as 16 or 17/18'",
     })
