@@ -33,8 +33,12 @@ class LimitFactTest {
     @Test
     void aFactNamesItsFigureItsStandingAndItsSource() {
         assertThat(LimitFact.of(GreenLimits.DEFAULTS).get(1))
-                .isEqualTo(new LimitFact(
-                        "moistureMaxPct", 12, Standing.PUBLISHED, "common contract range; ISO 6673 is the method"));
+                .isEqualTo(
+                        new LimitFact(
+                                "moistureMaxPct",
+                                12,
+                                Standing.PUBLISHED,
+                                "SCA green coffee standard, value from memory; ICO Resolution 420 has 8 to 12.5, value from memory"));
         assertThat(LimitFact.of(FaultSettings.DEFAULTS).get(0).words()).isEqualTo("house default");
     }
 

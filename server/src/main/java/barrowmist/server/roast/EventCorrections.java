@@ -1,6 +1,5 @@
 package barrowmist.server.roast;
 
-import barrowmist.core.roast.Clock;
 import barrowmist.core.roast.EventKind;
 import barrowmist.core.roast.RoastEvents;
 import barrowmist.core.units.Wording;
@@ -35,8 +34,8 @@ class EventCorrections {
         if (!(onLogClockS >= 0 && onLogClockS <= lastReadingS(roast))) {
             throw new InputProblems(
                     "timeS",
-                    Wording.capital(kind.label()) + " cannot be at " + Clock.text(timeSinceChargeS)
-                            + ": the log has no reading then");
+                    Wording.capital(kind.label()) + " cannot be at "
+                            + barrowmist.core.roast.Clock.text(timeSinceChargeS) + ": the log has no reading then");
         }
         remember(roast, kind, timeSinceChargeS);
         return replaceEvents(roast, roast.events().with(kind, onLogClockS));
