@@ -20,6 +20,15 @@ interface CuppingRepository extends JpaRepository<CuppingEntity, Long> {
             + " or c.blinding.revealedAt is not null) order by c.cuppedAt desc, c.id desc")
     List<CuppingEntity> told(Pageable page);
 
+    /** Tables of a time on which a roast stands, and that wait for their reveal or for a first finished sheet. */
+    @Query(
+            "select distinct c from CuppingEntity c join CuppingSampleEntity x on x.cupping = c where x.roastId = :roastId"
+                    + " and c.cuppedAt between :from and :to and ((c.blinding.blind <> barrowmist.core.cupping.Blindness.OPEN"
+                    + " and c.blinding.revealedAt is null) or (c.blinding.blind = barrowmist.core.cupping.Blindness.OPEN"
+                    + " and not exists (select s.id from SheetEntity s where s.cupping = c and s.finalScore is not null)))"
+                    + " order by c.cuppedAt, c.id")
+    List<CuppingEntity> openWith(long roastId, Instant from, Instant to);
+
     @Query("select c from CuppingEntity c where c.protocolJson is not null and c.id <> :id and c.cuppedAt <= :before"
             + " order by c.cuppedAt desc, c.id desc")
     List<CuppingEntity> withProtocolBefore(Instant before, long id, Pageable page);

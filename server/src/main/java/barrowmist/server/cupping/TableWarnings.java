@@ -11,7 +11,11 @@ import barrowmist.server.roast.RoastEntity;
 import barrowmist.server.roast.RoastService;
 import barrowmist.server.sample.BenchVerdicts;
 import barrowmist.server.sample.SampleService;
+import java.time.Clock;
+import java.time.Duration;
+import java.time.format.DateTimeFormatter;
 import java.util.List;
+import java.util.Locale;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.stream.Stream;
@@ -24,12 +28,19 @@ class TableWarnings {
     /** Of a triangle's sample two cups a set are prepared, and one of the four is left out. */
     private static final int CUPS_A_SET = 2;
 
+    /** What lies farther apart is another session (house default). */
+    private static final Duration SESSION = Duration.ofHours(6);
+
+    private static final DateTimeFormatter WHEN = DateTimeFormatter.ofPattern("d MMM, HH:mm", Locale.ENGLISH);
+
     private final RoastService roasts;
     private final RestSettings rest;
     private final ShelfService shelf;
     private final SampleService bench;
     private final BenchVerdicts verdicts;
     private final CupSetRepository sets;
+    private final CuppingRepository cuppings;
+    private final Clock clock;
 
     TableWarnings(
             RoastService roasts,
@@ -37,13 +48,17 @@ class TableWarnings {
             ShelfService shelf,
             SampleService bench,
             BenchVerdicts verdicts,
-            CupSetRepository sets) {
+            CupSetRepository sets,
+            CuppingRepository cuppings,
+            Clock clock) {
         this.roasts = roasts;
         this.rest = rest;
         this.shelf = shelf;
         this.bench = bench;
         this.verdicts = verdicts;
         this.sets = sets;
+        this.cuppings = cuppings;
+        this.clock = clock;
     }
 
     List<RestWarning> of(CuppingEntity table) {
@@ -54,10 +69,28 @@ class TableWarnings {
     List<RestWarning> of(CuppingEntity table, int served) {
         return table.roastIds().stream()
                 .map(roasts::get)
-                .flatMap(r -> Stream.of(rested(table, r), grams(table, r, served), verdicts.warning(r.id()))
+                .flatMap(r -> Stream.of(
+                                rested(table, r),
+                                grams(table, r, served),
+                                verdicts.warning(r.id()),
+                                elsewhere(table, r))
                         .flatMap(Optional::stream)
                         .map(text -> new RestWarning(r.id(), text)))
                 .toList();
+    }
+
+    private Optional<String> elsewhere(CuppingEntity table, RoastEntity roast) {
+        return cuppings
+                .openWith(
+                        roast.id(),
+                        table.cuppedAt().minus(SESSION),
+                        table.cuppedAt().plus(SESSION))
+                .stream()
+                .filter(other -> !table.is(other))
+                .findFirst()
+                .map(other -> "It stands on another table that is not finished, of "
+                        + WHEN.format(other.cuppedAt().atZone(clock.getZone()))
+                        + ": take care that its cups are counted once.");
     }
 
     private Optional<String> rested(CuppingEntity table, RoastEntity roast) {

@@ -112,6 +112,29 @@ class CuppingTest {
     }
 
     @Test
+    void aRoastThatStandsOnAnotherTableThatIsNotFinishedIsSaidTo() {
+        long lot = lab.lot("washed");
+        long roast = lab.csv("/api/lots/" + lot + "/roasts?roastedAt=2026-02-01T08:00:00Z", KnownLog.csv(true))
+                .id();
+        String table = "{\"roastIds\":[%d],\"cuppedAt\":\"2026-02-01T%s:00:00Z\"}";
+        Answer first = lab.post("/api/cuppings", table.formatted(roast, "20"));
+        assertThat(first.body().get("warnings").toString()).doesNotContain("another table");
+        assertThat(lab.post("/api/table-warnings", table.formatted(roast, "21"))
+                        .body()
+                        .toString())
+                .contains("another table");
+        assertThat(lab.get("/api/cuppings/" + first.id()).body().get("warnings").toString())
+                .as("itself is no other")
+                .doesNotContain("another table");
+        lab.post("/api/cuppings/" + first.id() + "/sheets", "{%s}".formatted(ALL_SEVEN));
+        assertThat(lab.post("/api/table-warnings", table.formatted(roast, "21"))
+                        .body()
+                        .toString())
+                .as("it is finished")
+                .doesNotContain("another table");
+    }
+
+    @Test
     void aTableThatIsLaidTooEarlyOrTooLateSaysByHowMuch() {
         long lot = lab.lot("washed");
         long roast = lab.csv("/api/lots/" + lot + "/roasts?roastedAt=2026-02-01T08:00:00Z", KnownLog.csv(true))

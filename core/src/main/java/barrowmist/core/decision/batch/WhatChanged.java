@@ -1,5 +1,7 @@
 package barrowmist.core.decision.batch;
 
+import barrowmist.core.check.FalseDiscovery;
+import barrowmist.core.check.WelchTest;
 import barrowmist.core.units.Wording;
 import java.time.LocalDate;
 import java.util.ArrayList;
@@ -13,7 +15,6 @@ import java.util.function.IntPredicate;
 import java.util.function.Predicate;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
-import org.hipparchus.stat.inference.TTest;
 
 /**
  * What goes along with a figure: the first batch of a day, a person, another green, a season, what was done to the roaster. Where
@@ -21,8 +22,8 @@ import org.hipparchus.stat.inference.TTest;
  */
 public final class WhatChanged {
 
-    /** So rarely would chance alone show such a difference, before it is said (house default). */
-    private static final double BY_CHANCE = 0.01;
+    /** Of all that is said to stand out no more than this may be chance (house default). */
+    private static final double BY_CHANCE = 0.1;
 
     private static final int FEWEST = 5;
 
@@ -69,6 +70,8 @@ public final class WhatChanged {
             each(b -> "In " + Season.of(b.day()) + " it", "");
         }
         done.forEach(d -> compared(since(d), "Since " + d.text() + " (" + d.day() + ") it"));
+        double most = FalseDiscovery.most(found.stream().mapToDouble(Found::p).toArray(), BY_CHANCE);
+        found.removeIf(f -> f.p > most);
         chart.driftsNow().ifPresent(s -> sinceDrift(s, done));
         return found.stream()
                 .sorted((x, y) -> Double.compare(x.p, y.p))
@@ -76,7 +79,13 @@ public final class WhatChanged {
                 .toList();
     }
 
-    private record Found(double p, String text) {}
+    private record Found(double p, String text) {
+
+        /** Only told to have begun then: no figure was compared. */
+        static Found begun(String text) {
+            return new Found(1, text);
+        }
+    }
 
     private static Predicate<Batch> since(Done done) {
         return b -> !b.day().isBefore(done.day());
@@ -100,24 +109,28 @@ public final class WhatChanged {
 
     /** @param those by their place */
     private void apart(IntPredicate those, String name) {
+        int[] read = IntStream.range(0, values.length)
+                .filter(i -> !Double.isNaN(values[i]))
+                .toArray();
         double[] in = values(those);
         double[] out = values(those.negate());
         if (in.length < FEWEST || out.length < FEWEST || Math.max(spread(in), spread(out)) == 0) {
             return;
         }
-        double p = new TTest().tTest(in, out);
-        if (p < BY_CHANCE) {
-            double off = mean(in) - mean(out);
-            found.add(new Found(
-                    p,
-                    "%s lies %s %s than the rest (%d and %d batches)."
-                            .formatted(
-                                    name,
-                                    figure.apart(Math.abs(off), wording),
-                                    off > 0 ? "higher" : "lower",
-                                    in.length,
-                                    out.length)));
+        boolean[] member = new boolean[read.length];
+        for (int i = 0; i < read.length; i++) {
+            member[i] = those.test(read[i]);
         }
+        double off = mean(in) - mean(out);
+        found.add(new Found(
+                WelchTest.p(IntStream.of(read).mapToDouble(i -> values[i]).toArray(), member),
+                "%s lies %s %s than the rest (%d and %d batches)."
+                        .formatted(
+                                name,
+                                figure.apart(Math.abs(off), wording),
+                                off > 0 ? "higher" : "lower",
+                                in.length,
+                                out.length)));
     }
 
     /** What began in the batches just before the drift was seen. */
@@ -132,7 +145,7 @@ public final class WhatChanged {
         done.stream()
                 .filter(d -> !d.day().isBefore(first) && !d.day().isAfter(last))
                 .filter(d -> found.stream().noneMatch(f -> f.text().contains(d.text())))
-                .forEach(d -> found.add(new Found(BY_CHANCE, "Since " + d.day() + " " + d.text() + ".")));
+                .forEach(d -> found.add(Found.begun("Since " + d.day() + " " + d.text() + ".")));
         for (int i = Math.max(1, from); i <= at; i++) {
             Batch b = batches.get(i);
             Batch before = batches.get(i - 1);
@@ -150,7 +163,7 @@ public final class WhatChanged {
                 && !Objects.equals(now, of.apply(before))
                 && earlier.stream().noneMatch(e -> of.apply(e).equals(now));
         if (isNew) {
-            found.add(new Found(BY_CHANCE, "Since " + b.day() + " " + said + now + "."));
+            found.add(Found.begun("Since " + b.day() + " " + said + now + "."));
         }
     }
 
