@@ -3,6 +3,7 @@ package barrowmist.core.cupping;
 import java.util.Collection;
 import java.util.EnumSet;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 
 /** What of a table's preparation is not as the house prepares. */
@@ -13,6 +14,14 @@ public final class OffProtocol {
 
     /** From here on the water is as far off as anybody brews with, as {@link TableProtocol#waterOff}. */
     private static final double WATER_OFF = 1;
+
+    /** As poured, °C: 200 °F ±2 °F (SCA cupping protocol, values from memory). */
+    private static final double PUBLISHED_LEAST_C = 92.2;
+
+    private static final double PUBLISHED_MOST_C = 94.4;
+
+    /** A thermometer of a kettle shows whole degrees. */
+    private static final double READ_C = 0.5;
 
     private final TableProtocol table;
     private final List<TableProtocol> house;
@@ -42,6 +51,23 @@ public final class OffProtocol {
             out.add(CupTrait.GRIND_OFF);
         }
         return out;
+    }
+
+    /** That the water is not poured as published, where the house has not chosen so; of black cups alone. */
+    public static Optional<String> pour(TableProtocol table, Collection<TableProtocol> house) {
+        if (table.waterC().isEmpty() || table.drink().serving() != Drink.Serving.BLACK) {
+            return Optional.empty();
+        }
+        double c = table.waterC().getAsDouble();
+        boolean published = c >= PUBLISHED_LEAST_C - READ_C && c <= PUBLISHED_MOST_C + READ_C;
+        boolean chosen =
+                house.stream().flatMap(p -> p.waterC().stream().boxed()).anyMatch(own -> Math.abs(own - c) <= READ_C);
+        return published || chosen
+                ? Optional.empty()
+                : Optional.of(
+                        "Water at %.1f °C: the published protocol pours at %.1f to %.1f °C, and none of the house's own"
+                                        .formatted(c, PUBLISHED_LEAST_C, PUBLISHED_MOST_C)
+                                + " says otherwise.");
     }
 
     private boolean dose() {

@@ -3,7 +3,6 @@ package barrowmist.core.cupping;
 import barrowmist.core.check.Checks;
 import barrowmist.core.check.FieldProblem;
 import java.util.ArrayList;
-import java.util.Collection;
 import java.util.List;
 import java.util.Locale;
 import java.util.Objects;
@@ -38,14 +37,6 @@ public record TableProtocol(
 
     /** Water is poured at 86 to 93 °C, or nearly boiling (common practice, no published source). */
     private static final double MIDDLE_C = 92.5;
-
-    /** As poured, °C: 200 °F ±2 °F (SCA cupping protocol, values from memory). */
-    public static final double PUBLISHED_LEAST_C = 92.2;
-
-    public static final double PUBLISHED_MOST_C = 94.4;
-
-    /** A thermometer of a kettle shows whole degrees. */
-    private static final double READ_C = 0.5;
 
     static final double LEAST_SOLIDS_PPM = 100;
     static final double MOST_SOLIDS_PPM = 250;
@@ -144,23 +135,6 @@ public record TableProtocol(
         return waterC.isEmpty() && tdsPpm.isEmpty()
                 ? OptionalDouble.empty()
                 : OptionalDouble.of(Math.max(byHeat, bySolids));
-    }
-
-    /** That the water is not as published, where the house has not chosen so; of black cups alone. */
-    public Optional<String> hotterOrCooler(Collection<TableProtocol> house) {
-        if (waterC.isEmpty() || drink.serving() != Drink.Serving.BLACK) {
-            return Optional.empty();
-        }
-        double c = waterC.getAsDouble();
-        boolean published = c >= PUBLISHED_LEAST_C - READ_C && c <= PUBLISHED_MOST_C + READ_C;
-        boolean chosen =
-                house.stream().anyMatch(p -> p.waterC.isPresent() && Math.abs(p.waterC.getAsDouble() - c) <= READ_C);
-        return published || chosen
-                ? Optional.empty()
-                : Optional.of(
-                        "Water at %.1f °C: the published protocol pours at %.1f to %.1f °C, and none of the house's own"
-                                        .formatted(c, PUBLISHED_LEAST_C, PUBLISHED_MOST_C)
-                                + " says otherwise.");
     }
 
     /** What is to be said before the pour: against the published protocol, and against the last table. */

@@ -46,13 +46,13 @@ class TableProtocolTest {
     /** 200 °F ±2 °F as poured (SCA cupping protocol, values from memory). */
     @Test
     void waterThatIsNotPouredAsPublishedIsSaidUnlessTheHouseChoseIt() {
-        assertThat(of(8.25, 150, 86, 148).hotterOrCooler(List.of(TableProtocol.usual())))
+        assertThat(OffProtocol.pour(of(8.25, 150, 86, 148), List.of(TableProtocol.usual())))
                 .hasValueSatisfying(s -> assertThat(s).contains("86.0", "92.2 to 94.4"));
-        assertThat(of(8.25, 150, 86, 148).hotterOrCooler(List.of(of(8.25, 150, 86, 148))))
+        assertThat(OffProtocol.pour(of(8.25, 150, 86, 148), List.of(of(8.25, 150, 86, 148))))
                 .isEmpty();
-        assertThat(of(8.25, 150, 92, 148).hotterOrCooler(List.of())).isEmpty();
-        assertThat(of(8.25, 150, 94.8, 148).hotterOrCooler(List.of())).isEmpty();
-        assertThat(of(8.25, 150, 95, 148).hotterOrCooler(List.of())).isPresent();
+        assertThat(OffProtocol.pour(of(8.25, 150, 92, 148), List.of())).isEmpty();
+        assertThat(OffProtocol.pour(of(8.25, 150, 94.8, 148), List.of())).isEmpty();
+        assertThat(OffProtocol.pour(of(8.25, 150, 95, 148), List.of())).isPresent();
     }
 
     @Test

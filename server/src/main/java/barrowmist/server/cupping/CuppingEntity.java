@@ -108,11 +108,6 @@ class CuppingEntity implements TableStreams.OfTable {
         return Objects.requireNonNull(id);
     }
 
-    /** Whether it is this table; one that is kept nowhere yet is none. */
-    boolean is(CuppingEntity other) {
-        return id != null && id.equals(other.id);
-    }
-
     Instant cuppedAt() {
         return cuppedAt;
     }

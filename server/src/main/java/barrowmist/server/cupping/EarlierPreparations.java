@@ -1,6 +1,7 @@
 package barrowmist.server.cupping;
 
 import barrowmist.core.cupping.Drink;
+import barrowmist.core.cupping.OffProtocol;
 import barrowmist.core.cupping.TableProtocol;
 import java.time.Clock;
 import java.time.Instant;
@@ -35,7 +36,7 @@ class EarlierPreparations {
         }
         TableProtocol before = like(c).map(Preparation::protocol).orElse(TableProtocol.unsaid());
         TableProtocol now = c.protocol().protocol();
-        return Stream.concat(now.hotterOrCooler(house.protocols()).stream(), now.warnings(before).stream())
+        return Stream.concat(OffProtocol.pour(now, house.protocols()).stream(), now.warnings(before).stream())
                 .toList();
     }
 

@@ -86,7 +86,8 @@ class TableWarnings {
                         table.cuppedAt().minus(SESSION),
                         table.cuppedAt().plus(SESSION))
                 .stream()
-                .filter(other -> !table.is(other))
+                // within one transaction a table is one object
+                .filter(other -> other != table)
                 .findFirst()
                 .map(other -> "It stands on another table that is not finished, of "
                         + WHEN.format(other.cuppedAt().atZone(clock.getZone()))
