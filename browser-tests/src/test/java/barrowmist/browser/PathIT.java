@@ -143,7 +143,7 @@ class PathIT {
         person.pasteLog(KnownLog.csv(KnownCurve.steady(), events, 0).replace("bean_c", "BT"));
         person.addRoasterWhenAsked();
         person.button("Import").click();
-        person.choose("BT is", "bean_c");
+        person.choose("BT is", "bean probe, °C");
         person.button("Import with these").click();
         assertThat(page.getByText("First crack is not marked: browning and development hang on it."))
                 .isVisible();
