@@ -133,7 +133,7 @@ class MishapIT {
 
         // asked once for the two that raise it
         person.button("Say what they mean").click();
-        person.choose("probe 2 is", "bean_c");
+        person.choose("probe 2 is", "bean probe, °C");
         person.button("Import with these").click();
         assertThat(page.locator(".counts")).hasText(Pattern.compile("10 kept\\s*2 refused"));
         Download report =
