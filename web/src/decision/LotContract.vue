@@ -38,7 +38,9 @@ async function kept() {
           {{ agreed(contract.data.value.holds).join(' · ') }}
         </p>
         <p v-else class="quiet">Nothing was agreed: the house's own limits hold.</p>
-        <v-btn v-if="!open" variant="text" @click="open = true">Enter what was agreed</v-btn>
+        <v-btn v-if="!open" variant="text" @click="open = true"
+          >{{ agreed(contract.data.value.holds).length ? 'Change' : 'Enter' }} what was agreed</v-btn
+        >
         <ContractForm
           v-else
           :draft-key="`lot.${lotId}`"

@@ -34,7 +34,9 @@ async function kept() {
       <template v-if="terms.data.value">
         <p v-if="agreed(terms.data.value).length">{{ agreed(terms.data.value).join(' · ') }}</p>
         <p v-else class="quiet">Nothing was agreed: the house's own limits hold.</p>
-        <v-btn v-if="!open" variant="text" @click="open = true">Enter what was agreed</v-btn>
+        <v-btn v-if="!open" variant="text" @click="open = true"
+          >{{ agreed(terms.data.value).length ? 'Change' : 'Enter' }} what was agreed</v-btn
+        >
         <ContractForm
           v-else
           :draft-key="`supplier.${name}`"

@@ -11,8 +11,8 @@ export const POINTS: {
 }[] = [
   { field: 'scoreFloor', label: 'Score, at least' },
   { field: 'mostMoisturePct', label: 'Moisture, at most', unit: '%' },
-  { field: 'mostCategory1', label: 'Full defects, category 1', whole: true },
-  { field: 'mostCategory2', label: 'Full defects, category 2', whole: true },
+  { field: 'mostCategory1', label: 'Full defects of category 1, at most', whole: true },
+  { field: 'mostCategory2', label: 'Full defects of category 2, at most', whole: true },
   { field: 'mostBelowScreenPct', label: 'Below the screen, at most', unit: '%' },
   { field: 'daysToApprove', label: 'Approved within', unit: 'days', whole: true },
 ]

@@ -60,9 +60,11 @@ class ReadmeIT {
         assertThat(row("Roast 2")).containsText("crash");
 
         says("Open Roast 2. The rate of rise, in the lower pane, falls off just after first crack; a bracket names it:"
-                + " crash.");
+                + " crash, and two more the stall and the flick that follow.");
         person.link("Roast 2").click();
         assertThat(page.locator(".bracket").first()).containsText("crash");
+        assertThat(page.locator(".bracket").nth(1)).containsText("stall");
+        assertThat(page.locator(".bracket").nth(2)).containsText("flick");
         says("Below, the figures stand beside what Drum 1 usually does: the charge was right.");
         assertThat(page.getByText("usual").first()).isVisible();
 

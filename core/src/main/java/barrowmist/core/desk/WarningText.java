@@ -33,12 +33,11 @@ public record WarningText(String title, String says, String answer) {
                 w.inS() > 0
                         ? new WarningText(
                                 "A crash is coming",
-                                "Rate of rise is %s and heads for %s in %s.".formatted(than, rate, Clock.text(w.inS())),
+                                "The rate of rise heads for %s in %s.".formatted(rate, Clock.text(w.inS())),
                                 "Put some gas back now, in a small step; leave the air.")
                         : new WarningText(
                                 "It is crashing",
-                                "Rate of rise is %s, its own trend asks for %s."
-                                        .formatted(wording.rate(w.reading()), than),
+                                "The rate of rise lies under its own trend, which asks for %s.".formatted(than),
                                 "A little gas back, and wait: too much makes a flick.");
             case RUNNING_AWAY ->
                 new WarningText(
@@ -49,17 +48,17 @@ public record WarningText(String title, String says, String answer) {
             case STALL ->
                 new WarningText(
                         w.reading() < 0 ? "It is falling" : "It is stalling",
-                        "Rate of rise is %s, a minute ago it was %s.".formatted(wording.rate(w.reading()), than),
+                        "A minute ago the rate of rise was %s.".formatted(than),
                         "A little more gas.");
             case FLAT ->
                 new WarningText(
                         "It no longer slows",
-                        "Rate of rise is %s, a minute ago it was %s: it ought to fall steadily.".formatted(rate, than),
+                        "A minute ago the rate of rise was %s: it ought to fall steadily.".formatted(than),
                         "Look at the plan: the next small step down may be due.");
             case FLICK ->
                 new WarningText(
                         "It is turning up",
-                        "Rate of rise is %s, its last low was %s.".formatted(rate, than),
+                        "The last low of the rate of rise was %s.".formatted(than),
                         "Ease the gas a little.");
             case DEVELOPMENT_SHORT ->
                 new WarningText(

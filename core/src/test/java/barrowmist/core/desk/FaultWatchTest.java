@@ -185,4 +185,20 @@ class FaultWatchTest {
             assertThat(WarningText.of(warning, new Wording(true, false)).says()).contains("11.0 °F/min");
         }
     }
+
+    @Test
+    void theRateOfNowStandsLargeOnTheDeskAndNowhereElse() {
+        for (Kind kind : List.of(Kind.CRASH, Kind.STALL, Kind.FLAT, Kind.FLICK)) {
+            assertThat(WarningText.of(new Warning(kind, 0, 7.3, 5.1, 0), Wording.SI)
+                            .says())
+                    .as(kind.name())
+                    .doesNotContain("7.3")
+                    .contains("5.1");
+        }
+        assertThat(WarningText.of(new Warning(Kind.CRASH, 0, 1.2, 7.3, 15), Wording.SI)
+                        .says())
+                .doesNotContain("7.3")
+                .contains("1.2")
+                .contains("0:15");
+    }
 }
