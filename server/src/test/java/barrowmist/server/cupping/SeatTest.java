@@ -2,23 +2,15 @@ package barrowmist.server.cupping;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import barrowmist.core.roast.KnownLog;
 import barrowmist.server.Lab;
 import barrowmist.server.Lab.Answer;
 import barrowmist.server.LabTest;
-import java.io.IOException;
-import java.io.InputStream;
-import java.nio.charset.StandardCharsets;
-import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Set;
-import java.util.TreeSet;
 import java.util.concurrent.CompletableFuture;
-import java.util.regex.Pattern;
 import java.util.stream.IntStream;
-import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.test.context.TestPropertySource;
@@ -28,56 +20,10 @@ import tools.jackson.databind.JsonNode;
 /** A cupper's token opens one table, blind, until the reveal. */
 @LabTest
 @TestPropertySource(properties = "lab.of=seats")
-class SeatTest {
-
-    /** Words that would tell: what is under a code is called so, and by these names. */
-    private static final Pattern TELLS =
-            Pattern.compile("roastId|lotId|sampleId|Test Hill|Tester|A bag that was bought|left open");
-
-    private final Lab lab;
-    private long first;
-    private JsonNode laid;
-    private String table;
-    private String joinCode;
-    private List<String> codes;
+class SeatTest extends ABlindTable {
 
     SeatTest(@Autowired MockMvc mvc) {
-        lab = new Lab(mvc);
-    }
-
-    @BeforeEach
-    void aBlindTable() {
-        long lot = lab.lot("washed");
-        first = lab.csv("/api/lots/" + lot + "/roasts", KnownLog.csv(false)).id();
-        lay("""
-                {"blind":"coded","samples":[{"roastId":%d},{"roastId":%1$d,"treatment":"left open"},
-                {"outside":{"name":"A bag that was bought"}}]}""".formatted(first));
-    }
-
-    private void lay(String what) {
-        laid = lab.post("/api/cuppings", what).body();
-        table = "/api/cuppings/" + laid.get("id");
-        joinCode = laid.get("joinCode").asString();
-        codes = new ArrayList<>();
-        laid.get("samples").forEach(s -> codes.add(s.get("code").asString()));
-    }
-
-    private Answer join(String code, String cupper) {
-        return lab.post("/api/cuppings/join", "{\"joinCode\":\"%s\",\"cupper\":\"%s\"}".formatted(code, cupper));
-    }
-
-    private Lab seated(String cupper) {
-        Answer joined = join(joinCode, cupper);
-        assertThat(joined.status()).isEqualTo(201);
-        assertThat(joined.body().get("cuppingId").asLong())
-                .isEqualTo(laid.get("id").asLong());
-        return lab.as("Bearer " + joined.body().get("token").asString());
-    }
-
-    private static String sheet(String code, String cupper) {
-        return """
-                {"code":"%s","cupper":"%s","words":[],
-                "attributes":{"fragranceAroma":7,"flavour":7,"aftertaste":7,"acidity":7,"body":7,"balance":7,"overall":7}}""".formatted(code, cupper);
+        super(mvc);
     }
 
     @Test
@@ -199,42 +145,6 @@ class SeatTest {
         assertThat(lab.from("127.1.2.4").post("/api/cuppings/join", right).status())
                 .as("another device")
                 .isEqualTo(201);
-    }
-
-    /** What every operation of the API document is to a cupper; a new one must be put into the list. */
-    @Test
-    void everyOperationIsInTheListAndAllButTheirOwnAreRefused() throws IOException {
-        Set<String> listed = new TreeSet<>(lines());
-        Set<String> there = new TreeSet<>();
-        Lab ines = seated("Ines");
-        JsonNode paths = lab.get("/v3/api-docs").body().get("paths");
-        paths.propertyNames()
-                .forEach(path -> paths.get(path).propertyNames().forEach(verb -> {
-                    String method = verb.toUpperCase(Locale.ROOT);
-                    boolean own = listed.contains("own " + method + " " + path);
-                    there.add((own ? "own " : "no  ") + method + " " + path);
-                    Answer answer = ines.send(method, filled(path), "{}");
-                    if (own) {
-                        assertThat(answer.status()).as(method + path).isNotIn(401, 403, 500);
-                        assertThat(answer.body().toString()).as(method + path).doesNotContainPattern(TELLS);
-                    } else {
-                        assertThat(answer.status()).as(method + path).isEqualTo(403);
-                    }
-                }));
-        assertThat(there).isEqualTo(listed);
-    }
-
-    private String filled(String path) {
-        return path.replace("/api/cuppings/{id}", table)
-                .replace("{code}", codes.get(0))
-                .replace("{cupper}", "Ines")
-                .replaceAll("\\{[^}]*}", "1");
-    }
-
-    private static List<String> lines() throws IOException {
-        try (InputStream in = SeatTest.class.getResourceAsStream("seat-operations.txt")) {
-            return new String(in.readAllBytes(), StandardCharsets.UTF_8).lines().toList();
-        }
     }
 
     @Test

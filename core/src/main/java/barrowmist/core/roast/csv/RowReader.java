@@ -52,23 +52,6 @@ final class RowReader {
         columns.keySet().forEach(c -> channels.put(c, new Channel()));
     }
 
-    /** Growing readings of one column. */
-    private static final class Channel {
-        private final List<Double> timeS = new ArrayList<>();
-        private final List<Double> value = new ArrayList<>();
-
-        void add(double t, double v) {
-            timeS.add(t);
-            value.add(v);
-        }
-
-        Series series() {
-            return new Series(
-                    timeS.stream().mapToDouble(Double::doubleValue).toArray(),
-                    value.stream().mapToDouble(Double::doubleValue).toArray());
-        }
-    }
-
     ReadResult read(List<Row> rows, Map<String, String> notes) {
         for (Row row : rows) {
             if (problems.size() >= RoastLogReader.MOST_PROBLEMS) {
