@@ -52,7 +52,9 @@ const all = computed(() => [...(trace.data.value?.findings ?? []), ...(trace.dat
 const chosen = computed(
   () =>
     all.value.find((f) => f.cause === cause.value) ??
-    trace.data.value?.findings.find((f) => f.standing !== 'unlikely' && f.chance !== 'unlikely'),
+    trace.data.value?.findings.find(
+      (f) => f.standing !== 'unlikely' && (!trace.data.value?.cups || f.chance !== 'unlikely'),
+    ),
 )
 /** Without a chosen cause, what would change the answer as a whole. */
 const missing = computed(() =>
