@@ -68,55 +68,36 @@ class UnbelievedModelTest {
         assertThat(one.doubts()).anyMatch(d -> d.contains("what this roaster usually did in its 20 logs"));
     }
 
+    /** The same model, fitted to twelve roasts and missing them by so much. */
+    private static FittedModel of(FittedModel fitted, CurveErrors missed) {
+        return new FittedModel(
+                fitted.machine(),
+                missed,
+                fitted.environmentErrorC(),
+                12,
+                fitted.range(),
+                fitted.calibration(),
+                fitted.outlooks(),
+                fitted.answer());
+    }
+
     @Test
     void whatIsSaidAgainstAModelIsOneSentenceWhereverItIsAsked() {
         FittedModel fitted = ModelFitter.fit(ROASTS.subList(0, 2), 150, (share, doing) -> {});
-        FittedModel off = new FittedModel(
-                fitted.machine(),
-                missing(4.2),
-                fitted.environmentErrorC(),
-                12,
-                fitted.range(),
-                fitted.calibration(),
-                fitted.outlooks(),
-                fitted.answer());
+        FittedModel off = of(fitted, missing(4.2));
         assertThat(off.doubts(Wording.SI))
                 .containsExactly("The model misses its own roasts by 4.2 °C; more than 3.0 °C is not trusted.");
         // the figure begins after 100 s: what is missed before has its own
-        FittedModel early = new FittedModel(
-                fitted.machine(),
-                new CurveErrors(9.1, 3.6, 3, 3, 3, 1),
-                fitted.environmentErrorC(),
-                12,
-                fitted.range(),
-                fitted.calibration(),
-                fitted.outlooks(),
-                fitted.answer());
+        FittedModel early = of(fitted, new CurveErrors(9.1, 3.6, 3, 3, 3, 1));
         assertThat(early.doubts(Wording.SI).get(0))
                 .startsWith("The model misses its own roasts by 3.6 °C after the first 100 s and by 9.1 °C in them (");
         // a difference: 9/5 without the 32
         assertThat(off.doubts(new Wording(true, false)).get(0)).contains("by 7.6 °F");
-        FittedModel broken = new FittedModel(
-                fitted.machine(),
-                missing(Double.NaN),
-                0,
-                12,
-                fitted.range(),
-                fitted.calibration(),
-                fitted.outlooks(),
-                fitted.answer());
+        FittedModel broken = of(fitted, missing(Double.NaN));
         assertThat(broken.doubts(Wording.SI))
                 .as("what cannot be said is not believed")
                 .hasSize(1);
-        FittedModel sound = new FittedModel(
-                fitted.machine(),
-                missing(1.1),
-                0,
-                12,
-                fitted.range(),
-                fitted.calibration(),
-                fitted.outlooks(),
-                fitted.answer());
+        FittedModel sound = of(fitted, missing(1.1));
         assertThat(sound.doubts(Wording.SI)).isEmpty();
         Prediction prediction = new Predictor(off, MachineReference.NONE, EVENTS)
                 .predict(

@@ -96,11 +96,14 @@ class CuppingTest {
         assertThat(trace.get("findings").get(0).get("standing").asString()).isEqualTo("to-watch");
     }
 
+    private long roastOfFebruary() {
+        return lab.csv("/api/lots/" + lab.lot("washed") + "/roasts?roastedAt=2026-02-01T08:00:00Z", KnownLog.csv(true))
+                .id();
+    }
+
     @Test
     void theAgeAtTheTableIsReckonedFromTheDrop() {
-        long lot = lab.lot("washed");
-        long roast = lab.csv("/api/lots/" + lot + "/roasts?roastedAt=2026-02-01T08:00:00Z", KnownLog.csv(true))
-                .id();
+        long roast = roastOfFebruary();
         long cupping = lab.post(
                         "/api/cuppings", "{\"roastIds\":[%d],\"cuppedAt\":\"2026-02-02T02:00:00Z\"}".formatted(roast))
                 .id();
@@ -113,9 +116,7 @@ class CuppingTest {
 
     @Test
     void aRoastThatStandsOnAnotherTableThatIsNotFinishedIsSaidTo() {
-        long lot = lab.lot("washed");
-        long roast = lab.csv("/api/lots/" + lot + "/roasts?roastedAt=2026-02-01T08:00:00Z", KnownLog.csv(true))
-                .id();
+        long roast = roastOfFebruary();
         String table = "{\"roastIds\":[%d],\"cuppedAt\":\"2026-02-01T%s:00:00Z\"}";
         Answer first = lab.post("/api/cuppings", table.formatted(roast, "20"));
         assertThat(first.body().get("warnings").toString()).doesNotContain("another table");
@@ -136,9 +137,7 @@ class CuppingTest {
 
     @Test
     void aTableThatIsLaidTooEarlyOrTooLateSaysByHowMuch() {
-        long lot = lab.lot("washed");
-        long roast = lab.csv("/api/lots/" + lot + "/roasts?roastedAt=2026-02-01T08:00:00Z", KnownLog.csv(true))
-                .id();
+        long roast = roastOfFebruary();
         String table = "{\"roastIds\":[%d],\"cuppedAt\":\"2026-02-0%s:10:00Z\"}";
         JsonNode early =
                 lab.post("/api/cuppings", table.formatted(roast, "1T11")).body();
