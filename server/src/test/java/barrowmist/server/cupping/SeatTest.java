@@ -10,6 +10,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Set;
 import java.util.concurrent.CompletableFuture;
+import java.util.regex.Pattern;
 import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
@@ -112,6 +113,26 @@ class SeatTest extends ABlindTable {
                 .hasSize(4);
         assertThat(lab.post(table + "/reveal", "{}").status()).isEqualTo(200);
         assertThat(lab.get("/api/cuppers").body().toString()).doesNotContain("Tobin");
+    }
+
+    @Test
+    void aSheetThatSomebodyLeftHalfScoredWaitsForNobody() {
+        for (String name : List.of("Ines", "Tobin")) {
+            assertThat(seated(name)
+                            .post(
+                                    table + "/sheets",
+                                    "{\"code\":\"%s\",\"attributes\":{\"flavour\":7},\"words\":[]}"
+                                            .formatted(codes.get(0)))
+                            .status())
+                    .isEqualTo(201);
+        }
+        String sheet = "\"/cupping/" + laid.get("id") + "?sheet=";
+        assertThat(lab.delete(table + "/seats/Tobin").status()).isEqualTo(204);
+        assertThat(lab.post(table + "/reveal", "{\"reason\":\"enough\"}").status())
+                .isEqualTo(200);
+        assertThat(lab.get("/api/today").body().toString().split(Pattern.quote(sheet), -1))
+                .as("the one of whoever stayed")
+                .hasSize(2);
     }
 
     @Test
