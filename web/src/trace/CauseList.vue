@@ -24,7 +24,7 @@ const nothing = computed(() => {
 <template>
   <section>
     <h2 class="label">What may have done it</h2>
-    <p v-if="trace.none >= 0.25" class="card said">
+    <p v-if="trace.unexplained" class="card said">
       <b>Something is off that no cause known here explains: {{ trace.noneChance }}.</b> Cup it once more with
       clean cups and fresh water; then measure what is missing, below.
     </p>

@@ -52,9 +52,10 @@ const all = computed(() => [...(trace.data.value?.findings ?? []), ...(trace.dat
 const chosen = computed(
   () =>
     all.value.find((f) => f.cause === cause.value) ??
-    trace.data.value?.findings.find(
-      (f) => f.standing !== 'unlikely' && (!trace.data.value?.cups || f.chance !== 'unlikely'),
-    ),
+    // a cup that nothing explains leads with that, and with no cause
+    (trace.data.value?.unexplained
+      ? undefined
+      : trace.data.value?.findings.find((f) => f.standing !== 'unlikely')),
 )
 /** Without a chosen cause, what would change the answer as a whole. */
 const missing = computed(() =>

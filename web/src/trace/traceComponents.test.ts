@@ -40,6 +40,7 @@ const trace = {
   ],
   sound: 0.02,
   none: 0.01,
+  unexplained: false,
   rulesVersion: 4,
   missing: [],
   verdicts: [],
@@ -81,7 +82,7 @@ it('says of a sound cup that nothing is wrong, and of an unknown fault that none
   })
   expect(sound.text()).toContain('Nothing is wrong with it: likely.')
   const strange = mountApp(TraceBoard, {
-    trace: { ...trace, findings: [], none: 0.6, noneChance: 'possible' },
+    trace: { ...trace, findings: [], none: 0.6, unexplained: true, noneChance: 'possible' },
     chosen: undefined,
   })
   expect(strange.text()).toContain('Something is off that no cause known here explains: possible.')

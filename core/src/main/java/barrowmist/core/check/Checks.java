@@ -10,7 +10,9 @@ import org.jspecify.annotations.Nullable;
 /** Gathers every problem of a form before it is refused, so that a person mends them in one go. */
 public final class Checks {
 
+    /** Figures below a thousand are written to so many digits, larger ones as they are. */
     private static final int DIGITS = 4;
+
     private static final int WHOLE_DIGITS = 9;
     private static final double ROUNDED = 1000;
 

@@ -15,6 +15,8 @@ import java.util.stream.Stream;
  */
 public record Traced(List<Finding> findings, List<Finding> folded, double sound, double none, List<Missing> missing) {
 
+    private static final String NONE = "none";
+
     /**
      * What is likeliest.
      *
@@ -33,10 +35,15 @@ public record Traced(List<Finding> findings, List<Finding> folded, double sound,
         return Chance.of(none).atMost(Chance.POSSIBLE);
     }
 
+    /** Whether that something is wrong which nothing explains is likelier than any cause, and than that nothing is. */
+    public boolean unexplained() {
+        return first().code().equals(NONE);
+    }
+
     /** The likeliest of all. */
     public Answer first() {
         return Stream.concat(
-                        Stream.of(new Answer("sound", sound), new Answer("none", none)),
+                        Stream.of(new Answer("sound", sound), new Answer(NONE, none)),
                         Stream.concat(findings.stream(), folded.stream())
                                 .map(f -> new Answer(f.cause().code(), f.probability())))
                 .max(Comparator.comparingDouble(Answer::odds))

@@ -43,6 +43,8 @@ class OddsTest {
         double sum = all(t).stream().mapToDouble(Finding::probability).sum() + t.sound() + t.none();
         assertThat(sum).isCloseTo(1, within(1e-9));
         assertThat(all(t)).hasSize(Cause.values().length);
+        boolean likelier = all(t).stream().allMatch(f -> t.none() > f.probability()) && t.none() > t.sound();
+        assertThat(t.unexplained()).isEqualTo(likelier);
     }
 
     @ParameterizedTest

@@ -22,6 +22,7 @@ public final class TraceViews {
      *
      * @param leftOut why sheets of it are told apart or not used, a line each
      * @param soundChance how likely it reads that nothing is wrong, in a word; the same of {@code none}
+     * @param unexplained whether that something is wrong which none explains is likelier than any cause and than nothing
      * @param verdicts what the lead holds and held of it, the one that holds first
      */
     public record TraceView(
@@ -39,6 +40,7 @@ public final class TraceViews {
             double none,
             String soundChance,
             String noneChance,
+            boolean unexplained,
             int rulesVersion,
             List<MissingView> missing,
             List<VerdictView> verdicts) {
@@ -71,6 +73,7 @@ public final class TraceViews {
                     traced.none(),
                     traced.soundChance().word(),
                     traced.noneChance().word(),
+                    traced.unexplained(),
                     rulesVersion,
                     traced.missing().stream().map(MissingView::of).toList(),
                     verdicts);
