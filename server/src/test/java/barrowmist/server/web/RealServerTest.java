@@ -99,7 +99,7 @@ class RealServerTest {
                 .contains("application/problem+json")
                 .contains("\"detail\"")
                 .doesNotContain("<html")
-                .doesNotContain("999");
+                .doesNotContain("\"status\":999");
     }
 
     @Test
