@@ -236,6 +236,7 @@ final class RuleTable {
             decision.days-to-decide     10    days from the arrival to the decision
             decision.due-soon           7     days ahead, when a lot is due soon and stands on Today
             decision.history            45    days after it was due, when a lot that nobody set a day for is history
+            decision.false-calls        5     % of batches of a profile that may be called though nothing changed, over all its figures
             proof.sure                  0.9   how sure a change is to have helped, or harmed
             proof.left                  0.5   share of the cups that had it which may have it still
             proof.together-all          0.5   how alike one cupper's cups are, where the whole batch has it

@@ -143,6 +143,7 @@ public final class TraceRules {
             case DECISION + "score-floor" -> 100;
             case DECISION + "sheet-scatter", DECISION + "certainty" -> 10;
             case DECISION + "whole-lot" -> 1;
+            case DECISION + "false-calls" -> 50;
             default -> name.startsWith(DECISION) ? LONGEST_DAYS : MOST;
         };
     }

@@ -11,7 +11,6 @@ import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.ArrayList;
-import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
@@ -56,7 +55,6 @@ class BatchGathering {
         Map<Long, ReleaseEntity> kept = releases.ofPlan(profile.planId()).stream()
                 .collect(Collectors.toMap(ReleaseEntity::roastId, Function.identity()));
         List<Gathered> out = new ArrayList<>();
-        Map<LocalDate, Integer> ofDay = new HashMap<>();
         for (Followed r : followed) {
             LocalDate day = LocalDate.ofInstant(r.roastedAt(), clock.getZone());
             BenchFigures b = bench.getOrDefault(r.roastId(), BenchFigures.none());
@@ -64,7 +62,6 @@ class BatchGathering {
             Batch batch = new Batch(
                     r.roastId(),
                     day,
-                    ofDay.merge(day, 1, Integer::sum),
                     r.lotName(),
                     Objects.requireNonNullElse(r.roastedBy(), ""),
                     r.figures(),

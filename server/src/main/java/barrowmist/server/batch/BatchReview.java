@@ -18,6 +18,7 @@ import barrowmist.server.batch.BatchViews.ProfileBatches;
 import barrowmist.server.batch.BatchViews.SignalView;
 import barrowmist.server.machine.UpkeepService;
 import barrowmist.server.plan.PlanService;
+import barrowmist.server.trace.RuleService;
 import barrowmist.server.web.Optionals;
 import java.util.ArrayList;
 import java.util.List;
@@ -38,13 +39,16 @@ public class BatchReview {
     private final BagRepository bags;
     private final PlanService plans;
     private final UpkeepService upkeep;
+    private final RuleService rules;
 
     BatchReview(
             ProfileService profiles,
             BatchGathering gathering,
             BagRepository bags,
             PlanService plans,
-            UpkeepService upkeep) {
+            UpkeepService upkeep,
+            RuleService rules) {
+        this.rules = rules;
         this.plans = plans;
         this.upkeep = upkeep;
         this.profiles = profiles;
@@ -80,14 +84,15 @@ public class BatchReview {
         List<Done> done = upkeep.of(plans.get(p.planId()).machine().id()).stream()
                 .map(u -> new Done(u.on(), u.text()))
                 .toList();
-        List<ChartView> charts = profile.charts(batches, further).stream()
+        double falseCallsPct = rules.current().rules().value("decision.false-calls");
+        List<ChartView> charts = profile.charts(batches, falseCallsPct / 100, further).stream()
                 .map(c -> chart(
                         c,
                         Objects.requireNonNull(profile.aims().get(c.figure())),
                         WhatChanged.of(c, batches, done, wording),
                         wording))
                 .toList();
-        return new ProfileBatches(views, charts, BatchGathering.outturn(all));
+        return new ProfileBatches(views, charts, falseCallsPct, BatchGathering.outturn(all));
     }
 
     static List<BatchFigureView> figures(Profile profile, Gathered of) {

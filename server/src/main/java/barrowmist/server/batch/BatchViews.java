@@ -113,8 +113,13 @@ public final class BatchViews {
             String text,
             List<String> changed) {}
 
-    /** All batches of a profile, oldest first, and a chart of each figure. */
-    public record ProfileBatches(List<ProfileBatch> batches, List<ChartView> charts, String outturn) {}
+    /**
+     * All batches of a profile, oldest first, and a chart of each figure.
+     *
+     * @param falseCallsPct share of batches that may be called though nothing changed, %, over all charts together
+     */
+    public record ProfileBatches(
+            List<ProfileBatch> batches, List<ChartView> charts, double falseCallsPct, String outturn) {}
 
     /**
      * What became of a batch: let go or held back, why, and into which bags it went.

@@ -56,7 +56,7 @@ class ProfileTargets {
     private Batch batch(RoastEntity roast) {
         BenchFigures b = samples.figures(roast.id());
         return new Batch(
-                roast.id(), LocalDate.EPOCH, 1, "", "", roast.figures(), b.weightLossPct(), b.colourGround(), false);
+                roast.id(), LocalDate.EPOCH, "", "", roast.figures(), b.weightLossPct(), b.colourGround(), false);
     }
 
     private List<Pattern> learned(long machineId) {

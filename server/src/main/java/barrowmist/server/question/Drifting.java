@@ -11,7 +11,7 @@ import java.util.ArrayList;
 import java.util.List;
 import org.springframework.stereotype.Component;
 
-/** Which profiles drift, and what goes along with it: a roaster, a person, the first batch of a day. */
+/** Which profiles drift, and what goes along with it. */
 @Component
 class Drifting implements Question {
 
@@ -30,7 +30,7 @@ class Drifting implements Question {
 
     @Override
     public String text() {
-        return "What drifts, and with whom?";
+        return "What drifts, and since when?";
     }
 
     @Override

@@ -9,7 +9,6 @@ import java.util.OptionalDouble;
  *
  * @param roastId its number
  * @param day when it was roasted
- * @param numberInDay which one of this profile that day, from 1
  * @param lot what green it was made of
  * @param person who roasted it; empty where nobody said so
  * @param roast its figures
@@ -20,7 +19,6 @@ import java.util.OptionalDouble;
 public record Batch(
         long roastId,
         LocalDate day,
-        int numberInDay,
         String lot,
         String person,
         RoastFigures roast,

@@ -34,7 +34,7 @@ public record Capability(double ratio, double missesOneIn, String text) {
         return new Capability(ratio, oneIn, text(figure, ratio, oneIn, limits, aim, wording));
     }
 
-    /** What a chart says of its figure: how well the tolerance is held, and how often chance alone calls. */
+    /** What a chart says of its figure: how well the tolerance is held, and what its limits come from. */
     public static String said(ControlChart chart, Aim aim, Wording wording) {
         if (chart.limits().isEmpty()) {
             return chart.points().size() < ControlLimits.FEWEST
@@ -44,7 +44,8 @@ public record Capability(double ratio, double missesOneIn, String text) {
         }
         ControlLimits l = chart.limits().get();
         String drifted = chart.driftsNow().isEmpty() ? "" : drifted(chart, l, wording);
-        String chance = "Limits from " + l.n() + " batches: chance alone calls about 1 in " + l.falseAlarmOneIn() + ".";
+        String chance = String.format(
+                Locale.ROOT, "Limits from %d batches, %.1f standard deviations either side.", l.n(), l.spreads());
         return of(chart.figure(), l, aim, wording).text() + " " + drifted + chance;
     }
 

@@ -55,10 +55,11 @@ public record ControlChart(
     private static final int TREND = 6;
 
     /**
+     * @param falseCalls share of batches that each rule, outside and drift, may call on this chart though nothing changed
      * @param further whether runs and trends are signals too: they find more, and call more often for nothing (Nelson 1984, value
      *     from memory)
      */
-    static ControlChart of(BatchFigure figure, List<Batch> batches, boolean further) {
+    static ControlChart of(BatchFigure figure, List<Batch> batches, double falseCalls, boolean further) {
         List<Batch> measured =
                 batches.stream().filter(b -> figure.of(b).isPresent()).toList();
         double[] values = values(figure, measured);
@@ -68,7 +69,7 @@ public record ControlChart(
                         .filter(b -> !b.held())
                         .limit(ControlLimits.FIRST)
                         .toList());
-        Optional<ControlLimits> limits = ControlLimits.of(usual);
+        Optional<ControlLimits> limits = ControlLimits.of(usual, falseCalls);
         double mean = limits.map(ControlLimits::centre).orElse(values.length == 0 ? 0 : values[0]);
         List<Point> points = new ArrayList<>();
         for (int i = 0; i < values.length; i++) {

@@ -4,19 +4,19 @@ import java.util.Optional;
 import org.hipparchus.distribution.continuous.TDistribution;
 
 /**
- * Where single values lie that nothing has changed: their mean, and three standard deviations either side, which come from the mean
- * moving range. Shewhart's limits for individuals (NIST/SEMATECH e-Handbook of Statistical Methods, 6.3.2.2).
+ * Where single values lie that nothing has changed: their mean, and some standard deviations either side, which come from the mean
+ * moving range. Shewhart's limits for individuals (NIST/SEMATECH e-Handbook of Statistical Methods, 6.3.2.2), as wide as the rate
+ * of false calls asks for.
  *
  * @param centre mean of the values
  * @param sigma their standard deviation as the moving range tells it
  * @param n from how many values
+ * @param spreads so many standard deviations lie either side
  */
-public record ControlLimits(double centre, double sigma, int n) {
+public record ControlLimits(double centre, double sigma, int n, double spreads) {
 
     /** Mean range of two normal values, in standard deviations (d2 for n = 2, 2/√π). */
     static final double D2 = 2 / Math.sqrt(Math.PI);
-
-    private static final double SPREADS = 3;
 
     /** With fewer values, limits say nothing (house default). */
     public static final int FEWEST = 8;
@@ -24,11 +24,12 @@ public record ControlLimits(double centre, double sigma, int n) {
     /** The limits rest on the first so many batches, so that a later drift does not move them (house default). */
     public static final int FIRST = 30;
 
-    /** With known limits, a value of 370 falls outside by chance. */
-    private static final double KNOWN = 0.0027;
-
-    /** From values in order of time; empty with too few, or where they are all the same. */
-    public static Optional<ControlLimits> of(double[] values) {
+    /**
+     * From values in order of time; empty with too few, or where they are all the same.
+     *
+     * @param falseCalls share of values that may fall outside though nothing changed, above 0
+     */
+    public static Optional<ControlLimits> of(double[] values, double falseCalls) {
         if (values.length < FEWEST) {
             return Optional.empty();
         }
@@ -39,15 +40,18 @@ public record ControlLimits(double centre, double sigma, int n) {
             ranges += Math.abs(values[i] - values[i - 1]);
         }
         double sigma = ranges / (values.length - 1) / D2;
-        return sigma > 0 ? Optional.of(new ControlLimits(sum / values.length, sigma, values.length)) : Optional.empty();
+        return sigma > 0
+                ? Optional.of(new ControlLimits(
+                        sum / values.length, sigma, values.length, spreads(values.length, falseCalls)))
+                : Optional.empty();
     }
 
     public double lower() {
-        return centre - SPREADS * sigma;
+        return centre - spreads * sigma;
     }
 
     public double upper() {
-        return centre + SPREADS * sigma;
+        return centre + spreads * sigma;
     }
 
     public boolean holds(double value) {
@@ -55,19 +59,14 @@ public record ControlLimits(double centre, double sigma, int n) {
     }
 
     /**
-     * One in how many values falls outside by chance alone, as the limits come from so few. The mean moving range of n values
-     * spreads like a standard deviation with 0.62 (n − 1) degrees of freedom (Cryer and Ryan 1990, value from memory).
+     * How wide limits have to be that come from so many values. The mean moving range of n values spreads like a standard deviation
+     * with 0.62 (n − 1) degrees of freedom (Cryer and Ryan 1990, value from memory); the centre is not known either.
      */
-    public int falseAlarmOneIn() {
-        return falseAlarmOneIn(n);
-    }
-
-    static int falseAlarmOneIn(int n) {
+    private static double spreads(int n, double falseCalls) {
         double freedom = 0.62 * (n - 1);
         // such a deviation is a little too small on average, the mean range is not
         double unbiased = 1 + 1 / (4 * freedom);
-        double reach = SPREADS * unbiased / Math.sqrt(1 + 1.0 / n);
-        double p = 2 * new TDistribution(freedom).cumulativeProbability(-reach);
-        return (int) Math.round(1 / Math.max(KNOWN, p));
+        double t = -new TDistribution(freedom).inverseCumulativeProbability(falseCalls / 2);
+        return t / unbiased * Math.sqrt(1 + 1.0 / n);
     }
 }

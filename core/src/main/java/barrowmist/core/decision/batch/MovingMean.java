@@ -5,12 +5,11 @@ package barrowmist.core.decision.batch;
  * NIST/SEMATECH e-Handbook, 6.3.2.4).
  *
  * @param weight of the newest value, 0 to 1
- * @param spreads so many standard deviations of the mean either side
  */
-public record MovingMean(double weight, double spreads) {
+public record MovingMean(double weight) {
 
-    /** A fifth for the newest value finds a drift of a tenth to a half of a standard deviation a batch; the width keeps false calls below 1 in 370 (house defaults). */
-    public static final MovingMean DEFAULT = new MovingMean(0.2, 3.3);
+    /** A fifth for the newest value finds a drift of a tenth to a half of a standard deviation a batch (house default). */
+    public static final MovingMean DEFAULT = new MovingMean(0.2);
 
     /** The mean with one more value. */
     double next(double mean, double value) {
@@ -18,19 +17,19 @@ public record MovingMean(double weight, double spreads) {
     }
 
     /**
-     * How far a mean may lie beside the centre.
+     * How far a mean may lie beside a centre that is known.
      *
-     * @param sigma of single values
+     * @param reach how far a single value may lie beside it
      * @param count how many values it is made of; the mean has settled when there are many
      */
-    public double reach(double sigma, int count) {
+    double reach(double reach, int count) {
         double settled = 1 - Math.pow(1 - weight, 2.0 * count);
-        return spreads * sigma * Math.sqrt(weight / (2 - weight) * settled);
+        return reach * Math.sqrt(weight / (2 - weight) * settled);
     }
 
     /** The same where the centre itself is only known from so many values. */
     public double reach(ControlLimits limits, int count) {
-        double centre = spreads * limits.sigma() / Math.sqrt(limits.n());
-        return Math.hypot(reach(limits.sigma(), count), centre);
+        double single = limits.spreads() * limits.sigma();
+        return Math.hypot(reach(single, count), single / Math.sqrt(limits.n()));
     }
 }

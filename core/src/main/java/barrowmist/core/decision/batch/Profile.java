@@ -57,10 +57,20 @@ public record Profile(Map<BatchFigure, Aim> aims) {
         return new Aim(aim.value(), tolerance);
     }
 
-    /** A control chart of each figure that is asked for. */
-    public List<ControlChart> charts(List<Batch> batches, boolean further) {
+    /** A figure is called by what lies outside, and by a drift. */
+    private static final int RULES = 2;
+
+    /**
+     * A control chart of each figure that is asked for. The limits share out the false calls: with so many rules and figures, each
+     * may call so seldom that all of them together call no more often (Bonferroni's bound; figures that move together call less).
+     *
+     * @param falseCalls share of batches that may be called though nothing changed, above 0
+     * @param further whether runs and trends are signals too; their calls come on top
+     */
+    public List<ControlChart> charts(List<Batch> batches, double falseCalls, boolean further) {
+        double each = falseCalls / RULES / Math.max(1, aims.size());
         return aims.keySet().stream()
-                .map(f -> ControlChart.of(f, batches, further))
+                .map(f -> ControlChart.of(f, batches, each, further))
                 .toList();
     }
 }

@@ -1,24 +1,24 @@
 package barrowmist.core.decision.batch;
 
+import barrowmist.core.check.ChangePoint;
 import barrowmist.core.check.FalseDiscovery;
 import barrowmist.core.check.WelchTest;
 import barrowmist.core.units.Wording;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.Comparator;
+import java.util.DoubleSummaryStatistics;
+import java.util.HashSet;
 import java.util.List;
-import java.util.Map;
-import java.util.Objects;
-import java.util.TreeMap;
+import java.util.Optional;
+import java.util.Set;
 import java.util.function.Function;
-import java.util.function.IntPredicate;
-import java.util.function.Predicate;
 import java.util.stream.Collectors;
-import java.util.stream.IntStream;
 
 /**
- * What goes along with a figure: the first batch of a day, a person, another green, a season, what was done to the roaster. Where
- * to look, and no proof.
+ * What goes along with a figure: what was done to the roaster, another green, another person, each from a day on; and a day that is
+ * searched for. Where to look, and no proof.
  */
 public final class WhatChanged {
 
@@ -27,160 +27,124 @@ public final class WhatChanged {
 
     private static final int FEWEST = 5;
 
+    /** So many batches before the day that was found something may have begun (house default). */
+    private static final int LOOK_BACK = 15;
+
     private final BatchFigure figure;
     private final List<Batch> batches;
 
-    /** The figure of each batch, read once; NaN where it was not read. */
+    /** The figure of each batch that has it, read once. */
     private final double[] values;
 
     private final Wording wording;
-    private final List<Found> found = new ArrayList<>();
 
     private WhatChanged(BatchFigure figure, List<Batch> batches, Wording wording) {
         this.figure = figure;
-        this.batches = batches;
+        this.batches = batches.stream().filter(b -> figure.of(b).isPresent()).toList();
         this.wording = wording;
-        this.values = batches.stream()
-                .mapToDouble(b -> figure.of(b).orElse(Double.NaN))
+        this.values = this.batches.stream()
+                .mapToDouble(b -> figure.of(b).orElseThrow())
                 .toArray();
     }
 
     /**
-     * Something done to the roaster.
+     * Something that holds from a day on.
      *
      * @param day from which on it holds
      * @param text what was done, as it goes on after "since": "the bean probe was changed"
      */
     public record Done(LocalDate day, String text) {}
 
+    private record Found(double p, String text) {}
+
     /**
      * Sentences, the clearest first; none where nothing stands out.
      *
      * @param batches in the order of the chart
+     * @param done to the roaster; what begins with a batch (another green, another person) is found in the batches
      */
     public static List<String> of(ControlChart chart, List<Batch> batches, List<Done> done, Wording wording) {
-        return new WhatChanged(chart.figure(), batches, wording).said(chart, done);
+        return new WhatChanged(chart.figure(), batches, wording).said(done);
     }
 
-    private List<String> said(ControlChart chart, List<Done> done) {
-        compared(b -> b.numberInDay() == 1, "The first batch of a day");
-        each(Batch::person, "Roasted by ");
-        each(Batch::lot, "");
-        if (Season.canBeTold(batches)) {
-            each(b -> "In " + Season.of(b.day()) + " it", "");
-        }
-        done.forEach(d -> compared(since(d), "Since " + d.text() + " (" + d.day() + ") it"));
+    private List<String> said(List<Done> done) {
+        List<Done> dated = new ArrayList<>(done);
+        dated.addAll(begun(Batch::lot, "green was changed to "));
+        dated.addAll(begun(Batch::person, "it is roasted by "));
+        List<Found> found = new ArrayList<>();
+        dated.forEach(d -> since(d).ifPresent(found::add));
+        searched(dated).ifPresent(found::add);
         double most = FalseDiscovery.most(found.stream().mapToDouble(Found::p).toArray(), BY_CHANCE);
-        found.removeIf(f -> f.p > most);
-        chart.driftsNow().ifPresent(s -> sinceDrift(s, done));
         return found.stream()
-                .sorted((x, y) -> Double.compare(x.p, y.p))
+                .filter(f -> f.p <= most)
+                .sorted(Comparator.comparingDouble(Found::p))
                 .map(Found::text)
                 .toList();
     }
 
-    private record Found(double p, String text) {
-
-        /** Only told to have begun then: no figure was compared. */
-        static Found begun(String text) {
-            return new Found(1, text);
+    /** What no earlier batch had, from its first batch on. */
+    private List<Done> begun(Function<Batch, String> of, String said) {
+        List<Done> out = new ArrayList<>();
+        Set<String> known = new HashSet<>();
+        for (int i = 0; i < batches.size(); i++) {
+            String name = of.apply(batches.get(i));
+            if (!name.isEmpty() && known.add(name) && i > 0) {
+                out.add(new Done(batches.get(i).day(), said + name));
+            }
         }
+        return out;
     }
 
-    private static Predicate<Batch> since(Done done) {
-        return b -> !b.day().isBefore(done.day());
+    private Optional<Found> since(Done d) {
+        int from = at(d.day());
+        if (from < FEWEST || values.length - from < FEWEST || spread() == 0) {
+            return Optional.empty();
+        }
+        boolean[] later = new boolean[values.length];
+        Arrays.fill(later, from, values.length, true);
+        return Optional.of(
+                new Found(WelchTest.p(values, later), "Since %s (%s) it %s.".formatted(d.text(), d.day(), lies(from))));
     }
 
-    private void each(Function<Batch, String> by, String said) {
-        List<String> names = batches.stream().map(by).toList();
-        Map<String, Long> counts = names.stream()
-                .filter(name -> !name.isEmpty())
-                .collect(Collectors.groupingBy(name -> name, TreeMap::new, Collectors.counting()));
-        if (counts.size() < 2) {
-            return;
-        }
-        counts.values().removeIf(n -> n < FEWEST);
-        counts.keySet().forEach(name -> apart(i -> names.get(i).equals(name), said + name));
+    /** The day from which on it lies otherwise, when nobody says what happened then. */
+    private Optional<Found> searched(List<Done> dated) {
+        return spread() == 0
+                ? Optional.empty()
+                : ChangePoint.of(values, FEWEST)
+                        .map(c -> new Found(
+                                c.p(),
+                                "From about %s on it %s; the day was searched for.%s"
+                                        .formatted(batches.get(c.at()).day(), lies(c.at()), before(c.at(), dated))));
     }
 
-    private void compared(Predicate<Batch> those, String name) {
-        apart(i -> those.test(batches.get(i)), name);
-    }
-
-    /** @param those by their place */
-    private void apart(IntPredicate those, String name) {
-        int[] read = IntStream.range(0, values.length)
-                .filter(i -> !Double.isNaN(values[i]))
-                .toArray();
-        double[] in = values(those);
-        double[] out = values(those.negate());
-        if (in.length < FEWEST || out.length < FEWEST || Math.max(spread(in), spread(out)) == 0) {
-            return;
-        }
-        boolean[] member = new boolean[read.length];
-        for (int i = 0; i < read.length; i++) {
-            member[i] = those.test(read[i]);
-        }
-        double off = mean(in) - mean(out);
-        found.add(new Found(
-                WelchTest.p(IntStream.of(read).mapToDouble(i -> values[i]).toArray(), member),
-                "%s lies %s %s than the rest (%d and %d batches)."
-                        .formatted(
-                                name,
-                                figure.apart(Math.abs(off), wording),
-                                off > 0 ? "higher" : "lower",
-                                in.length,
-                                out.length)));
-    }
-
-    /** What began in the batches just before the drift was seen. */
-    private void sinceDrift(ControlChart.Signal drift, List<Done> done) {
-        int at = 0;
-        while (at < batches.size() - 1 && batches.get(at).roastId() != drift.roastId()) {
-            at++;
-        }
-        int from = Math.max(0, at - LOOK_BACK);
-        LocalDate first = batches.get(from).day();
+    /** What began in the batches just before; empty for nothing. */
+    private String before(int at, List<Done> dated) {
+        LocalDate first = batches.get(Math.max(0, at - LOOK_BACK)).day();
         LocalDate last = batches.get(at).day();
-        done.stream()
+        return dated.stream()
                 .filter(d -> !d.day().isBefore(first) && !d.day().isAfter(last))
-                .filter(d -> found.stream().noneMatch(f -> f.text().contains(d.text())))
-                .forEach(d -> found.add(Found.begun("Since " + d.day() + " " + d.text() + ".")));
-        for (int i = Math.max(1, from); i <= at; i++) {
-            Batch b = batches.get(i);
-            Batch before = batches.get(i - 1);
-            begun(batches.subList(0, i), b, before, Batch::lot, "green was changed to ");
-            begun(batches.subList(0, i), b, before, Batch::person, "it is roasted by ");
-        }
+                .map(d -> " Just before, " + d.text() + " (" + d.day() + ").")
+                .collect(Collectors.joining());
     }
 
-    /** So many batches a drift may have gone on before it is seen (house default). */
-    private static final int LOOK_BACK = 15;
-
-    private void begun(List<Batch> earlier, Batch b, Batch before, Function<Batch, String> of, String said) {
-        String now = of.apply(b);
-        boolean isNew = !now.isEmpty()
-                && !Objects.equals(now, of.apply(before))
-                && earlier.stream().noneMatch(e -> of.apply(e).equals(now));
-        if (isNew) {
-            found.add(Found.begun("Since " + b.day() + " " + said + now + "."));
-        }
+    /** The first batch on or after a day; their number for none. */
+    private int at(LocalDate day) {
+        return (int) batches.stream().takeWhile(b -> b.day().isBefore(day)).count();
     }
 
-    private double[] values(IntPredicate those) {
-        return IntStream.range(0, values.length)
-                .filter(i -> !Double.isNaN(values[i]))
-                .filter(those)
-                .mapToDouble(i -> values[i])
-                .toArray();
+    private String lies(int from) {
+        double off = mean(from, values.length) - mean(0, from);
+        return "lies %s %s than before (%d and %d batches)"
+                .formatted(
+                        figure.apart(Math.abs(off), wording), off > 0 ? "higher" : "lower", from, values.length - from);
     }
 
-    private static double mean(double[] values) {
-        return Arrays.stream(values).average().orElseThrow();
+    private double mean(int from, int to) {
+        return Arrays.stream(values, from, to).average().orElseThrow();
     }
 
-    private static double spread(double[] values) {
-        double mean = mean(values);
-        return Arrays.stream(values).map(v -> Math.abs(v - mean)).max().orElse(0);
+    private double spread() {
+        DoubleSummaryStatistics all = Arrays.stream(values).summaryStatistics();
+        return values.length == 0 ? 0 : all.getMax() - all.getMin();
     }
 }

@@ -9,7 +9,9 @@ import barrowmist.core.plan.Aim;
 import barrowmist.core.units.Wording;
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.EnumMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Random;
 import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
@@ -37,28 +39,34 @@ class ControlChartTest {
 
     private static final BatchFigure LOSS = BatchFigure.LOSS_PCT;
 
+    /** Outside three standard deviations that are known (normal table). */
+    private static final double KNOWN = 0.0027;
+
+    /** What is left for one rule of one figure when eleven figures may call at 5 % of the batches. */
+    private static final double EACH = 0.05 / 22;
+
     @Test
     void limitsOfIndividualsAreThoseOfTheHandbook() {
-        ControlLimits l = ControlLimits.of(FLOW).orElseThrow();
+        ControlLimits l = ControlLimits.of(FLOW, KNOWN).orElseThrow();
         assertThat(l.centre()).isEqualTo(50.81, within(0.005));
         assertThat(l.sigma() * ControlLimits.D2).isEqualTo(1.8778, within(0.0001));
-        assertThat(l.upper()).isEqualTo(55.8041, within(0.01));
-        assertThat(l.lower()).isEqualTo(45.8159, within(0.01));
+        assertThat(l.centre() + 3 * l.sigma()).isEqualTo(55.8041, within(0.01));
+        assertThat(l.centre() - 3 * l.sigma()).isEqualTo(45.8159, within(0.01));
     }
 
     @Test
     void limitsOfIndividualsAreThoseOfTheTextbook() {
-        ControlLimits l = ControlLimits.of(PRIMER).orElseThrow();
+        ControlLimits l = ControlLimits.of(PRIMER, KNOWN).orElseThrow();
         assertThat(l.centre()).isEqualTo(33.52, within(0.005));
-        assertThat(l.upper()).isEqualTo(34.80, within(0.02));
-        assertThat(l.lower()).isEqualTo(32.24, within(0.02));
+        assertThat(l.centre() + 3 * l.sigma()).isEqualTo(34.80, within(0.02));
+        assertThat(l.centre() - 3 * l.sigma()).isEqualTo(32.24, within(0.02));
     }
 
     @Test
     void theWeightedMeanIsThatOfTheHandbook() {
-        MovingMean mean = new MovingMean(0.3, 3);
+        MovingMean mean = new MovingMean(0.3);
         assertThat(means(mean, HANDBOOK, 50)).containsExactly(HANDBOOK_MEANS, within(0.0051));
-        assertThat(50 + mean.reach(2.0539, 1000)).isEqualTo(52.5884, within(0.001));
+        assertThat(50 + mean.reach(3 * 2.0539, 1000)).isEqualTo(52.5884, within(0.001));
     }
 
     private static double[] means(MovingMean of, double[] values, double centre) {
@@ -89,16 +97,52 @@ class ControlChartTest {
 
     @Test
     void chanceAloneCallsNoMoreOftenThanIsSaid() {
-        assertThat(calls(30, Rule.OUTSIDE)).isLessThan(1.1 / ControlLimits.falseAlarmOneIn(30));
-        assertThat(calls(30, Rule.DRIFT)).isLessThan(1.0 / 370);
-        assertThat(calls(12, Rule.OUTSIDE)).isLessThan(1.1 / ControlLimits.falseAlarmOneIn(12));
-        assertThat(ControlLimits.falseAlarmOneIn(30)).isBetween(120, 140);
-        assertThat(ControlLimits.falseAlarmOneIn(100_000)).isEqualTo(370);
-        assertThat(ControlLimits.falseAlarmOneIn(10)).isLessThan(60);
+        for (int first : new int[] {12, 30}) {
+            for (double rate : new double[] {0.01, EACH}) {
+                assertThat(calls(first, rate, Rule.OUTSIDE)).isBetween(0.6 * rate, 1.15 * rate);
+                assertThat(calls(first, rate, Rule.DRIFT)).isLessThan(rate);
+            }
+        }
+    }
+
+    @Test
+    void manyFiguresTogetherCallNoMoreOftenThanIsAskedFor() {
+        Map<BatchFigure, Aim> eleven = new EnumMap<>(BatchFigure.class);
+        for (BatchFigure f : BatchFigure.values()) {
+            eleven.put(f, new Aim(0, 1));
+        }
+        Profile profile = new Profile(eleven);
+        Profile alone = new Profile(Map.of(LOSS, new Aim(0, 1)));
+        List<Batch> batches = SomeBatches.of(FLOW);
+        double share = 0.05;
+        double each = share / 2 / eleven.size();
+        assertThat(spreads(profile, batches, share))
+                .isEqualTo(ControlLimits.of(FLOW, each).orElseThrow().spreads(), within(1e-9))
+                .isGreaterThan(spreads(alone, batches, share));
+        assertThat(spreads(alone, batches, 0.01)).isGreaterThan(spreads(alone, batches, 0.05));
+    }
+
+    private static double spreads(Profile of, List<Batch> batches, double falseCalls) {
+        return of.charts(batches, falseCalls, false).stream()
+                .filter(c -> c.figure() == LOSS)
+                .findFirst()
+                .flatMap(ControlChart::limits)
+                .orElseThrow()
+                .spreads();
+    }
+
+    /** Of many values and a known centre, 0.27 % lie outside three standard deviations (normal table). */
+    @Test
+    void limitsFromManyValuesAreThoseOfTheNormalTable() {
+        Random chance = new Random(3);
+        double[] many = IntStream.range(0, 100_000)
+                .mapToDouble(i -> chance.nextGaussian())
+                .toArray();
+        assertThat(ControlLimits.of(many, KNOWN).orElseThrow().spreads()).isEqualTo(3, within(0.001));
     }
 
     /** The share of batches after the first so many that a rule calls, over many charts where nothing changes. */
-    private static double calls(int first, Rule rule) {
+    private static double calls(int first, double rate, Rule rule) {
         Random chance = new Random(11);
         int charts = 3000;
         int after = 40;
@@ -114,7 +158,7 @@ class ControlChartTest {
                 batches.replaceAll(b ->
                         b.roastId() <= first ? b : SomeBatches.batch((int) b.roastId() - 1, loss(b), "", "", true));
             }
-            calls += ControlChart.of(LOSS, batches, false).signals().stream()
+            calls += ControlChart.of(LOSS, batches, rate, false).signals().stream()
                     .filter(s -> s.rule() == rule && s.roastId() > first)
                     .count();
         }
@@ -152,14 +196,14 @@ class ControlChartTest {
         assertThat(chart(new double[] {1, 2, 3, 4, 5, 6, 7}, true).limits()).isEmpty();
         assertThat(chart(new double[] {3, 3, 3, 3, 3, 3, 3, 3, 3}, true).limits())
                 .isEmpty();
-        assertThat(ControlChart.of(BatchFigure.CHARGE_C, SomeBatches.of(FLOW), true)
+        assertThat(ControlChart.of(BatchFigure.CHARGE_C, SomeBatches.of(FLOW), EACH, true)
                         .points())
                 .isEmpty();
     }
 
     @Test
     void capabilityIsSaidInWords() {
-        ControlLimits l = new ControlLimits(205, 0.5, 30);
+        ControlLimits l = new ControlLimits(205, 0.5, 30, 3);
         assertThat(Capability.of(BatchFigure.DROP_C, l, new Aim(205, 3), Wording.SI)
                         .text())
                 .contains("room to spare");
@@ -177,6 +221,6 @@ class ControlChartTest {
     }
 
     private static ControlChart chart(double[] values, boolean further) {
-        return ControlChart.of(LOSS, SomeBatches.of(values), further);
+        return ControlChart.of(LOSS, SomeBatches.of(values), EACH, further);
     }
 }

@@ -18,7 +18,6 @@ final class SomeBatches {
         return new Batch(
                 i + 1,
                 FIRST.plusDays(i / A_DAY),
-                i % A_DAY + 1,
                 lot,
                 person,
                 RoastFigures.NONE,
