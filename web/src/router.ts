@@ -167,7 +167,7 @@ export const router = createRouter({
       component: () => import('@/trace/RulesPage.vue'),
       meta: { title: 'Rules' },
     },
-    { path: '/trace/:id(\\d+)', component: () => import('@/trace/TracePage.vue'), meta: { title: 'Trace' } },
+    { path: '/trace/:id(\\d+)', component: () => import('@/trace/TraceGate.vue'), meta: { title: 'Trace' } },
     { path: '/people', component: () => import('@/people/PeoplePage.vue'), meta: { title: 'People' } },
     {
       path: '/:rest(.*)*',

@@ -117,8 +117,12 @@ async function next() {
       </section>
       <p class="quiet key">
         dots: each batch, ringed where something changed · dark line: the weighted mean · shade: the tolerance
-        · dashes: where values lie that nothing has
-        changed; chance alone rings about {{ view.data.value?.falseCallsPct }} % of the batches, over all charts (<router-link class="plain" to="/trace/rules">the lead sets it</router-link>)
+        · dashes: where values lie that nothing has changed; chance alone rings about
+        {{ view.data.value?.falseCallsPct }} % of the batches, over all charts (<router-link
+          class="plain"
+          to="/trace/rules"
+          >the lead sets it</router-link
+        >)
       </p>
       <TasterTables :profile="profile.data.value" />
       <BatchList v-if="view.data.value" :view="view.data.value" @kept="view.reload" />

@@ -1,12 +1,13 @@
 <script setup lang="ts">
-import { computed, ref } from 'vue'
+import { computed, reactive, ref } from 'vue'
 import { answer, api, type Failure, type Schemas } from '@/shared/api/client'
 import { useLoad } from '@/shared/api/useLoad'
+import { day } from '@/shared/format/text'
 import { useGoOn } from '@/shared/useGoOn'
 import { scoreChange } from './proofs'
 import ProvenLine from './ProvenLine.vue'
 
-/** The change proven: later roasts of the same lot, the blind table with the old one, and what it showed. */
+/** The change proven: old and new roasts of the same lot on one blind table, and what it showed. */
 const props = defineProps<{
   roastId: number
   /** What the change is to mend, and how the old one scored. */
@@ -16,6 +17,23 @@ const props = defineProps<{
 const goOn = useGoOn()
 const at = () => ({ params: { path: { id: props.roastId } } })
 const proofs = useLoad(() => answer(api.GET('/api/roasts/{id}/trace/proofs', at())))
+const earlier = computed(() => proofs.data.value?.earlier ?? [])
+/** What lies on each side; left alone, what followed the plans, else the newest. */
+const sides = reactive<{ before?: number[]; after?: number[] }>({})
+const before = computed({
+  get: () => sides.before ?? earlier.value.filter((r) => r.samePlan).map((r) => r.roastId),
+  set: (ids) => (sides.before = ids),
+})
+const after = computed({
+  get: () => {
+    const planned = later.value.filter((r) => r.planned)
+    return sides.after ?? (planned.length ? planned : later.value.slice(0, 1)).map((r) => r.roastId)
+  },
+  set: (ids) => (sides.after = ids),
+})
+/** A roast lies on one side only. */
+const other = computed(() => earlier.value.filter((r) => !after.value.includes(r.roastId)))
+const laid = computed(() => before.value.filter((id) => !after.value.includes(id)))
 const later = computed(() => proofs.data.value?.later ?? [])
 const traces = useLoad(
   async () => {
@@ -32,17 +50,17 @@ const busy = ref(false)
 const failure = ref<Failure>()
 
 /** One table at a time, however often the button is pressed. */
-async function prove(roastId: number) {
-  if (busy.value) {
+async function prove() {
+  if (busy.value || !after.value.length) {
     return
   }
   busy.value = true
-  const body = { roastId, cause: props.finding.cause }
-  const laid = await answer(api.POST('/api/roasts/{id}/trace/proof', { ...at(), body }))
+  const body = { before: laid.value, after: after.value, cause: props.finding.cause }
+  const table = await answer(api.POST('/api/roasts/{id}/trace/proof', { ...at(), body }))
   busy.value = false
-  failure.value = laid.failure
-  if (laid.data) {
-    await goOn(`/cupping/${laid.data.cuppingId}`)
+  failure.value = table.failure
+  if (table.data) {
+    await goOn(`/cupping/${table.data.cuppingId}`)
   }
 }
 
@@ -54,8 +72,12 @@ async function followed(roastId: number, planId: number) {
   await proofs.reload()
 }
 
-const proven = (roastId: number) =>
-  proofs.data.value?.proofs.some((p) => p.afterId === roastId && p.outcome) ?? false
+const proven = computed(() => proofs.data.value?.proofs.some((p) => p.outcome) ?? false)
+const rested = computed(() => later.value.every((r) => r.rested || !after.value.includes(r.roastId)))
+const layLabel = computed(() => {
+  const all = laid.value.length + 1 + after.value.length
+  return `Lay ${all === 2 ? 'both' : `all ${all}`}${proven.value ? ' again' : ''}, blind`
+})
 
 /** What the cup of a later roast says of the same cause. */
 function came(roastId: number): string {
@@ -78,18 +100,14 @@ function came(roastId: number): string {
     <ProvenLine v-for="p in proofs.data.value?.proofs" :key="p.cuppingId" :proof="p" />
     <ul class="later">
       <li v-for="r in later" :key="r.roastId">
-        <span
-          >Roast {{ r.number }}{{ r.planned ? ', by this plan' : ' after it' }}:
-          <b>{{ came(r.roastId) }}</b></span
-        >
-        <v-btn
-          :color="r.rested && !proven(r.roastId) ? 'primary' : undefined"
-          :variant="r.planned && r.rested && !proven(r.roastId) ? 'flat' : 'outlined'"
-          size="small"
-          :loading="busy"
-          @click="prove(r.roastId)"
-          >{{ proven(r.roastId) ? 'Lay both again, blind' : 'Lay both, blind' }}</v-btn
-        >
+        <v-checkbox v-model="after" :value="r.roastId" density="compact" hide-details class="pick">
+          <template #label>
+            <span
+              >Roast {{ r.number }}{{ r.planned ? ', by this plan' : ' after it' }}:
+              <b>{{ came(r.roastId) }}</b></span
+            >
+          </template>
+        </v-checkbox>
         <router-link
           class="plain"
           :to="`/cupping?roast=${roastId}&roast=${r.roastId}&kind=triangle&blind=coded`"
@@ -105,6 +123,35 @@ function came(roastId: number): string {
         <span v-for="w in r.warnings" :key="w" class="quiet warning">{{ w }}</span>
       </li>
     </ul>
+    <template v-if="later.length">
+      <details v-if="other.length" :open="laid.length > 0">
+        <summary>Other roasts made the old way ({{ laid.length }})</summary>
+        <v-checkbox
+          v-for="r in other"
+          :key="r.roastId"
+          v-model="before"
+          :value="r.roastId"
+          :label="`Roast ${r.number}, ${day(r.roastedAt)}${r.samePlan ? ', by the same plan' : ''}`"
+          density="compact"
+          hide-details
+        />
+      </details>
+      <p class="quiet">
+        {{ laid.length + 1 }} old and {{ after.length }} new. {{ proofs.data.value?.batches }} of each can
+        confirm a change; fewer give an estimate.
+      </p>
+      <div>
+        <v-btn
+          :color="rested && !proven ? 'primary' : undefined"
+          :variant="rested && !proven ? 'flat' : 'outlined'"
+          size="small"
+          :loading="busy"
+          :disabled="!after.length"
+          @click="prove"
+          >{{ layLabel }}</v-btn
+        >
+      </div>
+    </template>
     <p v-if="failure" class="ember" role="alert">
       {{ failure.problems[0]?.message ?? failure.message }}
     </p>
@@ -127,6 +174,9 @@ function came(roastId: number): string {
   gap: 4px 16px;
   align-items: center;
   min-height: 44px;
+}
+.pick {
+  flex: none;
 }
 .warning {
   flex-basis: 100%;

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { Schemas } from '@/shared/api/client'
-import { howSure, OUTCOMES, scoreChange } from './proofs'
+import { OUTCOMES, scoreChange } from './proofs'
 
 /** One change put to the proof, and what its table showed. */
 defineProps<{ proof: Schemas['ProofView']; lot?: boolean }>()
@@ -17,7 +17,7 @@ defineProps<{ proof: Schemas['ProofView']; lot?: boolean }>()
       <router-link class="plain" :to="`/trace/${proof.afterId}`">roast {{ proof.afterNumber }}</router-link>
       for {{ proof.label }}:
       <template v-if="proof.outcome">
-        {{ proof.shown }}; {{ howSure(proof)
+        {{ proof.shown
         }}<template v-if="proof.scoreChange !== undefined"
           >; score {{ scoreChange(proof.scoreChange) }}</template
         >.

@@ -20,8 +20,8 @@ const traces = useLoad(
   () => JSON.stringify(seeking.value),
 )
 const rows = computed(() => [...(traces.data.value ?? [])].sort((a, b) => rank(a) - rank(b)))
-const rank = (t: { settled: boolean; standing?: string }) =>
-  t.settled ? 3 : said(t.standing) ? 0 : t.standing === 'to-watch' ? 1 : 2
+const rank = (t: { settled: boolean; standing?: string; judgeFirst: boolean }) =>
+  t.settled ? 3 : t.judgeFirst || said(t.standing) ? 0 : t.standing === 'to-watch' ? 1 : 2
 </script>
 
 <template>

@@ -4,7 +4,12 @@ import { answer, api, problemAt, type Failure } from '@/shared/api/client'
 import { useDraft } from '@/shared/kept/useDraft'
 
 /** A verdict while it is written; half typed, it waits for whoever leaves the page and comes back. */
-const props = defineProps<{ roastId: number; causes: { value: string; title: string }[] }>()
+const props = defineProps<{
+  roastId: number
+  causes: { value: string; title: string }[]
+  /** Nothing else is on the page that one could go back to. */
+  only?: boolean
+}>()
 const emit = defineEmits<{ given: []; left: [] }>()
 
 const form = ref<{ cause?: string; reason: string }>({ reason: '' })
@@ -44,7 +49,7 @@ function leave() {
     <v-text-field v-model="form.reason" label="Why, in a word" :error-messages="problem('reason') ?? []" />
     <p class="buttons">
       <v-btn type="submit" color="primary" :disabled="!form.cause">Keep it</v-btn>
-      <v-btn variant="text" @click="leave">Not now</v-btn>
+      <v-btn v-if="!only" variant="text" @click="leave">Not now</v-btn>
     </p>
     <p v-if="failure && !failure.problems.length" class="ember" role="alert">{{ failure.message }}</p>
   </form>

@@ -19,6 +19,7 @@ const row = (roastId: number, more: object = {}) => ({
   label: 'baked',
   standing: 'supported',
   chance: 'very likely',
+  judgeFirst: false,
   ...more,
 })
 
@@ -33,6 +34,9 @@ it('says what was found as surely as it is', () => {
   expect(found(row(1, { standing: 'to-watch', sound: 0.9 }))).toBe('nothing found; baked to watch for')
   expect(found(row(1, { standing: 'unlikely' }))).toBe('nothing found')
   expect(found(row(1, { label: undefined }))).toBe('nothing found')
+  expect(found(row(1, { label: undefined, judgeFirst: true }))).toBe(
+    'to be judged before the answer is shown',
+  )
   expect(found(row(1, { standing: 'unlikely', sound: 0.1 }))).toBe('off, and nothing known explains it')
 })
 

@@ -4,7 +4,6 @@ import { mountApp, stubServer } from '@/shared/testMount'
 import BesideLater from './BesideLater.vue'
 import RecordPage from './RecordPage.vue'
 import VerdictCard from './VerdictCard.vue'
-import { howSure } from './proofs'
 
 const finding = { cause: 'baked', label: 'baked', standing: 'supported', atWork: 0.98, evidence: [] }
 const trace = { roastId: 2, cups: 0, findings: [], folded: [], verdicts: [] }
@@ -25,9 +24,8 @@ const proof = {
 const held = {
   ...proof,
   outcome: 'held' as const,
-  certainty: 0.97,
   scoreChange: -0.5,
-  shown: 'baked in 5 of 5 cups before, in 0 of 5 after',
+  shown: 'baked in 5 of 5 cups before, in 0 of 5 after; 1 batch before and 1 after: an estimate',
 }
 
 afterEach(() => {
@@ -45,7 +43,7 @@ function beside(proofs: object, of: object = trace, score?: number) {
 
 describe('BesideLater', () => {
   it('says nothing where nothing came after', async () => {
-    const { card } = beside({ plans: [], later: [], proofs: [] })
+    const { card } = beside({ plans: [], earlier: [], later: [], batches: 3, proofs: [] })
     await flushPromises()
     expect(card.find('section').exists()).toBe(false)
   })
@@ -54,18 +52,58 @@ describe('BesideLater', () => {
     const { card, sent } = beside({
       plans: [],
       later: [{ ...later, warnings: ['Old: past its rest.'] }],
+      batches: 3,
       proofs: [],
     })
     await flushPromises()
     expect(card.text()).toContain('Roast 2, by this plan: not cupped yet')
     expect(card.text()).toContain('Old: past its rest.')
+    expect(card.text()).toContain('1 old and 1 new. 3 of each can confirm')
     await card.find('button').trigger('click')
     await card.find('button').trigger('click')
     await flushPromises()
     const laid = sent.filter((s) => s.method === 'POST')
     expect(laid.map((s) => [s.path, s.body])).toEqual([
-      ['/api/roasts/1/trace/proof', { roastId: 2, cause: 'baked' }],
+      ['/api/roasts/1/trace/proof', { before: [], after: [2], cause: 'baked' }],
     ])
+  })
+
+  it('lays every roast that is ticked on its side, and none on both', async () => {
+    const roast = (roastId: number) => ({ roastId, number: roastId, roastedAt: '2026-03-01T09:00:00Z' })
+    const { card, sent } = beside({
+      plans: [],
+      earlier: [
+        { ...roast(3), samePlan: true },
+        { ...roast(4), samePlan: false },
+      ],
+      later: [
+        { ...later, warnings: [] },
+        { ...later, ...roast(5), planned: true, warnings: [] },
+        { ...later, ...roast(4), planned: false, warnings: [] },
+      ],
+      batches: 3,
+      proofs: [],
+    })
+    await flushPromises()
+    expect(card.text()).toContain('2 old and 2 new')
+    const boxes = card.findAll('input[type=checkbox]')
+    expect(boxes.map((b) => (b.element as HTMLInputElement).checked)).toEqual([
+      true,
+      true,
+      false,
+      true,
+      false,
+    ])
+    await boxes[4]!.setValue(true)
+    await boxes[2]!.setValue(true)
+    expect(card.text()).toContain('2 old and 3 new')
+    await card.findAll('button').at(-1)!.trigger('click')
+    await flushPromises()
+    expect(sent.find((s) => s.method === 'POST')!.body).toEqual({
+      before: [3],
+      after: [2, 5, 4],
+      cause: 'baked',
+    })
   })
 
   it('asks of a roast that was logged elsewhere whether it followed the plan', async () => {
@@ -86,17 +124,15 @@ describe('BesideLater', () => {
 
   it('says what came of it, and what the blind table showed', async () => {
     const gone = { ...trace, cups: 5, finalScore: 84.5, folded: [{ ...finding, chance: 'unlikely' }] }
-    const { card } = beside({ plans: [], later: [{ ...later, warnings: [] }], proofs: [held] }, gone, 75.5)
+    const { card } = beside(
+      { plans: [], later: [{ ...later, warnings: [] }], earlier: [], batches: 3, proofs: [held] },
+      gone,
+      75.5,
+    )
     await flushPromises()
     expect(card.text()).toContain('baked: unlikely, 84.50 (+9.00)')
-    expect(card.text()).toContain('in 0 of 5 after; 97 % that it helped; score −0.50')
+    expect(card.text()).toContain('in 0 of 5 after; 1 batch before and 1 after: an estimate; score −0.50')
   })
-})
-
-it('says of each outcome what is sure about it', () => {
-  expect(howSure({ ...held, outcome: 'worse', certainty: 0.93 })).toBe('93 % that it did harm')
-  expect(howSure({ ...held, outcome: 'not-shown', certainty: 0.6 })).toContain('too little to tell')
-  expect(howSure(proof)).toBe('')
 })
 
 describe('RecordPage', () => {
@@ -122,6 +158,7 @@ describe('RecordPage', () => {
             label: 'scorched',
             change: 'charge lower by 5 °C',
             held: 4,
+            estimate: 2,
             notShown: 1,
             worse: 0,
           },

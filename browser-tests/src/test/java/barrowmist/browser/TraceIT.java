@@ -129,12 +129,12 @@ class TraceIT {
 
         LAB.app().restart();
         page.navigate(trace);
-        assertThat(page.locator("b.held")).hasText("held");
+        assertThat(page.locator("b.estimate")).hasText("estimate");
         assertThat(page.getByText(Pattern.compile("baked in 5 of 5 cups before, in 0 of 5 after")))
                 .isVisible();
-        assertThat(person.button("Take it up again")).isVisible();
+        assertThat(person.button("Done with this one")).isVisible();
         person.open("/trace/record");
-        assertThat(page.getByText("held 1 of 1")).isVisible();
+        assertThat(page.getByText("1 by too few roasts to confirm")).isVisible();
         Assertions.assertThat(Chromium.violations(page)).isEmpty();
     }
 

@@ -1,5 +1,7 @@
 package barrowmist.core.trace;
 
+import barrowmist.core.check.Permutations;
+import barrowmist.core.check.ShareDifference;
 import barrowmist.core.cupping.CuppingSheet;
 import barrowmist.core.cupping.TasteNote;
 import barrowmist.core.cupping.Vocabulary;
@@ -9,20 +11,20 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
+import java.util.function.ToDoubleFunction;
 import java.util.stream.Collectors;
-import org.hipparchus.distribution.continuous.BetaDistribution;
+import java.util.stream.Stream;
 
 /**
- * Whether a change has helped, by one blind table with the old roast and the new. The cups with a word of the fault are two
- * binomial shares with Jeffreys' prior; the cups of one cupper are not quite independent (Kish 1965: a design effect of
- * {@code 1 + (n − 1)·ρ}, ρ a house default). Pure.
+ * Whether a change has helped, by blind tables with old roasts and new ones. The cups of one pot are no witnesses of their own, and
+ * one batch differs from the next by chance: so a batch is one value (the share of its cups with a word of the fault), and what is
+ * said to be shown is told by the exact permutation of the batches. With three of each, 1 way of 20 parts them wholly. With fewer
+ * there is an estimate, whose interval takes the cups of one cupper for alike (Kish 1965: a design effect of {@code 1 + (n − 1)·ρ},
+ * ρ a house default). Pure.
  */
 public final class BlindProof {
 
-    /** Steps over the share of the cups, in which one is more than the other. */
-    private static final int STEPS = 2000;
-
-    private static final double JEFFREYS = 0.5;
+    private static final double PERCENT = 100;
 
     private final TraceRules rules;
     private final CauseTable table;
@@ -35,42 +37,72 @@ public final class BlindProof {
     }
 
     /**
-     * What came of a change; empty while either roast has no finished sheet on the table.
+     * What came of a change; empty while no old roast, or no new one, has a finished sheet.
      *
      * @param cause what it was to mend
-     * @param before finished sheets of the old roast, on this table alone
-     * @param after of the new one
+     * @param before the finished sheets of each old roast, a list for each
+     * @param after of the new ones
      */
     public Optional<Proof> of(
-            Cause cause, Collection<? extends CuppingSheet> before, Collection<? extends CuppingSheet> after) {
-        if (before.isEmpty() || after.isEmpty()) {
+            Cause cause,
+            List<? extends Collection<? extends CuppingSheet>> before,
+            List<? extends Collection<? extends CuppingSheet>> after) {
+        var cuppedBefore = before.stream().filter(s -> !s.isEmpty()).toList();
+        var cuppedAfter = after.stream().filter(s -> !s.isEmpty()).toList();
+        if (cuppedBefore.isEmpty() || cuppedAfter.isEmpty()) {
             return Optional.empty();
         }
         Set<String> own = table.words(cause).keySet();
-        Share old = share(before, own, alike(cause.cups()));
-        Share now = share(after, own, alike(cause.cups()));
-        double helped = more(old.likely(), now.likely());
-        Share oldOther = share(before, others(own, before, after), alike(Cause.Cups.ALL));
-        Share nowOther = share(after, others(own, before, after), alike(Cause.Cups.ALL));
-        double sure = rules.value("proof.sure");
-        boolean gone = now.part() <= rules.value("proof.left") * old.part();
-        double harmed = Math.max(more(now.likely(), old.likely()), more(nowOther.likely(), oldOther.likely()));
-        Proof.Outcome outcome = harmed >= sure
-                ? Proof.Outcome.WORSE
-                : helped >= sure && gone ? Proof.Outcome.HELD : Proof.Outcome.NOT_SHOWN;
+        Set<String> others = others(own, cuppedBefore, cuppedAfter);
+        List<Share> old = shares(cuppedBefore, own, alike(cause.cups()));
+        List<Share> now = shares(cuppedAfter, own, alike(cause.cups()));
+        List<Share> oldOther = shares(cuppedBefore, others, alike(Cause.Cups.ALL));
+        List<Share> nowOther = shares(cuppedAfter, others, alike(Cause.Cups.ALL));
+        int least = (int) rules.value("proof.batches");
+        boolean enough = old.size() >= least && now.size() >= least;
+        Permutations fewer = Permutations.of(parts(old), parts(now));
+        Permutations more = Permutations.of(parts(now), parts(old));
+        Permutations other = Permutations.of(parts(nowOther), parts(oldOther));
+        double byChance = rules.value("proof.by-chance");
+        boolean gone = mean(now) <= rules.value("proof.left") * mean(old);
+        Proof.Outcome outcome = !enough
+                ? Proof.Outcome.ESTIMATE
+                : more.p() <= byChance || other.p() <= byChance
+                        ? Proof.Outcome.WORSE
+                        : fewer.p() <= byChance && gone ? Proof.Outcome.HELD : Proof.Outcome.NOT_SHOWN;
         String text = told(cause.label(), old, now);
-        if (oldOther.cups + nowOther.cups > 0) {
+        if (Share.cups(oldOther) + Share.cups(nowOther) > 0) {
             text += "; " + told("another fault", oldOther, nowOther);
         }
+        Permutations way = outcome == Proof.Outcome.WORSE ? (more.p() <= other.p() ? more : other) : fewer;
         return Optional.of(new Proof(
                 outcome,
-                outcome == Proof.Outcome.WORSE ? harmed : helped,
-                old.cups,
-                old.of,
-                now.cups,
-                now.of,
-                scoreChange(before, after),
-                text));
+                old.size(),
+                now.size(),
+                scoreChange(cuppedBefore, cuppedAfter),
+                text + "; " + (enough ? clear(old, now, way) : estimate(old, now, least))));
+    }
+
+    /** How clear it is, from batches alone. */
+    private static String clear(List<Share> old, List<Share> now, Permutations way) {
+        return "%s: %d of the %d ways to share these batches out look as clear"
+                .formatted(batches(old, now), way.asClear(), way.of());
+    }
+
+    private static String estimate(List<Share> old, List<Share> now, int least) {
+        ShareDifference d = Share.difference(old, now);
+        return String.format(
+                Locale.ROOT,
+                "%s: an estimate, %.0f %% of the cups fewer (%.0f to %.0f %%), and a batch may differ by chance; %d of each can confirm it",
+                batches(old, now),
+                PERCENT * d.by(),
+                PERCENT * d.lower(),
+                PERCENT * d.upper(),
+                least);
+    }
+
+    private static String batches(List<Share> old, List<Share> now) {
+        return (old.size() == 1 ? "1 batch" : old.size() + " batches") + " before and " + now.size() + " after";
     }
 
     /** How alike the cups of one cupper are, for a fault that shows in so many of them. */
@@ -79,26 +111,52 @@ public final class BlindProof {
     }
 
     /**
-     * Cups with a word.
+     * Cups of one batch with a word.
      *
      * @param hits so many count as independent ones that have it
-     * @param misses and as ones that have not
+     * @param counts of so many that count as independent
      */
-    private record Share(int cups, int of, double hits, double misses) {
+    private record Share(int cups, int of, double hits, double counts) {
         double part() {
             return (double) cups / of;
         }
 
-        BetaDistribution likely() {
-            return new BetaDistribution(JEFFREYS + hits, JEFFREYS + misses);
+        static int cups(List<Share> all) {
+            return all.stream().mapToInt(Share::cups).sum();
         }
+
+        static int of(List<Share> all) {
+            return all.stream().mapToInt(Share::of).sum();
+        }
+
+        static ShareDifference difference(List<Share> old, List<Share> now) {
+            return ShareDifference.of(
+                    sum(old, Share::hits), sum(old, Share::counts), sum(now, Share::hits), sum(now, Share::counts));
+        }
+
+        private static double sum(List<Share> all, ToDoubleFunction<Share> of) {
+            return all.stream().mapToDouble(of).sum();
+        }
+    }
+
+    private static double[] parts(List<Share> of) {
+        return of.stream().mapToDouble(Share::part).toArray();
+    }
+
+    private static double mean(List<Share> of) {
+        return of.stream().mapToDouble(Share::part).average().orElse(0);
+    }
+
+    private static List<Share> shares(
+            List<? extends Collection<? extends CuppingSheet>> batches, Set<String> sought, double alike) {
+        return batches.stream().map(sheets -> share(sheets, sought, alike)).toList();
     }
 
     private static Share share(Collection<? extends CuppingSheet> sheets, Set<String> sought, double alike) {
         int cups = 0;
         int of = 0;
         double hits = 0;
-        double misses = 0;
+        double counts = 0;
         for (CuppingSheet sheet : sheets) {
             int n = sheet.cups().size();
             int k = Math.min(n, (int) sheet.words().stream()
@@ -111,15 +169,18 @@ public final class BlindProof {
             cups += k;
             of += n;
             hits += k * each;
-            misses += (n - k) * each;
+            counts += n * each;
         }
-        return new Share(cups, of, hits, misses);
+        return new Share(cups, of, hits, counts);
     }
 
     /** Words of faults on either side that are not the cause's own. */
     private Set<String> others(
-            Set<String> own, Collection<? extends CuppingSheet> before, Collection<? extends CuppingSheet> after) {
-        return List.of(before, after).stream()
+            Set<String> own,
+            List<? extends Collection<? extends CuppingSheet>> before,
+            List<? extends Collection<? extends CuppingSheet>> after) {
+        return Stream.of(before, after)
+                .flatMap(List::stream)
                 .flatMap(Collection::stream)
                 .flatMap(sheet -> sheet.words().stream())
                 .map(note -> Vocabulary.plain(note.word()))
@@ -127,19 +188,9 @@ public final class BlindProof {
                 .collect(Collectors.toSet());
     }
 
-    /** Probability that more of the one's cups have it than of the other's. */
-    static double more(BetaDistribution a, BetaDistribution b) {
-        double sum = 0;
-        // over equal steps of the other's probability: both densities may have no bound at the ends
-        for (int i = 1; i <= STEPS; i++) {
-            double at = b.inverseCumulativeProbability((i - 0.5) / STEPS);
-            sum += 1 - a.cumulativeProbability(at);
-        }
-        return sum / STEPS;
-    }
-
     private static OptionalDouble scoreChange(
-            Collection<? extends CuppingSheet> before, Collection<? extends CuppingSheet> after) {
+            List<? extends Collection<? extends CuppingSheet>> before,
+            List<? extends Collection<? extends CuppingSheet>> after) {
         OptionalDouble old = score(before);
         OptionalDouble now = score(after);
         return old.isPresent() && now.isPresent()
@@ -147,14 +198,16 @@ public final class BlindProof {
                 : OptionalDouble.empty();
     }
 
-    private static OptionalDouble score(Collection<? extends CuppingSheet> sheets) {
-        return sheets.stream()
+    private static OptionalDouble score(List<? extends Collection<? extends CuppingSheet>> batches) {
+        return batches.stream()
+                .flatMap(Collection::stream)
                 .map(CuppingSheet::finalScore)
                 .flatMapToDouble(OptionalDouble::stream)
                 .average();
     }
 
-    private static String told(String what, Share old, Share now) {
-        return "%s in %d of %d cups before, in %d of %d after".formatted(what, old.cups, old.of, now.cups, now.of);
+    private static String told(String what, List<Share> old, List<Share> now) {
+        return "%s in %d of %d cups before, in %d of %d after"
+                .formatted(what, Share.cups(old), Share.of(old), Share.cups(now), Share.of(now));
     }
 }

@@ -7,30 +7,20 @@ import java.util.OptionalDouble;
  * What came of one change, by a blind table.
  *
  * @param outcome what it shows
- * @param certainty probability that fewer cups have the fault than before; where it is {@code worse}, that more have it, or
- *     another
- * @param cupsBefore so many cups of the old roast had the fault
- * @param ofBefore of so many
- * @param cupsAfter so many of the new one
- * @param ofAfter of so many
+ * @param batchesBefore so many old roasts were cupped
+ * @param batchesAfter so many new ones
  * @param scoreChange mean final score of the new less that of the old; empty where either has none
- * @param text the counts in a sentence
+ * @param text the counts in a sentence, and how clear they are
  */
-public record Proof(
-        Outcome outcome,
-        double certainty,
-        int cupsBefore,
-        int ofBefore,
-        int cupsAfter,
-        int ofAfter,
-        OptionalDouble scoreChange,
-        String text) {
+public record Proof(Outcome outcome, int batchesBefore, int batchesAfter, OptionalDouble scoreChange, String text) {
 
     /** What a table shows of a change. */
     public enum Outcome {
-        /** The fault is gone from most of the cups that had it. */
+        /** The fault is gone from most of the cups that had it, more clearly than chance parts batches. */
         HELD,
-        /** This table does not tell. */
+        /** Too few batches to confirm anything. */
+        ESTIMATE,
+        /** There were batches enough, and they do not tell. */
         NOT_SHOWN,
         /** More of the fault, or another. */
         WORSE;

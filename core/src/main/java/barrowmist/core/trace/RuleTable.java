@@ -237,7 +237,8 @@ final class RuleTable {
             decision.due-soon           7     days ahead, when a lot is due soon and stands on Today
             decision.history            45    days after it was due, when a lot that nobody set a day for is history
             decision.false-calls        5     % of batches of a profile that may be called though nothing changed, over all its figures
-            proof.sure                  0.9   how sure a change is to have helped, or harmed
+            proof.batches               3     roasts of each side from which on a change can be confirmed
+            proof.by-chance             0.05  share of the ways to part the batches that may look as clear
             proof.left                  0.5   share of the cups that had it which may have it still
             proof.together-all          0.5   how alike one cupper's cups are, where the whole batch has it
             proof.together-few          0.05  the same of single beans

@@ -11,6 +11,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import org.hipparchus.distribution.continuous.BetaDistribution;
 import org.junit.jupiter.api.Test;
 
 class OverTimeTest {
@@ -48,5 +49,15 @@ class OverTimeTest {
     @Test
     void oneRoastHasNoTrend() {
         assertThat(OverTime.trends(List.of(seen("x", "baked", 1)))).isEmpty();
+    }
+
+    /** For whole numbers the probability has a closed form (Cook 2005; value computed by hand for Beta(2,1) and Beta(1,1)). */
+    @Test
+    void theProbabilityThatOneShareIsMoreIsThatOfTheClosedForm() {
+        // P(X > Y), X ~ Beta(2,1), Y ~ Beta(1,1): E[X] = 2/3
+        assertThat(OverTime.more(new BetaDistribution(2, 1), new BetaDistribution(1, 1)))
+                .isEqualTo(2.0 / 3, within(1e-3));
+        assertThat(OverTime.more(new BetaDistribution(3, 3), new BetaDistribution(3, 3)))
+                .isEqualTo(0.5, within(1e-6));
     }
 }

@@ -18,7 +18,9 @@ import barrowmist.server.trace.NextRoastService;
 import barrowmist.server.trace.TraceService;
 import barrowmist.server.trace.VerdictService;
 import java.time.LocalDate;
+import java.time.LocalDateTime;
 import java.time.LocalTime;
+import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -34,6 +36,10 @@ class DemoPast {
 
     private static final int CUPS = 5;
     private static final LocalTime AT = LocalTime.of(14, 20);
+
+    /** From one roast to the next. */
+    private static final long MINUTES = 20;
+
     private static final int FIRST_SEED = 200;
 
     /** Place of the lot that got wet. */
@@ -73,8 +79,8 @@ class DemoPast {
         this.sheets = sheets;
     }
 
-    /** A change, what it was made of, and what the blind table said. */
-    private record Change(DemoRoast before, DemoRoast after, Tasted tasted) {}
+    /** A change, what it was made of, how often either was roasted, and what the blind table said. */
+    private record Change(DemoRoast before, DemoRoast after, int batches, Tasted tasted) {}
 
     /** How both taste on the blind table: points an attribute, words, and in how many cups. */
     private record Tasted(double before, double after, int cupsBefore, int cupsAfter, List<String> words) {}
@@ -85,10 +91,12 @@ class DemoPast {
                 new Change(
                         roast(1, 6, new DemoBatch(Coffee.NATURAL, 200.2, 0, 98, Hand.HOT_START), 12, "ashy", "burnt"),
                         roast(1, 3, new DemoBatch(Coffee.NATURAL, 188.4, 0, 98, Hand.STEADY), 0),
+                        3,
                         new Tasted(6.75, 7.75, 5, 0, List.of("ashy", "burnt"))),
                 new Change(
                         roast(2, 5, new DemoBatch(Coffee.WASHED, 190.8, 0, 106, Hand.CRASH), 0, "flat", "bready"),
                         roast(2, 2, new DemoBatch(Coffee.WASHED, 190.5, 0, 104, Hand.CRASH), 0),
+                        1,
                         new Tasted(7, 7, 5, 4, List.of("flat", "papery"))));
     }
 
@@ -103,17 +111,25 @@ class DemoPast {
         List<Long> lotIds = entries.stream().map(entry -> lots.add(entry).id()).toList();
         int seed = FIRST_SEED;
         for (Past past : DemoSeason.roasts()) {
-            long id = seed(past.roast(), entries, lotIds, machineId, today, seed++);
+            long id = seed(past.roast(), entries, lotIds, machineId, today.atTime(AT), seed++);
             past.held()
                     .ifPresent(v -> verdicts.give(
                             id, v.cause().code(), v.why(), traces.traced(id).first()));
         }
         for (Change change : changes()) {
-            long before = seed(change.before, entries, lotIds, machineId, today, seed++);
-            long plan = next.plan(before, traces.traced(before), null);
-            long after = seed(change.after, entries, lotIds, machineId, today, seed++);
-            plans.followed(after, plan);
-            prove(before, after, change.tasted);
+            List<Long> old = new ArrayList<>();
+            List<Long> changed = new ArrayList<>();
+            for (int i = 0; i < change.batches; i++) {
+                DemoRoast again = i == 0 ? change.before : change.before.uncupped();
+                old.add(seed(again, entries, lotIds, machineId, today.atTime(AT.plusMinutes(MINUTES * i)), seed++));
+            }
+            long plan = next.plan(old.get(0), traces.traced(old.get(0)), null);
+            for (int i = 0; i < change.batches; i++) {
+                changed.add(seed(
+                        change.after, entries, lotIds, machineId, today.atTime(AT.plusMinutes(MINUTES * i)), seed++));
+                plans.followed(changed.get(i), plan);
+            }
+            prove(old, changed, change.tasted);
         }
         green.musty(lotIds.get(MUSTY), today);
         seed(
@@ -127,25 +143,25 @@ class DemoPast {
                 entries,
                 lotIds,
                 machineId,
-                today,
+                today.atTime(AT),
                 seed);
     }
 
     private long seed(
-            DemoRoast roast, List<LotEntry> entries, List<Long> lotIds, long machineId, LocalDate today, int seed) {
+            DemoRoast roast, List<LotEntry> entries, List<Long> lotIds, long machineId, LocalDateTime now, int seed) {
         return each.seed(
                 roast,
                 entries.get(roast.lot()),
                 lotIds.get(roast.lot()),
                 machineId,
-                today.minusDays(roast.daysAgo()).atTime(AT),
+                now.minusDays(roast.daysAgo()),
                 seed);
     }
 
-    private void prove(long before, long after, Tasted tasted) {
-        long table = proofs.lay(before, after, null);
+    private void prove(List<Long> before, List<Long> after, Tasted tasted) {
+        long table = proofs.lay(before.get(0), before.subList(1, before.size()), after);
         for (TableSampleView sample : cuppings.key(table).samples()) {
-            boolean old = Objects.requireNonNull(sample.roastId()) == before;
+            boolean old = before.contains(Objects.requireNonNull(sample.roastId()));
             for (String cupper : DemoLab.CUPPERS) {
                 sheets.add(
                         table,

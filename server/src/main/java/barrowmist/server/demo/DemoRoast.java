@@ -22,6 +22,11 @@ record DemoRoast(
         @Nullable Bench bench,
         @Nullable Cup cup) {
 
+    /** The same, that nobody has cupped yet. */
+    DemoRoast uncupped() {
+        return new DemoRoast(lot, daysAgo, curve, accepted, bench, null);
+    }
+
     /** What the bench found. */
     record Bench(
             double lossPct, double whole, double ground, int quakers, int scorched, int tipped, boolean oneColour) {

@@ -7,11 +7,13 @@ import barrowmist.server.cupping.TableViews.RestWarning;
 import barrowmist.server.plan.ChangedPlans;
 import barrowmist.server.plan.ChangedPlans.ChangedPlan;
 import barrowmist.server.plan.ChangedView;
+import barrowmist.server.proof.ProofViews.EarlierRoast;
 import barrowmist.server.proof.ProofViews.LaterRoast;
 import barrowmist.server.rest.RestSettings;
 import barrowmist.server.roast.RoastEntity;
 import barrowmist.server.roast.RoastLists;
 import java.time.Clock;
+import java.time.Duration;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
@@ -46,6 +48,28 @@ class LaterRoasts {
                 .sorted(Comparator.comparing((RoastEntity r) -> changeOf(before, r) == null)
                         .thenComparing(RoastEntity::roastedAt, Comparator.reverseOrder()))
                 .toList();
+    }
+
+    /** Other roasts of the lot that no plan of its trace was followed by, oldest first: they may have been made the same way. */
+    List<RoastEntity> alike(RoastEntity before) {
+        return roasts.tastedOfLot(before.lot().id()).stream()
+                .filter(r -> r.id() != before.id() && changeOf(before, r) == null)
+                .toList();
+    }
+
+    /** The same on the wire, the nearest in time. */
+    List<EarlierRoast> earlier(RoastEntity before) {
+        return alike(before).stream()
+                .sorted(Comparator.comparing((RoastEntity r) ->
+                        Duration.between(r.roastedAt(), before.roastedAt()).abs()))
+                .limit(MOST)
+                .map(r -> new EarlierRoast(r.id(), r.numberInLot(), r.roastedAt(), samePlan(before, r)))
+                .toList();
+    }
+
+    /** Whether both followed one plan. */
+    static boolean samePlan(RoastEntity one, RoastEntity other) {
+        return one.planId() != null && one.planId().equals(other.planId());
     }
 
     /** The planned change of which a later roast came; empty where it followed no plan of this trace. */

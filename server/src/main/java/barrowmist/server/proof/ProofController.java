@@ -30,12 +30,11 @@ class ProofController {
         return record.of(id);
     }
 
-    /** Lays the blind table of the old roast beside a later one. */
+    /** Lays the blind table of old roasts beside later ones. */
     @PostMapping("/api/roasts/{id}/trace/proof")
     @ResponseStatus(HttpStatus.CREATED)
     LaidProof lay(@PathVariable long id, @RequestBody(required = false) @Nullable ProofEntry entry) {
-        ProofEntry asked = entry == null ? new ProofEntry(null, null) : entry;
-        return new LaidProof(proofs.lay(id, asked.roastId(), asked.cause()));
+        return new LaidProof(proofs.lay(id, entry == null ? ProofEntry.LEFT_OUT : entry));
     }
 
     /** What the program said, with which odds, and what was judged or proven since. */

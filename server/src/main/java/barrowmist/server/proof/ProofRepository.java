@@ -8,7 +8,7 @@ import org.springframework.data.jpa.repository.Query;
 /** Proofs in the database. */
 interface ProofRepository extends JpaRepository<ProofEntity, Long> {
 
-    @Query("select p from ProofEntity p where p.beforeId = :roastId or p.afterId = :roastId order by p.id desc")
+    @Query("select p from ProofEntity p join p.batches b where b.roastId = :roastId order by p.id desc")
     List<ProofEntity> ofRoast(long roastId);
 
     List<ProofEntity> findAllByOrderByIdDesc(Pageable page);

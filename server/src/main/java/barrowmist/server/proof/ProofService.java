@@ -4,12 +4,15 @@ import barrowmist.core.cupping.CupUse;
 import barrowmist.core.trace.BlindProof;
 import barrowmist.core.trace.Cause;
 import barrowmist.core.trace.Finding;
+import barrowmist.core.trace.Proof;
 import barrowmist.core.trace.Traced;
 import barrowmist.server.access.Member;
 import barrowmist.server.cupping.CuppedSheets;
 import barrowmist.server.cupping.CuppingService;
 import barrowmist.server.cupping.TableEntries.CuppingEntry;
 import barrowmist.server.plan.ChangedView;
+import barrowmist.server.proof.ProofEntity.Sides;
+import barrowmist.server.proof.ProofViews.ProofEntry;
 import barrowmist.server.roast.RoastChanged;
 import barrowmist.server.roast.RoastEntity;
 import barrowmist.server.roast.RoastService;
@@ -23,6 +26,7 @@ import java.time.Clock;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
@@ -64,48 +68,87 @@ public class ProofService {
     }
 
     /**
-     * Lays the blind table of an old roast beside a later one of its lot; where one is laid already and not revealed, it is that.
+     * Lays the blind table of old roasts beside later ones of their lot; where the same are laid already and not revealed, it is
+     * that table.
      *
-     * @param afterId the later roast; the one that followed its plan, else the newest, when it is left out
-     * @param asked the cause to be proven; that of the plan, else the likeliest, when it is left out
      * @return the number of the table
-     * @throws InputProblems if the later roast is none of this lot
+     * @throws InputProblems if a roast is none of this lot, or stands on the wrong side
      * @throws Conflict if nothing was roasted since, or no cause is there to be proven
      */
-    public long lay(long beforeId, @Nullable Long afterId, @Nullable String asked) {
+    long lay(long beforeId, ProofEntry asked) {
         RoastEntity before = roasts.get(beforeId);
-        RoastEntity after = after(before, afterId);
+        List<RoastEntity> after = after(before, asked.after());
+        Sides sides = new Sides(
+                ids(before, earlier(before, asked.before())), ids(after.get(0), after.subList(1, after.size())));
+        if (sides.before().stream().anyMatch(sides.after()::contains)) {
+            throw new InputProblems("before", "A roast is made the old way or with the change, and not both");
+        }
         Optional<ProofEntity> open = proofs.ofRoast(beforeId).stream()
-                .filter(p -> p.outcome() == null && p.beforeId() == beforeId && p.afterId() == after.id())
+                .filter(p -> p.outcome() == null && p.beforeId() == beforeId && p.is(sides))
                 .findFirst();
         if (open.isPresent()) {
             return open.get().cuppingId();
         }
         Traced traced = traces.traced(beforeId);
-        ChangedView change = later.changeOf(before, after);
-        Cause cause = cause(asked, change, traced);
-        long table =
-                tables.open(CuppingEntry.blind(List.of(beforeId, after.id()))).id();
+        ChangedView change = later.changeOf(before, after.get(0));
+        Cause cause = cause(asked.cause(), change, traced);
+        long table = tables.open(CuppingEntry.blind(sides.all())).id();
         String who = Member.nameOfCaller();
         proofs.save(new ProofEntity(
-                beforeId,
-                after.id(),
-                cause.code(),
-                traced.first(),
-                change,
-                new ProofEntity.Laid(table, who, clock.instant())));
+                sides, cause.code(), traced.first(), change, new ProofEntity.Laid(table, who, clock.instant())));
         return table;
     }
 
-    private RoastEntity after(RoastEntity before, @Nullable Long roastId) {
+    /** The same of roasts that are all named, against the cause of the plan. */
+    public long lay(long beforeId, List<Long> furtherBefore, List<Long> after) {
+        return lay(beforeId, new ProofEntry(furtherBefore, after, null));
+    }
+
+    private static List<Long> ids(RoastEntity first, List<RoastEntity> others) {
+        return Stream.concat(Stream.of(first), others.stream())
+                .map(RoastEntity::id)
+                .distinct()
+                .toList();
+    }
+
+    /** Those that were asked for, in their order; else those that followed the plan of the first, or it alone. */
+    private List<RoastEntity> after(RoastEntity before, @Nullable List<Long> asked) {
         List<RoastEntity> all = later.of(before);
         if (all.isEmpty()) {
             throw new Conflict("No roast of this lot came after it: roast the planned one first.", Map.of());
         }
+        if (asked != null && !asked.isEmpty()) {
+            return named("after", "no later roast of this lot", asked, all);
+        }
+        RoastEntity first = all.get(0);
         return all.stream()
-                .filter(r -> roastId == null || r.id() == roastId)
-                .findFirst()
-                .orElseThrow(() -> new InputProblems("roastId", "Roast " + roastId + " is no later roast of this lot"));
+                .filter(r -> r == first || later.changeOf(before, r) != null && LaterRoasts.samePlan(first, r))
+                .limit(batches())
+                .toList();
+    }
+
+    private List<RoastEntity> earlier(RoastEntity before, @Nullable List<Long> asked) {
+        List<RoastEntity> all = later.alike(before);
+        return asked == null
+                ? all.stream()
+                        .filter(r -> LaterRoasts.samePlan(before, r))
+                        .limit(batches() - 1L)
+                        .toList()
+                : named("before", "no roast of this lot that may have been made the old way", asked, all);
+    }
+
+    private int batches() {
+        return (int) rules.current().rules().value("proof.batches");
+    }
+
+    private static List<RoastEntity> named(String field, String not, List<Long> asked, List<RoastEntity> all) {
+        return asked.stream()
+                .distinct()
+                .map(id -> all.stream()
+                        .filter(r -> r.id() == id)
+                        .findFirst()
+                        .orElseThrow(() -> new InputProblems(field, "Roast " + id + " is " + not)))
+                .toList();
     }
 
     private static Cause cause(@Nullable String asked, @Nullable ChangedView change, Traced traced) {
@@ -134,15 +177,17 @@ public class ProofService {
         }
         var told = sheets.ofTable(proof.cuppingId(), CupUse.TRACE).allByRoast();
         new BlindProof(rules.current().rules())
-                .of(
-                        cause,
-                        told.getOrDefault(proof.beforeId(), List.of()),
-                        told.getOrDefault(proof.afterId(), List.of()))
+                .of(cause, side(told, proof.roasts(false)), side(told, proof.roasts(true)))
                 .ifPresent(shown -> {
-                    // what was proven is answered; a mended sheet does not close again what somebody has taken up since
-                    if (proof.shows(shown, clock.instant())) {
+                    // what batches enough have shown is answered; a mended sheet does not close again what was taken up
+                    // since
+                    if (proof.shows(shown, clock.instant()) && shown.outcome() != Proof.Outcome.ESTIMATE) {
                         verdicts.settle(proof.beforeId(), true);
                     }
                 });
+    }
+
+    private static <T> List<List<T>> side(Map<Long, List<T>> told, List<Long> roasts) {
+        return roasts.stream().map(id -> told.getOrDefault(id, List.of())).toList();
     }
 }

@@ -11,10 +11,20 @@ public final class ProofViews {
 
     private ProofViews() {}
 
-    /** What is to be proven: which later roast, and of which cause; the newest, and the likeliest, when they are left out. */
+    /**
+     * What is to be proven.
+     *
+     * @param before further roasts that were made the old way; those of the same plan when it is left out
+     * @param after roasts with the change; those that followed its plan, else the newest, when it is left out
+     * @param cause the cause; that of the plan, else the likeliest, when it is left out
+     */
     record ProofEntry(
-            @Schema(example = "2") @Nullable Long roastId,
-            @Schema(example = "baked") @Nullable String cause) {}
+            @Schema(example = "[3, 4]") @Nullable List<Long> before,
+            @Schema(example = "[5, 6, 7]") @Nullable List<Long> after,
+            @Schema(example = "baked") @Nullable String cause) {
+
+        static final ProofEntry LEFT_OUT = new ProofEntry(null, null, null);
+    }
 
     /** A table that was laid. */
     record LaidProof(long cuppingId) {}
@@ -24,8 +34,7 @@ public final class ProofViews {
      *
      * @param change what was changed, a sentence; left out where the new roast followed no plan of this trace
      * @param outcome left out until its table is revealed
-     * @param certainty of the outcome, 0 to 1: that fewer cups have the fault; where it is worse, that more have it or another
-     * @param shown the counts in a sentence
+     * @param shown the counts in a sentence, and how clear they are
      */
     public record ProofView(
             long cuppingId,
@@ -39,10 +48,9 @@ public final class ProofViews {
             String label,
             @Nullable String change,
 
-            @Schema(allowableValues = {"held", "not-shown", "worse"}) @Nullable
+            @Schema(allowableValues = {"held", "estimate", "not-shown", "worse"}) @Nullable
             String outcome,
 
-            @Nullable Double certainty,
             @Nullable Double scoreChange,
             @Nullable String shown,
             Instant laidAt,
@@ -61,7 +69,6 @@ public final class ProofViews {
                     labelOf(p.cause()),
                     p.changeText(),
                     p.outcome(),
-                    p.certainty(),
                     p.scoreChange(),
                     p.shown(),
                     p.laidAt(),
@@ -79,6 +86,13 @@ public final class ProofViews {
     record LaterRoast(
             long roastId, int number, Instant roastedAt, boolean planned, boolean rested, List<String> warnings) {}
 
+    /**
+     * Another roast of the lot from before the change.
+     *
+     * @param samePlan whether it followed the same plan
+     */
+    record EarlierRoast(long roastId, int number, Instant roastedAt, boolean samePlan) {}
+
     /** A plan that changes one thing of a roast. */
     record PlannedChange(long planId, String change) {}
 
@@ -86,11 +100,19 @@ public final class ProofViews {
      * What may be proven of a roast, and what was.
      *
      * @param plans made of its trace, the newest first
+     * @param earlier other roasts of the lot that no plan of its trace was followed by: they may have been made the same way
+     * @param batches roasts of each side from which on a change can be confirmed
      */
-    record ProofsView(List<PlannedChange> plans, List<LaterRoast> later, List<ProofView> proofs) {}
+    record ProofsView(
+            List<PlannedChange> plans,
+            List<EarlierRoast> earlier,
+            List<LaterRoast> later,
+            int batches,
+            List<ProofView> proofs) {}
 
     /** Of one kind of change at one roaster: what came of it, by cause. */
-    record ChangeTally(String machineName, String label, String change, int held, int notShown, int worse) {}
+    record ChangeTally(
+            String machineName, String label, String change, int held, int estimate, int notShown, int worse) {}
 
     /** Right in so many of so many. */
     record SaidOf(String code, String label, int right, int n) {}
@@ -107,10 +129,12 @@ public final class ProofViews {
      * The program's own record.
      *
      * @param judged roasts that were judged by the lead, or proven
+     * @param how the same apart, by how one came to know what was so
      */
     record RecordView(
             int judged,
             int right,
+            List<SaidOf> how,
             List<SaidOf> causes,
             List<OddsBand> odds,
             List<ChangeTally> changes,

@@ -14,14 +14,19 @@ import barrowmist.server.proof.ProofViews.SaidOf;
 import barrowmist.server.roast.RoastEntity;
 import barrowmist.server.roast.RoastLists;
 import barrowmist.server.roast.RoastService;
+import barrowmist.server.trace.RuleService;
 import barrowmist.server.trace.VerdictService;
 import barrowmist.server.trace.VerdictService.Judged;
 import java.util.ArrayList;
 import java.util.Collection;
+import java.util.EnumMap;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Objects;
+import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
@@ -44,9 +49,16 @@ public class RecordService {
     private final RoastService roasts;
     private final RoastLists lists;
     private final VerdictService verdicts;
+    private final RuleService rules;
 
     RecordService(
-            ProofRepository proofs, LaterRoasts later, RoastService roasts, RoastLists lists, VerdictService verdicts) {
+            ProofRepository proofs,
+            LaterRoasts later,
+            RoastService roasts,
+            RoastLists lists,
+            VerdictService verdicts,
+            RuleService rules) {
+        this.rules = rules;
         this.proofs = proofs;
         this.later = later;
         this.roasts = roasts;
@@ -62,7 +74,9 @@ public class RecordService {
                 later.plansOf(roast).stream()
                         .map(p -> new PlannedChange(p.planId(), p.change().text()))
                         .toList(),
+                later.earlier(roast),
                 later.views(roast),
+                (int) rules.current().rules().value("proof.batches"),
                 views(all, roastsOf(all)));
     }
 
@@ -84,11 +98,13 @@ public class RecordService {
                                         .discardedReason()
                                         .isEmpty()))
                 .toList();
-        List<Said> said = said(counted);
-        TrackRecord record = TrackRecord.of(said);
+        Map<How, List<Said>> said = said(counted);
+        List<Said> every = said.values().stream().flatMap(List::stream).toList();
+        TrackRecord record = TrackRecord.of(every);
         return new RecordView(
-                said.size(),
-                (int) said.stream().filter(Said::so).count(),
+                every.size(),
+                (int) every.stream().filter(Said::so).count(),
+                how(said),
                 record.byCause().entrySet().stream()
                         .map(e -> saidOf(e.getKey(), e.getValue()))
                         .toList(),
@@ -97,19 +113,45 @@ public class RecordService {
                 views(counted.stream().limit(TOLD).toList(), known));
     }
 
+    /** How one came to know what was so. */
+    private enum How {
+        FIRST("judged before the answer was read"),
+        SEEN("judged after it was read: such verdicts lean towards it"),
+        PROVEN("proven by a blind table");
+
+        private final String label;
+
+        How(String label) {
+            this.label = label;
+        }
+    }
+
+    private static List<SaidOf> how(Map<How, List<Said>> said) {
+        return said.entrySet().stream()
+                .map(e -> new SaidOf(
+                        e.getKey().name().toLowerCase(Locale.ROOT),
+                        e.getKey().label,
+                        (int) e.getValue().stream().filter(Said::so).count(),
+                        e.getValue().size()))
+                .toList();
+    }
+
     /** One answer for each roast: by the lead's verdict, else by a change that held. */
-    private List<Said> said(List<ProofEntity> counted) {
-        Map<Long, Said> out = new LinkedHashMap<>();
+    private Map<How, List<Said>> said(List<ProofEntity> counted) {
+        Map<How, List<Said>> out = new EnumMap<>(How.class);
+        Set<Long> known = new HashSet<>();
         for (Judged j : verdicts.judged()) {
-            out.put(j.roastId(), new Said(j.said(), j.saidOdds(), agrees(j)));
+            known.add(j.roastId());
+            out.computeIfAbsent(j.first() ? How.FIRST : How.SEEN, h -> new ArrayList<>())
+                    .add(new Said(j.said(), j.saidOdds(), agrees(j)));
         }
         for (ProofEntity p : counted) {
-            if (Outcome.HELD.code().equals(p.outcome())) {
-                out.putIfAbsent(
-                        p.beforeId(), new Said(p.said(), p.saidOdds(), p.said().equals(p.cause())));
+            if (Outcome.HELD.code().equals(p.outcome()) && known.add(p.beforeId())) {
+                out.computeIfAbsent(How.PROVEN, h -> new ArrayList<>())
+                        .add(new Said(p.said(), p.saidOdds(), p.said().equals(p.cause())));
             }
         }
-        return new ArrayList<>(out.values());
+        return out;
     }
 
     /** A verdict of none of the causes leaves open whether anything was wrong. */
@@ -150,6 +192,7 @@ public class RecordService {
                 ProofViews.labelOf(cause),
                 ChangeWords.of(all),
                 count.apply(Outcome.HELD),
+                count.apply(Outcome.ESTIMATE),
                 count.apply(Outcome.NOT_SHOWN),
                 count.apply(Outcome.WORSE));
     }

@@ -47,16 +47,23 @@ class ChangesHelped implements Question {
                 })
                 .toList();
         long held = all.stream().filter(s -> "held".equals(s.outcome())).count();
+        long estimates =
+                all.stream().filter(s -> "estimate".equals(s.outcome())).count();
         long told = all.stream().filter(s -> s.outcome() != null).count();
         return new AnswerView(
                 id(),
                 text(),
                 all.isEmpty()
                         ? "No change was put to the proof in that time."
-                        : "%d of %d changes held; %d %s not revealed yet."
-                                .formatted(held, told, all.size() - told, all.size() - told == 1 ? "is" : "are"),
-                "Each by a blind table, the old roast beside the new; how sure stands in its row.",
-                List.of("Lot", "Against", "Change", "Shown", "Sure", "Score"),
+                        : "%d of %d changes held, %d told by too few roasts; %d %s not revealed yet."
+                                .formatted(
+                                        held,
+                                        told,
+                                        estimates,
+                                        all.size() - told,
+                                        all.size() - told == 1 ? "is" : "are"),
+                "Each by a blind table, old roasts beside new ones; how clear stands in its row.",
+                List.of("Lot", "Against", "Change", "Outcome", "Shown", "Score"),
                 all.stream().map(ChangesHelped::row).toList(),
                 List.of());
     }
@@ -69,7 +76,7 @@ class ChangesHelped implements Question {
                         s.label(),
                         s.change() == null ? "none that was planned" : s.change(),
                         s.outcome() == null ? "not revealed yet" : s.outcome(),
-                        s.certainty() == null ? "" : String.format(Locale.ROOT, "%.0f %%", 100 * s.certainty()),
+                        s.shown() == null ? "" : s.shown(),
                         s.scoreChange() == null ? "" : String.format(Locale.ROOT, "%+.2f", s.scoreChange())));
     }
 }

@@ -27,6 +27,15 @@ final class TaskWords {
 
     /** A cup that waits for an explanation. */
     static TaskView traced(TraceRow row) {
+        if (row.judgeFirst()) {
+            return TaskView.toDecide(
+                    "trace",
+                    "Judge a cup before the answer is shown",
+                    row.lotName() + ", roast " + row.number(),
+                    "/trace/" + row.roastId(),
+                    "drawn to be judged first",
+                    false);
+        }
         boolean supported = Finding.Standing.SUPPORTED.code().equals(row.standing());
         String title = supported
                 ? "Read what the cup comes from: " + row.label()

@@ -14,6 +14,7 @@ import jakarta.persistence.FlushModeType;
 import java.util.Collection;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import org.springframework.context.event.EventListener;
 import org.springframework.data.domain.PageRequest;
@@ -34,14 +35,20 @@ public class KeptFindings {
     /** Standings in which the cup says something that somebody should read. */
     private static final List<String> SAID = Finding.Standing.codesTheCupSpeaksFor();
 
+    /** Settings that change no trace: a whole lab worked out anew keeps everybody waiting. */
+    private static final Set<String> NO_TRACE_READS =
+            Set.of("curve-verdicts", JudgedFirst.NAME, "label-best-for-months", "schools", "house-scales");
+
     private static final int AT_ONCE = 80;
     private static final int LARGEST_PAGE = 5000;
 
     private final RoastTraceRepository traces;
     private final TraceService service;
+    private final JudgedFirst first;
     private final EntityManager session;
 
-    KeptFindings(RoastTraceRepository traces, TraceService service, EntityManager session) {
+    KeptFindings(RoastTraceRepository traces, TraceService service, JudgedFirst first, EntityManager session) {
+        this.first = first;
         this.traces = traces;
         this.service = service;
         this.session = session;
@@ -49,17 +56,17 @@ public class KeptFindings {
 
     /** Cupped roasts with their strongest finding, newest first. */
     public List<TraceRow> rows(int page, int size) {
-        return traces.rows(Pages.of(page, size, LARGEST_PAGE));
+        return first.untold(traces.rows(Pages.of(page, size, LARGEST_PAGE)));
     }
 
     /** Those that tasted so, newest first; a synonym is its word. */
     public List<TraceRow> found(TasteSought sought, int page, int size) {
-        return traces.rows(
+        return first.untold(traces.rows(
                 KeptWords.sought(sought.word()),
                 sought.cause(),
                 sought.least(),
                 sought.most(),
-                Pages.of(page, size, LARGEST_PAGE));
+                Pages.of(page, size, LARGEST_PAGE)));
     }
 
     /** Of these roasts, those that were cupped. */
@@ -84,7 +91,7 @@ public class KeptFindings {
     @Transactional(readOnly = true)
     public List<TraceRow> waiting(int most) {
         // which, by an index alone; then what is shown of those few
-        return traces.rowsOf(traces.waiting(SAID, PageRequest.of(0, most))).stream()
+        return first.untold(traces.rowsOf(traces.waiting(SAID, PageRequest.of(0, most)))).stream()
                 .sorted(Comparator.comparing(TraceRow::roastedAt)
                         .thenComparing(TraceRow::roastId)
                         .reversed())
@@ -136,6 +143,8 @@ public class KeptFindings {
 
     @EventListener
     void on(SettingChanged setting) {
-        traces.staleAll();
+        if (!NO_TRACE_READS.contains(setting.name())) {
+            traces.staleAll();
+        }
     }
 }

@@ -26,13 +26,16 @@ class TraceController {
     private final FindingsRenewal renewal;
     private final VerdictService verdicts;
     private final NextRoastService next;
+    private final JudgedFirst first;
 
     TraceController(
             TraceService traces,
             KeptFindings findings,
             FindingsRenewal renewal,
             VerdictService verdicts,
-            NextRoastService next) {
+            NextRoastService next,
+            JudgedFirst first) {
+        this.first = first;
         this.verdicts = verdicts;
         this.next = next;
         this.renewal = renewal;
@@ -52,6 +55,9 @@ class TraceController {
 
     /** A plan that was begun. */
     record NextView(long planId) {}
+
+    /** Whether a cup is to be judged first. */
+    record JudgeFirstView(boolean first) {}
 
     /** Whether somebody is done with a trace. */
     record Settlement(boolean settled) {}
@@ -116,6 +122,30 @@ class TraceController {
                         : Cause.parse(cause)
                                 .orElseThrow(() -> new InputProblems(
                                         "cause", "cause is " + cause + ", which is none of the trace's"))));
+    }
+
+    /** Whether this cup is to be judged before its answer is read. */
+    @GetMapping("/api/roasts/{id}/trace/judge-first")
+    JudgeFirstView judgeFirst(@PathVariable long id) {
+        return new JudgeFirstView(first.waits(id));
+    }
+
+    /** Somebody reads the answer without a verdict. */
+    @PutMapping("/api/roasts/{id}/trace/shown")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void shown(@PathVariable long id) {
+        first.read(id);
+    }
+
+    /** What share of the cups is drawn to be judged before the answer is read. */
+    @GetMapping("/api/judge-first")
+    JudgedFirst.Share share() {
+        return first.share();
+    }
+
+    @PutMapping("/api/judge-first")
+    JudgedFirst.Share share(@RequestBody JudgedFirst.Share asked) {
+        return first.keep(asked);
     }
 
     @PutMapping("/api/roasts/{id}/trace/settled")

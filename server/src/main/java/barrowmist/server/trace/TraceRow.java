@@ -5,7 +5,11 @@ import barrowmist.core.trace.Cause;
 import java.time.Instant;
 import org.jspecify.annotations.Nullable;
 
-/** A cupped roast in the list of traces. */
+/**
+ * A cupped roast in the list of traces.
+ *
+ * @param judgeFirst whether it is to be judged before its answer is read: then no answer stands here
+ */
 public record TraceRow(
         long roastId,
         boolean settled,
@@ -18,7 +22,14 @@ public record TraceRow(
         String lotName,
         int number,
         String process,
-        Instant roastedAt) {
+        Instant roastedAt,
+        boolean judgeFirst) {
+
+    /** Without the answer, for a cup that is to be judged before it is read. */
+    TraceRow untold() {
+        return new TraceRow(
+                roastId, settled, finalScore, null, null, null, null, null, lotName, number, process, roastedAt, true);
+    }
 
     /** As the database gives it. */
     public TraceRow(
@@ -45,6 +56,7 @@ public record TraceRow(
                 lotName,
                 number,
                 process.label(),
-                roastedAt);
+                roastedAt,
+                false);
     }
 }

@@ -28,11 +28,23 @@ class VerdictEntity {
     private Instant givenAt;
     private @Nullable String said;
     private @Nullable Double saidOdds;
+    private boolean judgedFirst;
 
     protected VerdictEntity() {}
 
-    /** @param said what the program named first when it was given */
-    VerdictEntity(long roastId, String cause, String reason, String givenBy, Instant givenAt, Traced.Answer said) {
+    /**
+     * @param said what the program named first when it was given
+     * @param judgedFirst whether that had not been read yet
+     */
+    VerdictEntity(
+            long roastId,
+            String cause,
+            String reason,
+            String givenBy,
+            Instant givenAt,
+            Traced.Answer said,
+            boolean judgedFirst) {
+        this.judgedFirst = judgedFirst;
         this.said = said.code();
         this.saidOdds = said.odds();
         this.roastId = roastId;
@@ -54,6 +66,10 @@ class VerdictEntity {
     @Nullable
     Double saidOdds() {
         return saidOdds;
+    }
+
+    boolean judgedFirst() {
+        return judgedFirst;
     }
 
     String cause() {

@@ -25,9 +25,11 @@ public class VerdictService {
 
     private final VerdictRepository verdicts;
     private final RoastService roasts;
+    private final JudgedFirst first;
     private final Clock clock;
 
-    VerdictService(VerdictRepository verdicts, RoastService roasts, Clock clock) {
+    VerdictService(VerdictRepository verdicts, RoastService roasts, JudgedFirst first, Clock clock) {
+        this.first = first;
         this.verdicts = verdicts;
         this.roasts = roasts;
         this.clock = clock;
@@ -48,7 +50,8 @@ public class VerdictService {
             throw new InputProblems("reason", "A word why is wanted, of 1 to " + LONGEST_REASON + " characters");
         }
         String who = Member.nameOfCaller();
-        VerdictEntity given = verdicts.save(new VerdictEntity(roastId, cause, why, who, clock.instant(), said));
+        VerdictEntity given =
+                verdicts.save(new VerdictEntity(roastId, cause, why, who, clock.instant(), said, first.waits(roastId)));
         roast.setSettled(true);
         return VerdictView.of(given);
     }
@@ -67,8 +70,9 @@ public class VerdictService {
      * What the lead holds of a roast.
      *
      * @param said what the program named first when it was given
+     * @param first whether it was judged before that was read
      */
-    public record Judged(long roastId, String cause, String said, double saidOdds) {}
+    public record Judged(long roastId, String cause, String said, double saidOdds, boolean first) {}
 
     /** What holds, of every roast of which the program had said something; the newest first. */
     @Transactional(readOnly = true)
@@ -76,7 +80,11 @@ public class VerdictService {
         return verdicts.holding().stream()
                 .filter(v -> v.said() != null)
                 .map(v -> new Judged(
-                        v.roastId(), v.cause(), Objects.requireNonNull(v.said()), Objects.requireNonNull(v.saidOdds())))
+                        v.roastId(),
+                        v.cause(),
+                        Objects.requireNonNull(v.said()),
+                        Objects.requireNonNull(v.saidOdds()),
+                        v.judgedFirst()))
                 .toList();
     }
 
