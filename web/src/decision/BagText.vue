@@ -31,7 +31,7 @@ async function keep() {
     <form @submit.prevent="keep">
       <NumberField
         v-model="months"
-        label="At its best for"
+        label="Best before, after the roast"
         unit="months"
         whole
         :problem="problem('bestForMonths') ?? said()"

@@ -4,7 +4,8 @@ import { useIntervalFn } from '@vueuse/core'
 import { answer, api, type Schemas } from '@/shared/api/client'
 import { useLoad } from '@/shared/api/useLoad'
 import PageState from '@/shared/components/PageState.vue'
-import { moment, roastName } from '@/shared/format/text'
+import { PROCESSES } from '@/shared/format/processes'
+import { capital, moment, roastName } from '@/shared/format/text'
 import AgeingCard from './AgeingCard.vue'
 import { nextOf } from './shelf'
 
@@ -16,7 +17,7 @@ useIntervalFn(() => shelf.reload(), 120_000)
 
 const SCHOOLS = [
   { title: 'protocol: 8 to 24 hours', value: 'protocol' },
-  { title: 'drinking: day 1 to 4, naturals a day later', value: 'drinking' },
+  { title: 'drinking: day 1 to 4', value: 'drinking' },
   { title: 'late: not before day 4', value: 'late' },
 ]
 const school = computed({
@@ -26,10 +27,19 @@ const school = computed({
     await shelf.reload()
   },
 })
+/** The school of one process; left alone it goes with the others. */
+async function keepFor(process: string, s: string | null) {
+  await answer(
+    api.PUT('/api/rest/school', {
+      body: { school: (s ?? undefined) as Schemas['ShelfSchool']['school'], process },
+    }),
+  )
+  await shelf.reload()
+}
 const GROUPS = [
   { key: 'now', title: 'On the table now', states: ['best', 'open'] },
   { key: 'resting', title: 'Resting', states: ['resting'] },
-  { key: 'missed', title: 'Missed: past its rest', states: ['missed'] },
+  { key: 'missed', title: 'Past its window: cup it as what it is, a cup of that age', states: ['missed'] },
 ]
 const groups = computed(() =>
   GROUPS.map((g) => ({
@@ -71,7 +81,29 @@ const table = computed(() =>
     :there="!!shelf.data.value"
     @retry="shelf.reload"
   >
-    <v-select v-model="school" class="school" :items="SCHOOLS" label="Rest by" />
+    <v-select v-model="school" class="school" :items="SCHOOLS" label="Rest by" hide-details />
+    <details class="ages">
+      <summary>What age means, and a style of rest for one process</summary>
+      <ul>
+        <li v-for="line in shelf.data.value!.age" :key="line">{{ line }}</li>
+      </ul>
+      <p class="quiet">In every style a natural rests a day longer.</p>
+      <div class="by-process">
+        <v-select
+          v-for="p in PROCESSES"
+          :key="p"
+          :model-value="shelf.data.value!.byProcess[p] ?? null"
+          :items="SCHOOLS"
+          :label="capital(p)"
+          placeholder="as the others"
+          persistent-placeholder
+          clearable
+          hide-details
+          density="compact"
+          @update:model-value="keepFor(p, $event)"
+        />
+      </div>
+    </details>
     <section v-for="g in groups" :key="g.key" class="card group">
       <h2 :class="{ ember: g.key === 'missed' && g.items.length }">{{ g.title }}</h2>
       <div v-if="g.items.length" class="table-scroll">
@@ -127,7 +159,16 @@ const table = computed(() =>
 <style scoped>
 .school {
   max-width: 420px;
+  margin-bottom: 8px;
+}
+.ages {
   margin-bottom: 14px;
+}
+.by-process {
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(230px, 1fr));
+  gap: 8px 12px;
+  margin-top: 8px;
 }
 .group {
   margin-bottom: 14px;

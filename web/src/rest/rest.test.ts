@@ -40,7 +40,9 @@ describe('the shelf', () => {
       cupped: false,
     })
     const items = [sample(1, 'best', 'fit'), sample(2, 'open', 'roast-again'), sample(3, 'missed', 'measure')]
-    stubServer(() => ({ body: { school: 'protocol', now: '2026-03-02T12:00:00Z', items, ageing: [] } }))
+    stubServer(() => ({
+      body: { school: 'protocol', byProcess: {}, age: [], now: '2026-03-02T12:00:00Z', items, ageing: [] },
+    }))
     const page = mountApp(ShelfPage)
     await flushPromises()
     expect(page.text()).toContain('roast again')

@@ -10,11 +10,8 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
 
-/** What stands on a bag for whoever drinks it: what it tastes of, the house's own scales, and until when it is at its best. */
+/** What stands on a bag for whoever drinks it: what it tastes of, the house's own scales, and until when it is sold. */
 public final class LabelText {
-
-    /** Months after the roast for which it is at its best (house default). */
-    public static final int BEST_FOR_MONTHS = 3;
 
     private static final Set<WordGroup> SOUGHT = Set.of(WordGroup.FRUIT, WordGroup.SWEET, WordGroup.DEEP);
     private static final int WORDS = 3;
@@ -47,7 +44,7 @@ public final class LabelText {
                 .forEach((name, mean) ->
                         out.add(String.format(Locale.ROOT, "%s %.0f of %d", name, mean, HouseScales.MOST)));
         out.add("Roasted " + roasted);
-        out.add("At its best until " + bestBy(roasted, bestForMonths));
+        out.add("Best before " + bestBy(roasted, bestForMonths));
         return out;
     }
 

@@ -39,18 +39,8 @@ public record Rest(State state, double ageH, double opensInH, double bestInH, do
 
     private static final double MILLIS_PER_HOUR = 3_600_000;
 
-    /** From so many days after roasting on a cup tells its age more than its roast (house default). */
-    public static final double FADES_FROM_DAYS = 16;
-
     /** Nobody cups sooner: then the time of the roast was not entered, h (house default). */
     public static final double BELIEVED_FROM_H = 0.5;
-
-    private static final double HOURS_PER_DAY = 24;
-
-    /** Whether a cup of this age tells its age more than its roast. */
-    public static boolean faded(double ageH) {
-        return ageH > FADES_FROM_DAYS * HOURS_PER_DAY;
-    }
 
     /** Hours from the drop to a moment: the one clock that rest is counted by. */
     public static double ageH(Instant droppedAt, Instant at) {
@@ -61,10 +51,11 @@ public record Rest(State state, double ageH, double opensInH, double bestInH, do
     public Optional<String> warning(RestSchool school) {
         return switch (state) {
             case RESTING ->
-                Optional.of("Not rested: %s since the drop, %s more are missing by the %s style. It may taste flat."
-                        .formatted(hours(Math.max(0, ageH)), hours(opensInH), school.label()));
+                Optional.of(
+                        "Not rested: %s since the drop, %s more are missing by the %s style. It may taste flat, closed or of gas."
+                                .formatted(hours(Math.max(0, ageH)), hours(opensInH), school.label()));
             case MISSED ->
-                Optional.of("Past its rest: %s since the drop, %s too long by the %s style."
+                Optional.of("Past the %3$s window: %1$s since the drop, %2$s too long. Tell it as a cup of that age."
                         .formatted(hours(ageH), hours(-closesInH), school.label()));
             case OPEN, BEST -> Optional.empty();
         };

@@ -5,32 +5,35 @@ import java.util.Arrays;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 
-/** Schools of resting: when a sample opens and when it closes. */
+/**
+ * Schools of resting: when a sample opens and when it closes. In each of them a natural rests a day longer (common practice, no
+ * published source).
+ */
 public enum RestSchool {
-    /** 8 to 24 hours after roasting (SCA cupping protocol, value from memory). */
-    PROTOCOL("protocol", 8, 8, 24, 24, 0),
+    /** 8 to 24 hours after roasting (SCA cupping protocol, value from memory; it names no process). */
+    PROTOCOL("protocol", 8, 8, 24, 24),
     /**
-     * Washed good on day 1, best on day 2 to 4; a natural a day or so later: flat on day 1, at its peak on day 3 to 4
-     * (common practice, no published source).
+     * Washed good on day 1, best on day 2 to 4; a natural is flat on day 1, at its peak on day 3 to 4 (common practice, no
+     * published source).
      */
-    DRINKING("drinking", 24, 48, 96, 96, 24),
+    DRINKING("drinking", 24, 48, 96, 96),
     /** Not before day 4, best by day 10 (common practice, no published source; the end is a house default). */
-    LATE("late", 96, 144, 240, 240, 24);
+    LATE("late", 96, 144, 240, 240);
+
+    private static final double NATURAL_LATER_H = 24;
 
     private final String label;
     private final double opensH;
     private final double bestFromH;
     private final double bestToH;
     private final double closesH;
-    private final double naturalLaterH;
 
-    RestSchool(String label, double opensH, double bestFromH, double bestToH, double closesH, double naturalLaterH) {
+    RestSchool(String label, double opensH, double bestFromH, double bestToH, double closesH) {
         this.label = label;
         this.opensH = opensH;
         this.bestFromH = bestFromH;
         this.bestToH = bestToH;
         this.closesH = closesH;
-        this.naturalLaterH = naturalLaterH;
     }
 
     public String label() {
@@ -63,6 +66,6 @@ public enum RestSchool {
     }
 
     private double later(Process process) {
-        return process == Process.NATURAL ? naturalLaterH : 0;
+        return process == Process.NATURAL ? NATURAL_LATER_H : 0;
     }
 }

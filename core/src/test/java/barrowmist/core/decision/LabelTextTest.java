@@ -3,6 +3,7 @@ package barrowmist.core.decision;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import barrowmist.core.decision.LabelText.Coffee;
+import barrowmist.core.rest.Age;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
@@ -16,7 +17,7 @@ class LabelTextTest {
     void faultsAreNotPrintedAndTheDayIsThreeMonthsOn() {
         Coffee coffee =
                 new Coffee("Hill", "Kenya, washed", List.of("flat", "citrus", "honey"), Map.of("brightness", 7.4));
-        assertThat(LabelText.lines(coffee, ROASTED, LabelText.BEST_FOR_MONTHS))
+        assertThat(LabelText.lines(coffee, ROASTED, Age.BEST_BEFORE_MONTHS))
                 .containsExactly(
                         "Hill",
                         "Kenya, washed",
@@ -24,12 +25,12 @@ class LabelTextTest {
                         "brightness 7 of 10",
                         "Roasted 2026-11-30",
                         // a month without a thirtieth ends on its last day
-                        "At its best until 2027-02-28");
+                        "Best before 2027-02-28");
     }
 
     @Test
     void whatNobodyTastedIsNotThere() {
         assertThat(LabelText.lines(new Coffee("Hill", "Kenya", List.of(), Map.of()), ROASTED, 1))
-                .containsExactly("Hill", "Kenya", "Roasted 2026-11-30", "At its best until 2026-12-30");
+                .containsExactly("Hill", "Kenya", "Roasted 2026-11-30", "Best before 2026-12-30");
     }
 }

@@ -19,8 +19,10 @@ class RestTest {
     @CsvSource({
         "PROTOCOL, WASHED, 7.9, RESTING",
         "PROTOCOL, WASHED, 8, BEST",
-        "PROTOCOL, NATURAL, 24, BEST",
-        "PROTOCOL, NATURAL, 24.1, MISSED",
+        "PROTOCOL, WASHED, 24.1, MISSED",
+        "PROTOCOL, NATURAL, 24.1, RESTING",
+        "PROTOCOL, NATURAL, 32, BEST",
+        "PROTOCOL, NATURAL, 48.1, MISSED",
         "DRINKING, WASHED, 23, RESTING",
         "DRINKING, WASHED, 30, OPEN",
         "DRINKING, WASHED, 72, BEST",
@@ -29,7 +31,8 @@ class RestTest {
         "DRINKING, WASHED, 97, MISSED",
         "LATE, WASHED, 95, RESTING",
         "LATE, WASHED, 120, OPEN",
-        "LATE, WASHED, 150, BEST"
+        "LATE, WASHED, 150, BEST",
+        "LATE, NATURAL, 119, RESTING"
     })
     void aSampleStandsWhereItsSchoolPutsIt(RestSchool school, Process process, double ageH, State state) {
         assertThat(Rest.of(school, process, ageH).state()).isEqualTo(state);
@@ -66,6 +69,17 @@ class RestTest {
                 .contains("not fallen off yet");
         assertThat(new Ageing(List.of()).text()).isEqualTo("Not cupped yet.");
         assertThat(new Ageing(List.of()).nextDue(List.of())).isEmpty();
+    }
+
+    @Test
+    void theWindowsOfAgeAreToldFromTheSchoolsThemselves() {
+        assertThat(Age.told())
+                .contains(
+                        "To be cupped by the protocol: 8 to 24 hours after the roast, a natural 32 to 48.",
+                        "To be drunk: at its best from day 2 to 4, a natural from day 3 to 5.")
+                .anyMatch(s -> s.startsWith("After day 16 a cup tells its age"));
+        assertThat(Age.faded(16 * 24)).isFalse();
+        assertThat(Age.faded(16 * 24 + 0.1)).isTrue();
     }
 
     @Test

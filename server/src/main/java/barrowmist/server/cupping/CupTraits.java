@@ -5,6 +5,8 @@ import barrowmist.core.cupping.CupTrait;
 import barrowmist.core.cupping.Drink.Serving;
 import barrowmist.core.cupping.OffProtocol;
 import barrowmist.core.cupping.TableProtocol;
+import barrowmist.core.green.Process;
+import barrowmist.core.rest.Age;
 import barrowmist.core.rest.Rest;
 import barrowmist.core.rest.RestSchool;
 import barrowmist.server.rest.RestSettings;
@@ -46,7 +48,7 @@ class CupTraits {
                 roasts.cupped(ids).stream().collect(Collectors.toMap(CuppedRoast::id, Function.identity()));
         Set<Long> held = ids.isEmpty() ? Set.of() : references.ids();
         List<TableProtocol> protocols = house.protocols();
-        RestSchool school = rest.school();
+        Function<Process, RestSchool> school = rest.schools();
         return s -> {
             EnumSet<CupTrait> out = EnumSet.noneOf(CupTrait.class);
             written(s, protocols, out);
@@ -83,7 +85,11 @@ class CupTraits {
     }
 
     private static void roasted(
-            SheetEntity s, CuppedRoast roast, RestSchool school, boolean reference, Set<CupTrait> out) {
+            SheetEntity s,
+            CuppedRoast roast,
+            Function<Process, RestSchool> school,
+            boolean reference,
+            Set<CupTrait> out) {
         out.add(
                 switch (roast.kind()) {
                     case BATCH -> roast.production() ? CupTrait.BATCH : CupTrait.SAMPLE;
@@ -94,12 +100,12 @@ class CupTraits {
         if (reference) {
             out.add(CupTrait.REFERENCE);
         }
-        out.add(age(Rest.ageH(roast.droppedAt(), s.cupping().cuppedAt()), school, roast));
+        out.add(age(Rest.ageH(roast.droppedAt(), s.cupping().cuppedAt()), school.apply(roast.process()), roast));
     }
 
     /** A cup before its roast, or within minutes of it, was entered without the time of its roast: nothing is said. */
     private static CupTrait age(double ageH, RestSchool school, CuppedRoast roast) {
-        if (Rest.faded(ageH)) {
+        if (Age.faded(ageH)) {
             return CupTrait.PAST;
         }
         boolean believed = ageH >= Rest.BELIEVED_FROM_H;

@@ -95,7 +95,7 @@ class TableWarnings {
     }
 
     private Optional<String> rested(CuppingEntity table, RoastEntity roast) {
-        RestSchool school = rest.school();
+        RestSchool school = rest.school(roast.lot().process());
         return Rest.of(school, roast.lot().process(), Rest.ageH(roast.droppedAt(), table.cuppedAt()))
                 .warning(school);
     }

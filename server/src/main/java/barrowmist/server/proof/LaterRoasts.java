@@ -92,7 +92,10 @@ class LaterRoasts {
     }
 
     private LaterRoast view(RoastEntity before, RoastEntity after) {
-        Rest.State state = Rest.of(rest.school(), after.lot().process(), Rest.ageH(after.droppedAt(), clock.instant()))
+        Rest.State state = Rest.of(
+                        rest.school(after.lot().process()),
+                        after.lot().process(),
+                        Rest.ageH(after.droppedAt(), clock.instant()))
                 .state();
         List<String> warnings = tables.warnings(CuppingEntry.blind(List.of(before.id(), after.id()))).stream()
                 .map(w -> said(w, before))

@@ -58,7 +58,7 @@ class CupTomorrow implements Question {
                 ready.isEmpty()
                         ? "Nothing is rested by then."
                         : ready.size() + (ready.size() == 1 ? " sample." : " samples."),
-                "By the rest of the school that is chosen on the shelf: " + view.school() + ".",
+                "By the styles of rest that are chosen on the shelf.",
                 List.of("Sample", "Process", "Rested from", "At its best", "Until", "Bench"),
                 ready.stream().map(this::row).toList(),
                 List.of());

@@ -4,6 +4,7 @@ import barrowmist.core.check.Checks;
 import barrowmist.core.cupping.CupUse;
 import barrowmist.core.decision.LabelText;
 import barrowmist.core.decision.LabelText.Coffee;
+import barrowmist.core.rest.Age;
 import barrowmist.server.cupping.CuppedSheets;
 import barrowmist.server.cupping.ToldSheet;
 import barrowmist.server.green.LotEntity;
@@ -76,14 +77,14 @@ public class LabelTexts {
     @Transactional(readOnly = true)
     LabelSettings settings() {
         LabelSettings kept =
-                settings.get(BEST_FOR, LabelSettings.class, () -> new LabelSettings(LabelText.BEST_FOR_MONTHS, null));
+                settings.get(BEST_FOR, LabelSettings.class, () -> new LabelSettings(Age.BEST_BEFORE_MONTHS, null));
         return new LabelSettings(kept.bestForMonths(), settings.version(BEST_FOR));
     }
 
     /** @throws InputProblems if the months are out of range */
     LabelSettings keep(LabelSettings changed) {
         InputProblems.refuseIfAny(new Checks()
-                .range("bestForMonths", "At its best for", changed.bestForMonths(), 1, MOST_MONTHS, "months")
+                .range("bestForMonths", "Best before", changed.bestForMonths(), 1, MOST_MONTHS, "months")
                 .problems());
         return new LabelSettings(changed.bestForMonths(), settings.keep(BEST_FOR, changed, changed.version()));
     }

@@ -1,12 +1,18 @@
 package barrowmist.server.rest;
 
+import barrowmist.core.green.Process;
 import barrowmist.core.rest.RestSchool;
 import barrowmist.server.settings.SettingStore;
 import barrowmist.server.web.InputProblems;
+import java.util.Arrays;
+import java.util.LinkedHashMap;
+import java.util.Map;
+import java.util.Optional;
+import java.util.function.Function;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 
-/** Which school of resting the lab keeps to. Whoever judges a rest asks here. */
+/** Which schools of resting the lab keeps to, by process. Whoever judges a rest asks here. */
 @Service
 public class RestSettings {
 
@@ -18,12 +24,34 @@ public class RestSettings {
         this.settings = settings;
     }
 
-    /** The school that is kept to. */
-    record KeptSchool(String school) {}
+    /**
+     * What is kept.
+     *
+     * @param school of every process that has none of its own
+     * @param byProcess the school of a process, by its label; left out in labs of before
+     */
+    record KeptSchools(String school, @Nullable Map<String, String> byProcess) {
 
-    public RestSchool school() {
-        return named(settings.get(SCHOOL, KeptSchool.class, () -> new KeptSchool(RestSchool.PROTOCOL.label()))
-                .school());
+        Map<String, String> own() {
+            return byProcess == null ? Map.of() : byProcess;
+        }
+    }
+
+    KeptSchools kept() {
+        return settings.get(SCHOOL, KeptSchools.class, () -> new KeptSchools(RestSchool.PROTOCOL.label(), null));
+    }
+
+    public RestSchool school(Process process) {
+        return schools().apply(process);
+    }
+
+    /** The same, read once for many. */
+    public Function<Process, RestSchool> schools() {
+        KeptSchools kept = kept();
+        RestSchool main = named(kept.school());
+        return process -> Optional.ofNullable(kept.own().get(process.label()))
+                .map(RestSettings::named)
+                .orElse(main);
     }
 
     /** @throws InputProblems if there is no such school */
@@ -33,7 +61,25 @@ public class RestSettings {
                         "school", "The school is \"" + name + "\", expected protocol, drinking or late"));
     }
 
-    void keep(@Nullable String name) {
-        settings.keep(SCHOOL, new KeptSchool(named(name).label()), null);
+    /**
+     * @param name a school; left out for a process, which then goes with the others
+     * @param process the process that it holds for; left out for all that have none of their own
+     */
+    void keep(@Nullable String name, @Nullable String process) {
+        KeptSchools before = kept();
+        if (process == null) {
+            settings.keep(SCHOOL, new KeptSchools(named(name).label(), before.own()), null);
+            return;
+        }
+        if (Arrays.stream(Process.values()).noneMatch(p -> p.label().equals(process))) {
+            throw new InputProblems("process", "There is no process \"" + process + "\"");
+        }
+        Map<String, String> own = new LinkedHashMap<>(before.own());
+        if (name == null) {
+            own.remove(process);
+        } else {
+            own.put(process, named(name).label());
+        }
+        settings.keep(SCHOOL, new KeptSchools(before.school(), own), null);
     }
 }

@@ -4,6 +4,7 @@ import io.swagger.v3.oas.annotations.media.Schema;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Map;
 import org.jspecify.annotations.Nullable;
 
 /** The shelf on the wire. */
@@ -11,19 +12,34 @@ public final class RestViews {
 
     private RestViews() {}
 
-    /** The shelf by one school, in the order in which a table is laid. */
+    /**
+     * The shelf, in the order in which a table is laid.
+     *
+     * @param school of every process that has none of its own
+     * @param byProcess the school of a process, by its label
+     * @param age what age means, a line each
+     */
     public record ShelfView(
             @Schema(allowableValues = {"protocol", "drinking", "late"})
             String school,
 
+            Map<String, String> byProcess,
+            List<String> age,
             Instant now,
             List<ShelfItem> items,
             List<AgeingView> ageing) {}
 
-    /** A school that is to hold from now on. */
+    /**
+     * A school that is to hold from now on.
+     *
+     * @param school left out for a process that shall go with the others
+     * @param process left out for every process that has none of its own
+     */
     public record ShelfSchool(
-            @Schema(allowableValues = {"protocol", "drinking", "late"})
-            String school) {}
+            @Schema(allowableValues = {"protocol", "drinking", "late"}) @Nullable
+            String school,
+
+            @Schema(example = "natural") @Nullable String process) {}
 
     /**
      * One roasted sample.

@@ -27,7 +27,7 @@ final class ShelfCalendar {
                         event("rest-" + item.roastId(), "Cup " + name(item.lotName(), item.number()), shelf.now());
                 event.setDateStart(Date.from(item.opensAt()));
                 event.setDateEnd(Date.from(item.closesAt()));
-                event.setDescription("Open by the " + shelf.school() + " style; best from "
+                event.setDescription("Rested by the style of its process; best from "
                         + item.bestAt()
                                 .atZone(zone)
                                 .toLocalDateTime()

@@ -37,7 +37,7 @@ class ShelfController {
 
     @PutMapping("/api/rest/school")
     ShelfView keepSchool(@RequestBody ShelfSchool entry) {
-        shelf.keepSchool(entry.school());
+        shelf.keepSchool(entry.school(), entry.process());
         return shelf.shelf(null);
     }
 

@@ -1,6 +1,8 @@
 package barrowmist.server.rest;
 
 import barrowmist.core.check.Checks;
+import barrowmist.core.green.Process;
+import barrowmist.core.rest.Age;
 import barrowmist.core.rest.Ageing;
 import barrowmist.core.rest.Rest;
 import barrowmist.core.rest.RestSchool;
@@ -25,6 +27,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Set;
+import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
@@ -72,17 +75,18 @@ public class ShelfService {
         return studies.findById(roastId).map(AgeingEntity::keptG).orElse(0.0);
     }
 
-    private RestSchool school(@Nullable String asked) {
-        return asked == null ? settings.school() : RestSettings.named(asked);
+    private Function<Process, RestSchool> schools(@Nullable String asked) {
+        return asked == null ? settings.schools() : process -> RestSettings.named(asked);
     }
 
-    void keepSchool(@Nullable String name) {
-        settings.keep(name);
+    void keepSchool(@Nullable String name, @Nullable String process) {
+        settings.keep(name, process);
     }
 
     @Transactional(readOnly = true)
     public ShelfView shelf(@Nullable String asked) {
-        RestSchool school = school(asked);
+        Function<Process, RestSchool> schools = schools(asked);
+        RestSettings.KeptSchools kept = settings.kept();
         Instant now = clock.instant();
         List<RoastEntity> all = roastLists.since(now.minus(ON_THE_SHELF));
         Set<Long> ids = all.stream().map(RoastEntity::id).collect(Collectors.toSet());
@@ -91,25 +95,31 @@ public class ShelfService {
                 all.stream().filter(r -> !cupped.contains(r.id())).toList();
         Map<Long, String> fit = verdicts.of(lying);
         List<ShelfItem> items = lying.stream()
-                .sorted(Comparator.comparing((RoastEntity r) -> rest(r, school, now), Rest.TABLE))
-                .map(r -> item(r, school, now, Objects.requireNonNull(fit.get(r.id()))))
+                .sorted(Comparator.comparing((RoastEntity r) -> rest(r, schools, now), Rest.TABLE))
+                .map(r -> item(r, schools, now, Objects.requireNonNull(fit.get(r.id()))))
                 .toList();
         List<AgeingView> ageing = studies.findAll().stream()
                 .map(s -> view(s, ids.contains(s.roastId()) ? find(all, s.roastId()) : roasts.get(s.roastId())))
                 .toList();
-        return new ShelfView(school.label(), now, items, ageing);
+        return new ShelfView(
+                asked == null ? kept.school() : RestSettings.named(asked).label(),
+                kept.own(),
+                Age.told(),
+                now,
+                items,
+                ageing);
     }
 
     private static RoastEntity find(List<RoastEntity> all, long id) {
         return all.stream().filter(r -> r.id() == id).findFirst().orElseThrow();
     }
 
-    private static Rest rest(RoastEntity r, RestSchool school, Instant now) {
-        return Rest.of(school, r.lot().process(), Rest.ageH(r.droppedAt(), now));
+    private static Rest rest(RoastEntity r, Function<Process, RestSchool> schools, Instant now) {
+        return Rest.of(schools.apply(r.lot().process()), r.lot().process(), Rest.ageH(r.droppedAt(), now));
     }
 
-    private static ShelfItem item(RoastEntity r, RestSchool school, Instant now, String verdict) {
-        Rest rest = rest(r, school, now);
+    private static ShelfItem item(RoastEntity r, Function<Process, RestSchool> schools, Instant now, String verdict) {
+        Rest rest = rest(r, schools, now);
         return new ShelfItem(
                 r.id(),
                 r.lot().name(),

@@ -175,7 +175,7 @@ public class TraceService {
                 bench.limits(),
                 CupFacts.of(cupped.sheets(), cupped.acidity()),
                 rested.isPresent() && rested.getAsDouble() >= 0 ? rested : OptionalDouble.empty(),
-                rest.school(),
+                rest.school(green.process()),
                 tables.of(a.roast()));
     }
 

@@ -143,7 +143,7 @@ class CuppingTest {
                 lab.post("/api/cuppings", table.formatted(roast, "1T11")).body();
         assertThat(early.get("warnings").get(0).get("text").asString())
                 .isEqualTo(
-                        "Not rested: 3 h since the drop, 5 h more are missing by the protocol style. It may taste flat.");
+                        "Not rested: 3 h since the drop, 5 h more are missing by the protocol style. It may taste flat, closed or of gas.");
         assertThat(lab.post("/api/cuppings", table.formatted(roast, "1T22"))
                         .body()
                         .get("warnings"))
@@ -154,7 +154,7 @@ class CuppingTest {
                         .get(0)
                         .get("text")
                         .asString())
-                .startsWith("Past its rest: 30 h since the drop, 6 h too long");
+                .startsWith("Past the protocol window: 30 h since the drop, 6 h too long");
         lab.put("/api/rest/school", "{\"school\":\"late\"}");
         assertThat(lab.get("/api/cuppings/" + early.get("id"))
                         .body()

@@ -125,8 +125,7 @@ class ReportTest {
         cupped(roast(lot, false));
         JsonNode text =
                 lab.get("/api/lots/" + lot + "/label-text?roastedOn=2026-03-02").body();
-        assertThat(text.get("lines").toString())
-                .contains("Test Hill", "Tastes of citrus", "At its best until 2026-06-02");
+        assertThat(text.get("lines").toString()).contains("Test Hill", "Tastes of citrus", "Best before 2026-06-02");
         assertThat(lab.put("/api/label-settings", "{\"bestForMonths\":0}").status())
                 .isEqualTo(422);
         assertThat(lab.put("/api/label-settings", "{\"bestForMonths\":6}").status())

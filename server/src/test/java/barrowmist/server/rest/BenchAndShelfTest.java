@@ -1,9 +1,12 @@
 package barrowmist.server.rest;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import barrowmist.server.Lab;
 import barrowmist.server.LabTest;
+import java.time.Duration;
+import java.time.Instant;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
@@ -123,6 +126,34 @@ class BenchAndShelfTest {
         assertThat(lab.get("/api/rest/shelf").body().get("ageing").size()).isZero();
     }
 
+    @Test
+    void aProcessMayRestByAStyleOfItsOwn() {
+        JsonNode before = lab.get("/api/rest/shelf").body();
+        assertThat(before.get("byProcess")).isEmpty();
+        assertThat(before.get("age").get(0).asString()).contains("8 to 24 hours", "a natural 32 to 48");
+        JsonNode after = lab.put("/api/rest/school", "{\"school\":\"late\",\"process\":\"natural\"}")
+                .body();
+        assertThat(after.get("school").asString())
+                .isEqualTo(before.get("school").asString());
+        assertThat(after.at("/byProcess/natural").asString()).isEqualTo("late");
+        for (JsonNode item : after.get("items")) {
+            double opensH = Duration.between(
+                                    Instant.parse(item.get("droppedAt").asString()),
+                                    Instant.parse(item.get("opensAt").asString()))
+                            .toMinutes()
+                    / 60.0;
+            // four days, and one more for a natural
+            assertThat(opensH).isCloseTo(item.get("process").asString().equals("natural") ? 120 : 8, within(0.1));
+        }
+        assertThat(lab.put("/api/rest/school", "{\"school\":\"late\",\"process\":\"roasted\"}")
+                        .status())
+                .isEqualTo(422);
+        assertThat(lab.put("/api/rest/school", "{\"process\":\"natural\"}")
+                        .body()
+                        .get("byProcess"))
+                .isEmpty();
+    }
+
     private JsonNode search(String query) {
         return lab.get("/api/roasts/search?" + query).body();
     }
@@ -130,7 +161,7 @@ class BenchAndShelfTest {
     @Test
     void roastsAreFoundByWhatIsRememberedOfThem() {
         int all = search("").get("total").asInt();
-        assertThat(all).isEqualTo(63 + 90);
+        assertThat(all).isEqualTo(67 + 90);
         assertThat(search("fault=crash").get("roasts"))
                 .isNotEmpty()
                 .allSatisfy(r -> assertThat(r.get("faults").toString()).contains("crash"));
@@ -147,7 +178,7 @@ class BenchAndShelfTest {
                         .asInt())
                 .isZero();
         assertThat(search("machineId=99").get("total").asInt()).isZero();
-        assertThat(search("size=5&page=30").get("roasts").size()).isEqualTo(3);
+        assertThat(search("size=5&page=31").get("roasts").size()).isEqualTo(2);
         assertThat(search("size=5&page=2147483647").get("roasts").size()).isZero();
         assertThat(lab.get("/api/roasts/search?figure=mood").status()).isEqualTo(422);
     }
