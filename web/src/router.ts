@@ -48,6 +48,7 @@ export const router = createRouter({
     },
     { path: '/roast/:id(\\d+)', component: () => import('@/roast/RoastPage.vue'), meta: { title: 'Roast' } },
     { path: '/sample', component: () => import('@/sample/SamplesPage.vue'), meta: { title: 'Samples' } },
+    { path: '/sample/meters', component: () => import('@/sample/MetersPage.vue'), meta: { title: 'Meters' } },
     {
       path: '/sample/:id(\\d+)',
       component: () => import('@/sample/SamplePage.vue'),

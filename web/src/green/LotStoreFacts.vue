@@ -22,6 +22,7 @@ const preferences = usePreferences()
         {{ day(store.nextCheckOn) }}.</span
       >
     </p>
+    <p v-if="store.climate" class="ember">{{ store.climate }}</p>
     <p v-if="store.details.farm || store.details.variety" class="quiet">
       {{
         [store.details.farm, store.details.variety, store.details.processDetail].filter(Boolean).join(' · ')

@@ -23,6 +23,7 @@ const KINDS = [
   { field: 'shells', label: 'Shells', key: 'h', hint: 'shells and hollow beans' },
   { field: 'dark', label: 'Dark', key: 'd', hint: 'much darker than the rest' },
   { field: 'broken', label: 'Broken', key: 'b', hint: 'pieces: they roast faster' },
+  { field: 'misshapen', label: 'Misshapen', key: 'm', hint: 'crooked, elephant or ear-shaped' },
   { field: 'peaberries', label: 'Peaberries', key: 'p', hint: 'single and round: sound, they stay in' },
 ] as const
 type Field = (typeof KINDS)[number]['field']

@@ -17,7 +17,7 @@ const swollen = computed({
     v-for="[field, label, choices] in [
       ['evenness', 'colour', ['even', 'mixed']],
       ['surface', 'surface', ['matt', 'oily']],
-      ['hue', 'hue', ['yellow', 'reddish', 'brown', 'dark']],
+      ['hue', 'hue', ['yellow', 'tan', 'orange', 'reddish', 'brown', 'dark']],
     ] as const"
     :key="field"
     class="look"

@@ -13,6 +13,7 @@ import BenchLimits from './BenchLimits.vue'
 import LookFields from './LookFields.vue'
 import MeasuredField from './MeasuredField.vue'
 import VerdictCard from './VerdictCard.vue'
+import { useColourMeter } from './colourMeter'
 import { useBench } from './useBench'
 
 /** Bench figures of one roasted sample, kept as they are read and counted. What is not measured stays empty. */
@@ -22,6 +23,15 @@ const params = { params: { path: { id } } }
 const roast = useLoad(() => answer(api.GET('/api/roasts/{id}', params)))
 
 const { sample, entry, worked, kept, verdictOf, note } = useBench(id)
+const { colour, shown } = useColourMeter()
+const colourWhole = shown(
+  computed(() => entry.value.colourWhole),
+  (x) => (entry.value.colourWhole = x),
+)
+const colourGround = shown(
+  computed(() => entry.value.colourGround),
+  (x) => (entry.value.colourGround = x),
+)
 const broken = computed({
   get: () =>
     entry.value.oneColourThrough === undefined ? 'unknown' : entry.value.oneColourThrough ? 'one' : 'paler',
@@ -100,9 +110,10 @@ async function cup() {
                 : `${worked.weightLossPct.toFixed(1)} %`
             }}</b>
           </p>
-          <h2 class="mt-2">Colour, 0–100</h2>
+          <h2 class="mt-2">Colour, 0–100{{ colour.scale ? `, ${colour.scale}` : '' }}</h2>
+          <p class="quiet">{{ colour.says }}</p>
           <MeasuredField
-            v-model="entry.colourWhole"
+            v-model="colourWhole"
             label="Whole beans"
             kind="colour"
             what="whole beans from the colour meter"
@@ -111,7 +122,7 @@ async function cup() {
             @said="said = $event"
           />
           <MeasuredField
-            v-model="entry.colourGround"
+            v-model="colourGround"
             label="Ground"
             kind="colour"
             what="ground coffee from the colour meter"

@@ -22,6 +22,8 @@ const one = (n: number | undefined, unit: string) => (n === undefined ? '–' : 
   <div class="page-head">
     <h1>Sample</h1>
     <span class="quiet">the roasted sample on the bench; what waits comes first</span>
+    <span class="spacer" />
+    <v-btn variant="text" to="/sample/meters">Meters</v-btn>
   </div>
   <PageState
     :loading="roasts.loading.value"

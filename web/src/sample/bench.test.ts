@@ -93,6 +93,7 @@ describe('the bench', () => {
       dark: 0,
       broken: 0,
       peaberries: 0,
+      misshapen: 0,
     })
     tally.unmount()
   })

@@ -14,6 +14,7 @@ export const CAUSES = [
   { value: 'green-mould', title: 'mould in the green' },
   { value: 'green-ferment', title: 'ferment in the green' },
   { value: 'green-phenol', title: 'phenol in the green' },
+  { value: 'green-potato', title: 'potato defect of the green' },
   { value: 'past-crop', title: 'past crop' },
   { value: 'under-rested', title: 'under-rested' },
   { value: 'stale', title: 'stale' },

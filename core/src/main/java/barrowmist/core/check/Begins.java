@@ -23,6 +23,8 @@ public @interface Begins {
         PUBLISHED("published"),
         /** What the trade does; nothing published says so. */
         COMMON_PRACTICE("common practice, no published source"),
+        /** One roaster's figures, for one probe and one drum: another's differ. */
+        ONE_ROASTER("one roaster's, no published source"),
         /** Ours, to have something to begin with. */
         HOUSE_DEFAULT("house default");
 

@@ -28,7 +28,7 @@ public record HouseProtocol(String name, int cups, Optional<CuppingForm> form, T
     public static final List<HouseProtocol> USUAL = List.of(
             new HouseProtocol("Published: five cups", 5, TableProtocol.usual()),
             new HouseProtocol("Three cups", 3, TableProtocol.usual()),
-            // common practice, no published source
+            // one roaster's each, no published source
             new HouseProtocol("Selection: one cup, 12 g at 1:18", 1, poured(12, 216)),
             new HouseProtocol("Nine grams to the brim", 3, poured(9, OptionalDouble.empty())),
             // so much milk, and such a shot, are house defaults

@@ -143,6 +143,7 @@ public final class Vocabulary {
                 "grapefruit|pomelo",
                 "cherry|cherries",
                 "winey|wine",
+                "fermented fruit|overripe|overripe fruit",
                 "boozy|alcoholic",
                 "juicy|succulent");
         add(

@@ -29,7 +29,7 @@ public final class Proposals {
             Cause.MUTED,
             Cause.UNEVEN);
     private static final Set<Cause> OF_THE_GREEN =
-            EnumSet.of(Cause.GREEN_MOULD, Cause.GREEN_FERMENT, Cause.GREEN_PHENOL, Cause.PAST_CROP);
+            EnumSet.of(Cause.GREEN_MOULD, Cause.GREEN_FERMENT, Cause.GREEN_PHENOL, Cause.GREEN_POTATO, Cause.PAST_CROP);
 
     private final LotEvidence lot;
     private final DecisionRules rules;
@@ -103,6 +103,14 @@ public final class Proposals {
                     0,
                     Reason.bad(
                             Source.CUP, "%s in %d of %d cupped roasts.".formatted(capital(what), faulty.size(), of)));
+            if (faulty.stream()
+                    .anyMatch(r -> r.cause().filter(Cause.GREEN_MOULD::equals).isPresent())) {
+                reasons.add(
+                        Reason.bad(
+                                Source.GREEN,
+                                "Mould can leave ochratoxin, which no cup tells and roasting does not take away for sure: have a"
+                                        + " sample tested by a laboratory before any of it is sold. The limits are those of local food law."));
+            }
             boolean whole = (double) faulty.size() / of >= rules.wholeLotShare();
             if (whole && borneOut) {
                 return Optional.of(Outcome.REJECT);
@@ -111,7 +119,8 @@ public final class Proposals {
                     Source.CUP,
                     whole
                             ? "Nothing beside the cup bears it out yet: cup it once more."
-                            : "Not in all of them: it may be a bag, or beans that can be sorted out."));
+                            : "Not in all of them: it may be a bag, or single beans. Beans with mould, ferment, phenol or the"
+                                    + " potato defect mostly look sound and cannot be sorted out by eye."));
             return Optional.of(Outcome.HOLD);
         }
         List<CuppedRoast> quakers = with(EnumSet.of(Cause.QUAKERS));
@@ -121,7 +130,7 @@ public final class Proposals {
         reasons.add(0, Reason.bad(Source.CUP, "Quakers in %d of %d cupped roasts.".formatted(quakers.size(), of)));
         reasons.add(Reason.good(
                 Source.CUP,
-                "Single beans can be sorted out: sort a sample by hand, and cup it blind beside the unsorted."
+                "Quakers can be sorted out by eye: sort a sample by hand, and cup it blind beside the unsorted."
                         + sortingCosts()));
         return Optional.of(Outcome.HOLD);
     }

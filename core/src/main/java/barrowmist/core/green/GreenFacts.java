@@ -29,6 +29,9 @@ public record GreenFacts(
     /** At and below this screen the beans count as small (house default). */
     public static final int SMALL_SCREEN = 14;
 
+    /** From this screen on all of them count as large (house default). */
+    public static final int LARGE_SCREEN = 18;
+
     /** As stated with the lot: not sieved, no harvest known, by the limits a lab begins with. */
     public GreenFacts(
             Process process,
@@ -64,6 +67,11 @@ public record GreenFacts(
 
     public boolean small() {
         return screen.isPresent() && screen.get().largest() <= SMALL_SCREEN;
+    }
+
+    /** Big beans take longer to heat through. */
+    public boolean large() {
+        return screen.isPresent() && screen.get().smallest() >= LARGE_SCREEN;
     }
 
     /** Beans of so many sizes that a roast of them comes out light and dark; as sieved, else as the range says. */

@@ -5,6 +5,7 @@ import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Random;
 
@@ -18,6 +19,14 @@ public final class GreenStore {
 
     /** Below this, nothing worth a measurement is left, kg (house default). */
     private static final double NOTHING_KG = 0.5;
+
+    /** Between these the air of a store does no harm (common practice, no published source). */
+    private static final double LEAST_RH_PCT = 50;
+
+    private static final double MOST_RH_PCT = 65;
+    private static final double MOULD_RH_PCT = 70;
+    private static final double LEAST_C = 5;
+    private static final double MOST_C = 25;
 
     /** Changes up to these are within what two readings of one meter give (as between stages, house defaults). */
     private static final double SAME_MOISTURE = 0.5;
@@ -59,6 +68,37 @@ public final class GreenStore {
         }
         LocalDate from = inOrder.get(0).on();
         return "Since " + from + ": " + String.join(", ", said) + ".";
+    }
+
+    /**
+     * What the air of a store does to green coffee, a sentence; empty where nothing is known or nothing is to be said (common
+     * practice, no published source: cool, out of the sun, at 50 to 65 % relative humidity).
+     */
+    public static Optional<String> climate(OptionalDouble storageC, OptionalDouble storageRhPct) {
+        List<String> said = new ArrayList<>();
+        storageRhPct.ifPresent(rh -> {
+            if (rh > MOULD_RH_PCT) {
+                said.add(text("%.0f %% humidity: it takes up water, and mould can grow", rh));
+            } else if (rh > MOST_RH_PCT) {
+                said.add(text("%.0f %% humidity: it takes up water", rh));
+            } else if (rh < LEAST_RH_PCT) {
+                said.add(text("%.0f %% humidity: it dries out", rh));
+            }
+        });
+        storageC.ifPresent(c -> {
+            if (c > MOST_C) {
+                said.add(text("%.0f °C: it ages faster", c));
+            } else if (c < LEAST_C) {
+                said.add(text(
+                        "%.0f °C: water settles on it when it comes into the warm, so let closed bags warm up first",
+                        c));
+            }
+        });
+        return said.isEmpty() ? Optional.empty() : Optional.of("The store: " + String.join("; ", said) + ".");
+    }
+
+    private static String text(String pattern, double value) {
+        return String.format(Locale.ROOT, pattern, value);
     }
 
     private static void change(List<OptionalDouble> values, double same, String name, String unit, List<String> said) {

@@ -21,7 +21,7 @@ public record EventTemperatures(
     private static final double USUAL_FIRST_CRACK_C = 197;
     private static final double USUAL_SD_C = 4;
 
-    /** Naturals crack at 375 to 380 °F where washed coffees crack at 386 (common practice, no published source): °C. */
+    /** Naturals crack at 375 to 380 °F where washed coffees crack at 386 on one roaster's probe (no published source): °C. */
     private static final double NATURAL_EARLIER_C = 8.5 * 5 / 9;
 
     /** Of a coffee of which this machine has no reference of its own, nor of washed ones. */

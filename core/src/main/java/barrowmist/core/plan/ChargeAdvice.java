@@ -38,6 +38,7 @@ public record ChargeAdvice(Line base, List<Line> addends, double chargeC, Option
     private static final double HONEY_C = -3;
     private static final double WET_HULLED_C = -3;
     private static final double SMALL_C = -2.5;
+    private static final double LARGE_C = 1.5;
     private static final double MIXED_C = -1.5;
     private static final double C_PER_10_G_PER_L = 0.5;
     private static final double MOST_DENSITY_C = 3;
@@ -150,6 +151,9 @@ public record ChargeAdvice(Line base, List<Line> addends, double chargeC, Option
     private static Line size(GreenFacts green) {
         if (green.small()) {
             return new Line("Small beans take heat faster", SMALL_C, 0);
+        }
+        if (green.large()) {
+            return new Line("Large beans take longer to heat through", LARGE_C, 0);
         }
         return green.mixedSizes() ? new Line("Mixed sizes roast unevenly: gently", MIXED_C, 0) : NOTHING;
     }

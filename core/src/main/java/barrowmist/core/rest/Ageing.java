@@ -15,7 +15,7 @@ public record Ageing(List<Point> points) {
     /** A coffee has fallen off when it scores so much below its best (house default). */
     public static final double FALLEN = 1.0;
 
-    /** Kept back of a roast for cupping it again, g (common practice, no published source). */
+    /** Kept back of a roast for cupping it again, g (one roaster's, no published source). */
     public static final double USUAL_KEPT_G = 80;
 
     /** One, two and three weeks after the roast (common practice, no published source). */

@@ -11,15 +11,23 @@ import java.util.Optional;
  */
 public enum RoastAim {
     /** For cupping by the protocol: 8 to 12 minutes (SCA cupping protocol, values from memory). */
-    PROTOCOL_SAMPLE("Protocol sample", new Limits(480, 720, 11, 15, 57, 59, 42, 13, 15, 16, 5, 11)),
-    FILTER_LIGHT("Filter, light", new Limits(390, 780, 10.5, 14, 58, 80, 44, 11, 13, 15, 4, 12)),
-    FILTER_MEDIUM("Filter, medium", new Limits(450, 840, 13, 16.5, 50, 62, 44, 14, 16, 18, 6, 12)),
+    PROTOCOL_SAMPLE("Protocol sample", new Limits(480, 720, 11, 15, 57, 59, 42, 13, 15, 16, 5, Rates.CALM)),
+    FILTER_LIGHT("Filter, light", new Limits(390, 780, 10.5, 14, 58, 80, 44, 11, 13, 15, 4, Rates.NONE)),
+    FILTER_MEDIUM("Filter, medium", new Limits(450, 840, 13, 16.5, 50, 62, 44, 14, 16, 18, 6, Rates.CALM)),
     /** A natural with a slow end; a browning share of 35 % or more is wanted (common practice, no published source). */
-    FRUIT_NATURAL("Fruit-forward natural", new Limits(420, 780, 11, 15.5, 55, 75, 47, 12, 14, 15, 4, 10)),
-    ESPRESSO("Espresso", new Limits(540, 840, 14, 18.5, 42, 56, 46, 17, 19, 21, 9, 14)),
-    DARK("Dark", new Limits(600, 960, 16.5, 22, 25, 47, 46, 19, 21, 24, 14, 14)),
+    FRUIT_NATURAL(
+            "Fruit-forward natural", new Limits(420, 780, 11, 15.5, 55, 75, 47, 12, 14, 15, 4, Rates.CALM_NATURAL)),
+    ESPRESSO("Espresso", new Limits(540, 840, 14, 18.5, 42, 56, 46, 17, 19, 21, 9, Rates.CALM)),
+    DARK("Dark", new Limits(600, 960, 16.5, 22, 25, 47, 46, 19, 21, 24, 14, Rates.CALM)),
     /** Nothing is asked of it but what its own plan aims at: {@link MadeFor}. */
-    OWN("Own", new Limits(0, 3600, 0, 40, 0, 100, 60, 5, 8, 10, 2, 20));
+    OWN("Own", new Limits(0, 3600, 0, 40, 0, 100, 60, 5, 8, 10, 2, Rates.NONE));
+
+    /** Rates of rise at first crack, °C/min: 12 to 15 °F/min are called calm, the slow end for a natural (one roaster's). */
+    private static final class Rates {
+        static final double CALM = 15 * 5 / 9.0;
+        static final double CALM_NATURAL = 12 * 5 / 9.0;
+        static final double NONE = Double.POSITIVE_INFINITY;
+    }
 
     private final String label;
     private final Limits limits;
@@ -43,7 +51,8 @@ public enum RoastAim {
      * @param enoughDevelopmentPct from here on development is enough, %
      * @param targetDevelopmentPct development share to correct to, %
      * @param fewDegreesC fewer degrees from first crack to drop are few, °C
-     * @param fastAtFirstCrackCPerMin a rate of rise at first crack beyond this is fast, °C/min
+     * @param fastAtFirstCrackCPerMin a rate of rise at first crack beyond this is fast where the roaster has no usual one yet,
+     *     °C/min; infinite for a style that asks for none
      */
     public record Limits(
             double shortestS,

@@ -16,6 +16,7 @@ import java.util.OptionalInt;
  * @param dark beans much darker than the rest
  * @param broken broken beans
  * @param peaberries single round beans: sound, and kept
+ * @param misshapen crooked, elephant or ear-shaped beans
  */
 public record BenchCounts(
         OptionalDouble ofG,
@@ -25,7 +26,8 @@ public record BenchCounts(
         OptionalInt shells,
         OptionalInt dark,
         OptionalInt broken,
-        OptionalInt peaberries) {
+        OptionalInt peaberries,
+        OptionalInt misshapen) {
 
     /** Limits are for so much, g. */
     public static final double WHOLE_G = 100;
@@ -41,14 +43,14 @@ public record BenchCounts(
     /** Nothing counted yet. */
     public static BenchCounts none() {
         OptionalInt not = OptionalInt.empty();
-        return new BenchCounts(OptionalDouble.empty(), not, not, not, not, not, not, not);
+        return new BenchCounts(OptionalDouble.empty(), not, not, not, not, not, not, not, not);
     }
 
     /** The four that limits are set for, counted in 100 g. */
     public static BenchCounts in100g(
             OptionalInt quakers, OptionalInt scorched, OptionalInt tipped, OptionalInt shells) {
         OptionalInt not = OptionalInt.empty();
-        return new BenchCounts(OptionalDouble.empty(), quakers, scorched, tipped, shells, not, not, not);
+        return new BenchCounts(OptionalDouble.empty(), quakers, scorched, tipped, shells, not, not, not, not);
     }
 
     /** Whether it was counted in another mass than limits are for. */
@@ -75,6 +77,7 @@ public record BenchCounts(
         count(checks, "counts.dark", "Dark beans", dark);
         count(checks, "counts.broken", "Broken beans", broken);
         count(checks, "counts.peaberries", "Peaberries", peaberries);
+        count(checks, "counts.misshapen", "Misshapen beans", misshapen);
     }
 
     private void count(Checks checks, String field, String label, OptionalInt n) {

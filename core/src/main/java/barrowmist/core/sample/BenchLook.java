@@ -31,6 +31,8 @@ public record BenchLook(
     /** Of what colour most are. */
     public enum Hue {
         YELLOW,
+        TAN,
+        ORANGE,
         REDDISH,
         BROWN,
         DARK
@@ -69,6 +71,9 @@ public record BenchLook(
         }
         if (hue.filter(Hue.YELLOW::equals).isPresent()) {
             out.add("Yellow: it was dropped before it browned.");
+        }
+        if (hue.filter(h -> h == Hue.TAN || h == Hue.ORANGE).isPresent()) {
+            out.add("Tan or orange: hardly browned. Look whether it came to first crack at all.");
         }
         return out;
     }

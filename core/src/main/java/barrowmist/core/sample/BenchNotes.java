@@ -20,8 +20,15 @@ public final class BenchNotes {
                 c,
                 c.dark(),
                 "much darker than the rest",
-                "Pick them out and cup without them; look for the cause.");
-        counted(out, c, c.broken(), "broken", "Pieces roast faster than whole beans: leave them out of the cups.");
+                "Without them the cup is not the lot as it came: cup some as it is too, say so, and look for the cause.");
+        counted(
+                out,
+                c,
+                c.broken(),
+                "broken",
+                "Pieces roast faster than whole beans. Left out, the cup is not the lot as it came: say so.");
+        counted(out, c, c.quakers(), "quakers", "Each is worth a note: one may turn a cup.");
+        counted(out, c, c.misshapen(), "misshapen", "Such beans roast unevenly; many of them speak of the green.");
         counted(out, c, c.peaberries(), "peaberries", "Sound: they stay in.");
         out.addAll(f.look().says(process, aim.protocol()));
         f.pulledG()

@@ -22,6 +22,7 @@ public enum Cause {
     GREEN_MOULD("mould in the green", Cups.EITHER, Source.GREEN, Source.TABLE),
     GREEN_FERMENT("ferment in the green", Cups.EITHER, Source.GREEN, Source.TABLE),
     GREEN_PHENOL("phenol in the green", Cups.EITHER, Source.GREEN, Source.TABLE),
+    GREEN_POTATO("potato defect of the green", Cups.FEW, Source.GREEN, Source.TABLE),
     PAST_CROP("past crop", Cups.ALL, Source.GREEN),
     UNDER_RESTED("under-rested", Cups.ALL, Source.TIME),
     STALE("stale", Cups.ALL, Source.TIME),

@@ -37,7 +37,7 @@ final class Corrections {
         return switch (cause) {
             case BAKED -> c.baked();
             case SCORCHED -> c.scorched(way);
-            case TIPPED -> c.heat.early();
+            case TIPPED -> way.equals("slow-drum") ? c.scorched(way) : c.heat.early();
             case UNDERDEVELOPED -> c.underdeveloped(way);
             case OVERDEVELOPED -> c.phases.developShorter();
             case TART -> c.phases.brownLonger();
@@ -78,7 +78,9 @@ final class Corrections {
 
     private Optional<Correction> calmer() {
         double ror = figures.rorAtFirstCrackCPerMin().orElseThrow();
-        double to = rules.value(in.green().process() == Process.NATURAL ? "correct.calm-natural" : "correct.calm");
+        double to = in.roast().reference().of(KeyFigure.ROR_AT_FIRST_CRACK) instanceof Band.Learned usual
+                ? usual.median()
+                : rules.value(in.green().process() == Process.NATURAL ? "correct.calm-natural" : "correct.calm");
         return Optional.of(new Correction(
                 "ror-at-first-crack",
                 ror,

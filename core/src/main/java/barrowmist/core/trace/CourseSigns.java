@@ -68,8 +68,12 @@ final class CourseSigns {
     }
 
     private void speed(double ror) {
-        double limit =
-                Usual.limit(limits.fastAtFirstCrackCPerMin(), reference.of(KeyFigure.ROR_AT_FIRST_CRACK), 1, rules);
+        // what this roaster does as a rule goes before any style's figure
+        double limit = Usual.beyond(reference.of(KeyFigure.ROR_AT_FIRST_CRACK), 1, rules)
+                .orElse(limits.fastAtFirstCrackCPerMin());
+        if (Double.isInfinite(limit)) {
+            return;
+        }
         double crackS = figures.firstCrack().orElseThrow().timeS();
         out.figure(
                 Sign.FAST_AT_CRACK,

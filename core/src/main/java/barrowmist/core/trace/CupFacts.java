@@ -3,6 +3,7 @@ package barrowmist.core.trace;
 import barrowmist.core.cupping.CuppingSheet;
 import barrowmist.core.cupping.TasteNote;
 import barrowmist.core.cupping.Vocabulary;
+import barrowmist.core.green.Process;
 import java.util.Collection;
 import java.util.LinkedHashMap;
 import java.util.Map;
@@ -67,6 +68,22 @@ public record CupFacts(int cups, int sheets, Map<String, Found> found, OptionalD
         notes.forEach((word, note) ->
                 out.put(word, new Found(1, note.cups().size(), sheet.cups().size())));
         return out;
+    }
+
+    /**
+     * The same as such a coffee is read: fermented fruit is a natural's own and a ferment elsewhere; earth is a wet-hulled coffee's
+     * own, unless its green smells of mould (common practice, no published source).
+     */
+    public CupFacts readBy(Process process, boolean mustyGreen) {
+        Map<String, Found> read = new LinkedHashMap<>();
+        found.forEach((word, f) -> {
+            if (word.equals("earthy") && process == Process.WET_HULLED && !mustyGreen) {
+                return;
+            }
+            boolean fermented = word.equals("fermented fruit") && process == Process.WASHED;
+            read.merge(fermented ? "ferment" : word, f, Found::and);
+        });
+        return new CupFacts(cups, sheets, read, acidity);
     }
 
     /** For each word the number of cups it was found in. */

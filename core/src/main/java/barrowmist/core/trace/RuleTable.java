@@ -76,7 +76,7 @@ final class RuleTable {
     /** How often each is the main thing wrong with a cup that comes to the table; what is left is sound. */
     static final String PRIORS = """
             baked 0.035, scorched 0.03, tipped 0.03, underdeveloped 0.035, overdeveloped 0.03, tart 0.03, muted 0.03,
-            quakers 0.03, green-mould 0.03, green-ferment 0.03, green-phenol 0.03, past-crop 0.03, under-rested 0.03,
+            quakers 0.03, green-mould 0.03, green-ferment 0.03, green-phenol 0.03, green-potato 0.01, past-crop 0.03, under-rested 0.03,
             stale 0.03, preparation 0.03, uneven 0.03, none 0.013
             """;
 
@@ -92,7 +92,8 @@ final class RuleTable {
             scorched slow-drum 0.25:     slow-drum 0.95
             scorched small-batch 0.2:    small-batch 0.95, hot-turn 0.4, high-peak 0.4
             scorched unseen 0.1:
-            tipped early-heat 0.75:      high-peak 0.92, hot-charge 0.15, hot-turn 0.2
+            tipped early-heat 0.6:       high-peak 0.92, hot-charge 0.15, hot-turn 0.2
+            tipped slow-drum 0.15:       slow-drum 0.95
             tipped unseen 0.25:
             underdeveloped short 0.33:   short-development 0.95, few-degrees 0.5, low-drop 0.4
             underdeveloped low-drop 0.22: low-drop 0.95, few-degrees 0.4, short-development 0.15
@@ -123,6 +124,7 @@ final class RuleTable {
             green-mould:    moist 0.75, musty-smell 0.85, water-active 0.6, fungus 0.5, insect 0.15, whole-lot 0.75, sorted 0.4, roast-again 0.9
             green-ferment:  ferment-smell 0.85, sour-beans 0.65, insect 0.15, moist 0.1, whole-lot 0.75, sorted 0.4, roast-again 0.9
             green-phenol:   chemical-smell 0.8, insect 0.4, fungus 0.15, whole-lot 0.75, sorted 0.3, roast-again 0.9
+            green-potato:   insect 0.4, whole-lot 0.4, sorted 0.05, roast-again 0.8
             past-crop:      old 0.85, dry 0.65, faded 0.6, old-smell 0.5, little-acidity 0.4, whole-lot 0.85, roast-again 0.95
             under-rested:   too-young 0.96, cup-again 0.85, roast-again 0.3
             stale:          too-old 0.96, little-acidity 0.3, roast-again 0.1
@@ -146,6 +148,7 @@ final class RuleTable {
             green-mould:    musty 1, earthy 1
             green-ferment:  ferment 1, sour 0.15
             green-phenol:   medicinal 1, rubbery 0.3
+            green-potato:   potato 1, pea pod 0.3
             past-crop:      woody 1, past crop 1, papery 0.8, hay 0.8, little acidity 0.7, cardboard 0.2
             under-rested:   flat 0.9, closed 1, gassy 1, under-rested 1
             stale:          dull 0.8, cardboard 1, stale 1, flat 0.3
@@ -169,7 +172,7 @@ final class RuleTable {
             fall.nearly                 0.6   of a crash or a stall, from which on a fall is read at all
             fall.short                  0.9   of one, that a fall short of it may count as
             browning.short              27    %
-            browning.short-natural      33    %, common practice: less tastes tart
+            browning.short-natural      35    %, common practice: less tastes tart
             browning.natural-less       2     % that a natural's limit lies lower
             development.over            7     % beyond the target
             rest.believed               0.5   h, less means that the time of the roast was not entered
@@ -179,7 +182,7 @@ final class RuleTable {
             correct.gas                 10    % of full
             correct.ease                6     % of full, where a phase is to be longer or shorter
             correct.calm                8     °C/min at first crack
-            correct.calm-natural        6.7   °C/min, common practice: 12 °F/min
+            correct.calm-natural        6.7   °C/min, one roaster's: 12 °F/min
             correct.drop                2     °C at least
             correct.drop-most           4     °C at most
             correct.seconds             10    s at least

@@ -41,7 +41,8 @@ public final class TraceEngine {
     }
 
     /** What a roast traces back to. */
-    public Traced trace(TraceInput in, Wording wording) {
+    public Traced trace(TraceInput given, Wording wording) {
+        TraceInput in = given.read();
         List<Observation> observations = observe(in, wording);
         Odds odds = odds(in.cup(), observations);
         List<Finding> findings = new ArrayList<>();

@@ -10,6 +10,7 @@ import barrowmist.core.roast.RoastAnalysis;
 import barrowmist.core.sample.BenchFigures;
 import barrowmist.core.sample.BenchLimits;
 import java.time.LocalDate;
+import java.util.List;
 import java.util.OptionalDouble;
 
 /**
@@ -35,6 +36,25 @@ public record TraceInput(
         OptionalDouble restHours,
         RestSchool school,
         TableFacts table) {
+
+    /** Smells of the green that bear out an earthy cup. */
+    private static final List<String> MUSTY = List.of("musty", "mould");
+
+    /** The words of the cup, read as its process asks. */
+    public TraceInput read() {
+        boolean musty =
+                inspection.mouldOrTaint() || inspection.smells().stream().anyMatch(MUSTY::contains);
+        return new TraceInput(
+                green,
+                inspection,
+                roast,
+                bench,
+                benchLimits,
+                cup.readBy(green.process(), musty),
+                restHours,
+                school,
+                table);
+    }
 
     /**
      * The roast itself.

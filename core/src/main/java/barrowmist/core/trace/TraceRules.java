@@ -56,9 +56,11 @@ public final class TraceRules {
 
         /** By what right it begins where it does. */
         public Standing standing() {
-            return unit.contains("common practice")
-                    ? Standing.COMMON_PRACTICE
-                    : source().isPresent() ? Standing.PUBLISHED : Standing.HOUSE_DEFAULT;
+            return unit.contains("one roaster's")
+                    ? Standing.ONE_ROASTER
+                    : unit.contains("common practice")
+                            ? Standing.COMMON_PRACTICE
+                            : source().isPresent() ? Standing.PUBLISHED : Standing.HOUSE_DEFAULT;
         }
 
         /** The published source that it begins with; empty where there is none. */

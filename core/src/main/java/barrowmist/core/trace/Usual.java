@@ -2,6 +2,7 @@ package barrowmist.core.trace;
 
 import barrowmist.core.roast.Band;
 import java.util.Optional;
+import java.util.OptionalDouble;
 
 /**
  * A figure held against what the machine usually does.
@@ -26,12 +27,16 @@ record Usual(double spreads, double usual, int roasts) {
      * @param side 1 where more than the limit counts, −1 where less does
      */
     static double limit(double aim, Band band, int side, TraceRules rules) {
-        if (!(band instanceof Band.Learned l)) {
-            return aim;
-        }
         double slack = rules.value("aim.slack");
-        double own =
-                l.median() + side * rules.value("usual.spreads") * Math.max(l.spread(), rules.value("floor.share"));
-        return Math.max(aim - slack, Math.min(aim + slack, own));
+        OptionalDouble own = beyond(band, side, rules);
+        return own.isEmpty() ? aim : Math.max(aim - slack, Math.min(aim + slack, own.getAsDouble()));
+    }
+
+    /** Where this machine's own usual values end; empty where it has learned none. */
+    static OptionalDouble beyond(Band band, int side, TraceRules rules) {
+        return band instanceof Band.Learned l
+                ? OptionalDouble.of(l.median()
+                        + side * rules.value("usual.spreads") * Math.max(l.spread(), rules.value("floor.share")))
+                : OptionalDouble.empty();
     }
 }

@@ -60,7 +60,7 @@ class StandInsTest {
     @Test
     void restOpensAndClosesByTheSchool() {
         // 8 to 24 hours: SCA cupping protocol, value from memory
-        assertThat(RestSchool.PROTOCOL.opensH(Process.NATURAL)).isEqualTo(8);
+        assertThat(RestSchool.PROTOCOL.opensH(Process.HONEY)).isEqualTo(8);
         assertThat(RestSchool.PROTOCOL.closesH(Process.WASHED)).isEqualTo(24);
         // naturals a day or so later: common practice, no published source
         assertThat(RestSchool.DRINKING.opensH(Process.NATURAL) - RestSchool.DRINKING.opensH(Process.WASHED))

@@ -32,6 +32,14 @@ class GreenStoreTest {
 
     @Test
     void howItKeepsIsSaidOnlyBeyondWhatAMeterGives() {
+        assertThat(GreenStore.climate(OptionalDouble.of(18), OptionalDouble.of(60)))
+                .isEmpty();
+        assertThat(GreenStore.climate(OptionalDouble.empty(), OptionalDouble.empty()))
+                .isEmpty();
+        assertThat(GreenStore.climate(OptionalDouble.of(29), OptionalDouble.of(72)))
+                .contains("The store: 72 % humidity: it takes up water, and mould can grow; 29 °C: it ages faster.");
+        assertThat(GreenStore.climate(OptionalDouble.empty(), OptionalDouble.of(40)))
+                .contains("The store: 40 % humidity: it dries out.");
         assertThat(GreenStore.keeps(List.of())).contains("from the second time on");
         assertThat(GreenStore.keeps(List.of(at(0, 11, 0.55), at(40, 11.4, 0.57))))
                 .contains("moisture as it was", "water activity as it was");

@@ -16,10 +16,22 @@ class SharedTableTest {
     @Test
     void oneTableIsOpenFromTheLastThatOpensToTheFirstThatCloses() {
         SharedTable table = SharedTable.of(
-                List.of(new Dropped(0, Process.WASHED), new Dropped(2 * H, Process.NATURAL)), RestSchool.PROTOCOL);
+                List.of(new Dropped(0, Process.WASHED), new Dropped(2 * H, Process.HONEY)), RestSchool.PROTOCOL);
         assertThat(table.together()).isTrue();
         assertThat(table.opensS()).isEqualTo(10 * H);
         assertThat(table.closesS()).isEqualTo(24 * H);
+    }
+
+    /** A natural rests a day longer (common practice, no published source): dropped a day before, it shares the table. */
+    @Test
+    void aNaturalIsDroppedADayBefore() {
+        Dropped washed = new Dropped(24 * H, Process.WASHED);
+        assertThat(SharedTable.of(List.of(new Dropped(0, Process.NATURAL), washed), RestSchool.PROTOCOL)
+                        .together())
+                .isTrue();
+        assertThat(SharedTable.of(List.of(new Dropped(24 * H, Process.NATURAL), washed), RestSchool.PROTOCOL)
+                        .together())
+                .isFalse();
     }
 
     @Test

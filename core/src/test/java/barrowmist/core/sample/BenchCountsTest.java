@@ -32,7 +32,8 @@ class BenchCountsTest {
                 OptionalInt.of(0),
                 OptionalInt.of(dark),
                 OptionalInt.of(broken),
-                OptionalInt.of(peaberries));
+                OptionalInt.of(peaberries),
+                OptionalInt.empty());
     }
 
     private static BenchFigures figures(BenchCounts counts, OptionalDouble pulledG, BenchLook look) {

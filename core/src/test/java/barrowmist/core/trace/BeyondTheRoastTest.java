@@ -2,6 +2,7 @@ package barrowmist.core.trace;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import barrowmist.core.green.Process;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
@@ -40,6 +41,32 @@ class BeyondTheRoastTest {
         Known phenol = new Known().cupped(1, "medicinal");
         phenol.smells = List.of("chemical");
         Known.supported(phenol, Cause.GREEN_PHENOL);
+    }
+
+    @Test
+    void oneCupThatTastesOfPotatoIsThePotatoDefect() {
+        Known k = new Known().cupped(1, "raw potato");
+        k.smells = List.of("chemical");
+        assertThat(k.finding(Cause.GREEN_POTATO).probability()).isGreaterThan(0.5);
+    }
+
+    /** Common practice, no published source: a wet-hulled coffee may taste of earth, a natural of fermented fruit. */
+    @Test
+    void wordsAreReadByTheProcess() {
+        assertThat(sound(Process.WET_HULLED, "earthy", List.of())).isGreaterThan(0.8);
+        assertThat(sound(Process.WASHED, "earthy", List.of())).isLessThan(0.5);
+        assertThat(sound(Process.WET_HULLED, "earthy", List.of("musty"))).isLessThan(0.2);
+        assertThat(sound(Process.NATURAL, "fermented fruit", List.of())).isGreaterThan(0.8);
+        assertThat(sound(Process.WASHED, "fermented fruit", List.of())).isLessThan(0.5);
+        assertThat(sound(Process.NATURAL, "vinegar", List.of())).isLessThan(0.5);
+    }
+
+    private static double sound(Process process, String word, List<String> smells) {
+        Known k = new Known().cupped(5, word);
+        k.process = process;
+        k.smells = smells;
+        k.restH = OptionalDouble.of(process == Process.NATURAL ? 40 : 12);
+        return k.trace().sound();
     }
 
     @Test

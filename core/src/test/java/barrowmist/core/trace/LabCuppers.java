@@ -57,7 +57,7 @@ final class LabCuppers {
 
     private int cupsOf(Cause cause) {
         return switch (cause) {
-            case QUAKERS -> 1 + luck.random.nextInt(2);
+            case QUAKERS, GREEN_POTATO -> 1 + luck.random.nextInt(2);
             case GREEN_MOULD, GREEN_FERMENT, GREEN_PHENOL -> luck.chance(0.5) ? 1 : 5;
             case PREPARATION -> luck.chance(0.2) ? 1 : 5;
             default -> luck.chance(0.75) ? 5 : 4;
@@ -98,6 +98,7 @@ final class LabCuppers {
         w.put(Cause.GREEN_MOULD, List.of("musty", "earthy"));
         w.put(Cause.GREEN_FERMENT, List.of("ferment", "ferment", "sour"));
         w.put(Cause.GREEN_PHENOL, List.of("medicinal"));
+        w.put(Cause.GREEN_POTATO, List.of("potato"));
         w.put(Cause.PAST_CROP, List.of("woody", "papery", "hay", "little acidity"));
         w.put(Cause.UNDER_RESTED, List.of("flat", "closed", "gassy"));
         w.put(Cause.STALE, List.of("dull", "cardboard", "stale"));

@@ -123,6 +123,7 @@ final class LabMeasuring {
                                 not,
                                 OptionalInt.of(d.dark),
                                 not,
+                                not,
                                 not)
                         : BenchCounts.none(),
                 looked ? Optional.of(!d.paleInside) : Optional.empty(),

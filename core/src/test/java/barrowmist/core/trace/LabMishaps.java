@@ -71,6 +71,7 @@ final class LabMishaps {
                 d.smells = new ArrayList<>(List.of("chemical"));
                 d.defects.put(Defect.SEVERE_INSECT, (int) Math.rint(7 * s));
             }
+            case GREEN_POTATO -> d.defects.put(Defect.SEVERE_INSECT, (int) Math.rint(4 * s));
             case PAST_CROP -> {
                 d.months = 19 + 8 * s;
                 d.moisture -= 1.3 + s;

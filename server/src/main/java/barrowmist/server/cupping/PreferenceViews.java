@@ -36,7 +36,7 @@ public final class PreferenceViews {
             @Schema(example = "Ines K.") @Nullable String cupper,
             @Schema(example = "Nicaragua") @Nullable String origin,
 
-            @Schema(allowableValues = {"washed", "natural", "honey", "semi-washed", "other"}) @Nullable
+            @Schema(allowableValues = {"washed", "natural", "honey", "wet-hulled", "other"}) @Nullable
             String process) {}
 
     /** A guess and whether it was right; left out where nothing of ours stands on the table. */

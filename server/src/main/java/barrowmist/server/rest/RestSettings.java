@@ -4,7 +4,6 @@ import barrowmist.core.green.Process;
 import barrowmist.core.rest.RestSchool;
 import barrowmist.server.settings.SettingStore;
 import barrowmist.server.web.InputProblems;
-import java.util.Arrays;
 import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.Optional;
@@ -71,7 +70,7 @@ public class RestSettings {
             settings.keep(SCHOOL, new KeptSchools(named(name).label(), before.own()), null);
             return;
         }
-        if (Arrays.stream(Process.values()).noneMatch(p -> p.label().equals(process))) {
+        if (Process.parse(process).isEmpty()) {
             throw new InputProblems("process", "There is no process \"" + process + "\"");
         }
         Map<String, String> own = new LinkedHashMap<>(before.own());

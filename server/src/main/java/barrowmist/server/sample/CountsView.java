@@ -18,7 +18,8 @@ public record CountsView(
         @Schema(example = "0") @Nullable Integer shells,
         @Nullable Integer dark,
         @Nullable Integer broken,
-        @Nullable Integer peaberries) {
+        @Nullable Integer peaberries,
+        @Nullable Integer misshapen) {
 
     static CountsView of(BenchCounts c) {
         return new CountsView(
@@ -29,7 +30,8 @@ public record CountsView(
                 Optionals.orNull(c.shells()),
                 Optionals.orNull(c.dark()),
                 Optionals.orNull(c.broken()),
-                Optionals.orNull(c.peaberries()));
+                Optionals.orNull(c.peaberries()),
+                Optionals.orNull(c.misshapen()));
     }
 
     static BenchCounts counts(@Nullable CountsView c) {
@@ -43,6 +45,7 @@ public record CountsView(
                         Optionals.of(c.shells),
                         Optionals.of(c.dark),
                         Optionals.of(c.broken),
-                        Optionals.of(c.peaberries));
+                        Optionals.of(c.peaberries),
+                        Optionals.of(c.misshapen));
     }
 }

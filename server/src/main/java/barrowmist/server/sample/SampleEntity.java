@@ -47,6 +47,7 @@ class SampleEntity {
     private @Nullable Integer dark;
     private @Nullable Integer broken;
     private @Nullable Integer peaberries;
+    private @Nullable Integer misshapen;
     private @Nullable Boolean oneColourThrough;
     private @Nullable String evenness;
     private @Nullable String surface;
@@ -80,6 +81,7 @@ class SampleEntity {
         dark = c.dark();
         broken = c.broken();
         peaberries = c.peaberries();
+        misshapen = c.misshapen();
         oneColourThrough = f.oneColourThrough().orElse(null);
         BenchLookView look = BenchLookView.of(f.look());
         evenness = look.evenness();
@@ -95,8 +97,8 @@ class SampleEntity {
                 Optionals.of(pulledG),
                 Optionals.of(colourWhole),
                 Optionals.of(colourGround),
-                CountsView.counts(
-                        new CountsView(countedG, quakers, scorched, tipped, shells, dark, broken, peaberries)),
+                CountsView.counts(new CountsView(
+                        countedG, quakers, scorched, tipped, shells, dark, broken, peaberries, misshapen)),
                 Optional.ofNullable(oneColourThrough),
                 BenchLookView.look(new BenchLookView(evenness, surface, swollen, hue)));
     }

@@ -80,11 +80,25 @@ public class StoreService {
                         .map(c -> new CheckView(c.id(), c.check(), c.measuredBy()))
                         .toList(),
                 GreenStore.keeps(measured(lotId, all)),
+                climate(details, all),
                 GreenStore.nextOn(last),
                 GreenStore.isDue(last, LocalDate.now(clock), left),
                 draws.findAllByLotIdOrderByIdDesc(lotId).stream()
                         .map(d -> new DrawView(d.drawnOn(), d.ofBags(), d.bags(), d.drawnBy()))
                         .toList());
+    }
+
+    /** By what was measured last, else by what is known of the store. */
+    private static @Nullable String climate(StoreEntry details, List<LotCheckEntity> all) {
+        List<CheckEntry> measured = all.stream()
+                .map(LotCheckEntity::check)
+                .filter(c -> c.storageC() != null || c.storageRhPct() != null)
+                .toList();
+        CheckEntry last = measured.isEmpty() ? null : measured.get(measured.size() - 1);
+        return GreenStore.climate(
+                        Optionals.of(last == null ? details.storageC() : last.storageC()),
+                        Optionals.of(last == null ? details.storageRhPct() : last.storageRhPct()))
+                .orElse(null);
     }
 
     private static double sold(StoreEntry details) {

@@ -61,6 +61,7 @@ public final class StoreViews {
      *
      * @param kgLeft what came, less what was roasted and what was sold
      * @param keeps how it keeps, a sentence
+     * @param climate what the air of the store does to it; left out where nothing is to be said
      * @param nextCheckOn when it is to be measured again
      */
     public record StoreView(
@@ -72,6 +73,7 @@ public final class StoreViews {
             double kgLeft,
             List<CheckView> checks,
             String keeps,
+            @Nullable String climate,
             LocalDate nextCheckOn,
             boolean checkDue,
             List<DrawView> draws) {}

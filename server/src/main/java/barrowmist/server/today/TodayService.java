@@ -15,6 +15,7 @@ import barrowmist.server.rest.TableTimes;
 import barrowmist.server.roast.RoastEntity;
 import barrowmist.server.roast.RoastLists;
 import barrowmist.server.roast.RoastLists.Begun;
+import barrowmist.server.sample.MeterService;
 import barrowmist.server.sample.SampleService;
 import barrowmist.server.store.StoreService;
 import barrowmist.server.today.TodayView.TaskView;
@@ -47,6 +48,7 @@ class TodayService {
     private final SampleService samples;
     private final CuppedSheets cuppings;
     private final KeptFindings traces;
+    private final MeterService meters;
     private final GreenSampleService greenSamples;
     private final PlanService plans;
     private final DayService days;
@@ -61,6 +63,7 @@ class TodayService {
             SampleService samples,
             CuppedSheets cuppings,
             KeptFindings traces,
+            MeterService meters,
             GreenSampleService greenSamples,
             PlanService plans,
             DayService days,
@@ -80,6 +83,7 @@ class TodayService {
         this.samples = samples;
         this.cuppings = cuppings;
         this.traces = traces;
+        this.meters = meters;
     }
 
     /** What was roasted lately and still waits for something. */
@@ -102,6 +106,7 @@ class TodayService {
         TaskWords.waiting(tasks, "plan", "Plan", unplanned, Named::lotName, TaskWords.planLink(unplanned));
         TaskWords.waiting(tasks, "green", "Roast a first sample of", unroasted, name -> name, "/green");
         TaskWords.waiting(tasks, "green", "Measure again", store.due(), StoreService.Due::name, "/green");
+        TaskWords.waiting(tasks, "sample", "Calibrate", meters.due(), name -> name, "/sample/meters");
 
         Map<String, Integer> waiting = new LinkedHashMap<>();
         waiting.put("green", unroasted.size());

@@ -37,7 +37,7 @@ public class KeptFindings {
 
     /** Settings that change no trace: a whole lab worked out anew keeps everybody waiting. */
     private static final Set<String> NO_TRACE_READS =
-            Set.of("curve-verdicts", JudgedFirst.NAME, "label-best-for-months", "schools", "house-scales");
+            Set.of("curve-verdicts", JudgedFirst.NAME, "label-best-for-months", "schools", "house-scales", "meters");
 
     private static final int AT_ONCE = 80;
     private static final int LARGEST_PAGE = 5000;

@@ -145,7 +145,7 @@ public class TraceService {
         TraceInput in = input(roastId, cupped);
         TraceEngine engine = rules.current().engine();
         Traced traced = engine.trace(in, Wording.SI);
-        String cup = engine.cupAlone(in.cup()).map(Cause::code).orElse(null);
+        String cup = engine.cupAlone(in.read().cup()).map(Cause::code).orElse(null);
         String words = KeptWords.of(in.cup());
         return Optional.of(traced.findings().stream()
                 .findFirst()

@@ -24,7 +24,6 @@ import java.util.TreeMap;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVParser;
 import org.apache.commons.csv.CSVRecord;
-import org.jspecify.annotations.Nullable;
 
 /**
  * Reads lots and inspections from a table: comma or semicolon (then decimal comma allowed), headings in any order and
@@ -119,7 +118,7 @@ public final class GreenReader {
                 cells.text(GreenColumns.NAME),
                 cells.text(GreenColumns.SUPPLIER),
                 cells.text(GreenColumns.ORIGIN),
-                process(cells.text(GreenColumns.PROCESS)),
+                Process.parse(cells.text(GreenColumns.PROCESS)).orElse(null),
                 cells.date(GreenColumns.ARRIVAL).orElse(null),
                 kg.isPresent() ? kg.getAsDouble() : null,
                 cells.number(GreenColumns.MOISTURE),
@@ -134,14 +133,6 @@ public final class GreenReader {
                     .forEach(p -> problem(line, p.message()));
         }
         rows.add(new GreenRow(line, lot, stage, inspection));
-    }
-
-    private static @Nullable Process process(String text) {
-        String wanted = text.toLowerCase(Locale.ROOT).replace('_', '-');
-        return Arrays.stream(Process.values())
-                .filter(p -> p.label().equals(wanted))
-                .findFirst()
-                .orElse(null);
     }
 
     private SampleStage stage(Cells cells) {

@@ -1,0 +1,114 @@
+package barrowmist.server.sample;
+
+import barrowmist.core.sample.Meter;
+import barrowmist.core.sample.Meter.Counts;
+import barrowmist.core.sample.Meter.Kind;
+import barrowmist.server.settings.SettingStore;
+import barrowmist.server.web.Codes;
+import barrowmist.server.web.InputProblems;
+import io.swagger.v3.oas.annotations.media.Schema;
+import java.time.Clock;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Objects;
+import java.util.Optional;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Service;
+
+/** The lab's meters, and when each is to be calibrated. */
+@Service
+public class MeterService {
+
+    private static final String METERS = "meters";
+
+    private final SettingStore settings;
+    private final Clock clock;
+
+    MeterService(SettingStore settings, Clock clock) {
+        this.settings = settings;
+        this.clock = clock;
+    }
+
+    /**
+     * A meter on the wire and as it is kept.
+     *
+     * @param scale of a colour meter
+     * @param counts of a colour meter; more is lighter when it is left out
+     * @param note what is to be said of it today; never kept
+     */
+    public record MeterView(
+            String name,
+
+            @Schema(allowableValues = {"scale", "moisture", "water-activity", "density", "colour", "thermometer"})
+            String kind,
+
+            @Nullable LocalDate calibratedOn,
+            @Nullable Integer everyDays,
+            @Nullable String scale,
+
+            @Schema(allowableValues = {"more-is-lighter", "more-is-darker"}) @Nullable
+            String counts,
+
+            @Nullable String note) {
+
+        private static final int USUAL_DAYS = 90;
+
+        static MeterView of(Meter m, LocalDate today) {
+            boolean colour = m.kind() == Kind.COLOUR;
+            return new MeterView(
+                    m.name(),
+                    Codes.of(m.kind()),
+                    m.calibratedOn().orElse(null),
+                    m.everyDays(),
+                    colour ? m.scale() : null,
+                    colour ? Codes.of(m.counts()) : null,
+                    m.note(today).orElse(null));
+        }
+
+        Meter meter() {
+            return new Meter(
+                    Objects.requireNonNullElse(name, "").strip(),
+                    Codes.parse(Kind.class, kind)
+                            .orElseThrow(
+                                    () -> new InputProblems("meters", "There is no meter of kind \"" + kind + "\"")),
+                    Optional.ofNullable(calibratedOn),
+                    everyDays == null ? USUAL_DAYS : everyDays,
+                    Objects.requireNonNullElse(scale, "").strip(),
+                    Codes.parse(Counts.class, counts).orElse(Counts.MORE_IS_LIGHTER));
+        }
+    }
+
+    /** All of them; {@code version} is the one that they were changed from. */
+    public record Meters(List<MeterView> meters, @Nullable Long version) {}
+
+    /** The meters, with what is to be said of each today. */
+    public Meters all() {
+        LocalDate today = LocalDate.now(clock);
+        return new Meters(
+                settings.get(METERS, Meters.class, () -> new Meters(List.of(), null)).meters().stream()
+                        .map(m -> MeterView.of(m.meter(), today))
+                        .toList(),
+                settings.version(METERS));
+    }
+
+    /** Names of those that are due. */
+    public List<String> due() {
+        return all().meters().stream()
+                .filter(m -> m.note() != null)
+                .map(MeterView::name)
+                .toList();
+    }
+
+    /** @throws InputProblems if one cannot be */
+    Meters keep(Meters changed) {
+        LocalDate today = LocalDate.now(clock);
+        List<Meter> meters = Optional.ofNullable(changed.meters()).orElse(List.of()).stream()
+                .map(MeterView::meter)
+                .toList();
+        InputProblems.refuseIfAny(Meter.problems(meters, today));
+        List<MeterView> kept =
+                meters.stream().map(m -> MeterView.of(m, LocalDate.MIN)).toList();
+        settings.keep(METERS, new Meters(kept, null), changed.version());
+        return all();
+    }
+}

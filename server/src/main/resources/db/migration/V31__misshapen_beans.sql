@@ -1,0 +1,2 @@
+-- crooked, elephant or ear-shaped beans among the roasted ones
+alter table bench_sample add column misshapen integer;
