@@ -57,6 +57,7 @@ class ServerRulesTest {
             "report",
             "blend",
             "supplier",
+            "correct",
             "question",
             "label",
             "today",

@@ -152,10 +152,9 @@ public record ChargeAdvice(Line base, List<Line> addends, double chargeC, Option
         if (green.small()) {
             return new Line("Small beans take heat faster", SMALL_C, 0);
         }
-        if (green.large()) {
-            return new Line("Large beans take longer to heat through", LARGE_C, 0);
-        }
-        return green.mixedSizes() ? new Line("Mixed sizes roast unevenly: gently", MIXED_C, 0) : NOTHING;
+        return green.large()
+                ? new Line("Large beans take longer to heat through", LARGE_C, 0)
+                : green.mixedSizes() ? new Line("Mixed sizes roast unevenly: gently", MIXED_C, 0) : NOTHING;
     }
 
     private static Line density(GreenFacts green) {

@@ -3,7 +3,6 @@ package barrowmist.core.trace;
 import barrowmist.core.check.Permutations;
 import barrowmist.core.check.ShareDifference;
 import barrowmist.core.cupping.CuppingSheet;
-import barrowmist.core.cupping.TasteNote;
 import barrowmist.core.cupping.Vocabulary;
 import java.util.Collection;
 import java.util.List;
@@ -11,7 +10,6 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
-import java.util.function.ToDoubleFunction;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
@@ -54,10 +52,10 @@ public final class BlindProof {
         }
         Set<String> own = table.words(cause).keySet();
         Set<String> others = others(own, cuppedBefore, cuppedAfter);
-        List<Share> old = shares(cuppedBefore, own, alike(cause.cups()));
-        List<Share> now = shares(cuppedAfter, own, alike(cause.cups()));
-        List<Share> oldOther = shares(cuppedBefore, others, alike(Cause.Cups.ALL));
-        List<Share> nowOther = shares(cuppedAfter, others, alike(Cause.Cups.ALL));
+        List<CupShare> old = shares(cuppedBefore, own, alike(cause.cups()));
+        List<CupShare> now = shares(cuppedAfter, own, alike(cause.cups()));
+        List<CupShare> oldOther = shares(cuppedBefore, others, alike(Cause.Cups.ALL));
+        List<CupShare> nowOther = shares(cuppedAfter, others, alike(Cause.Cups.ALL));
         int least = (int) rules.value("proof.batches");
         boolean enough = old.size() >= least && now.size() >= least;
         Permutations fewer = Permutations.of(parts(old), parts(now));
@@ -71,7 +69,7 @@ public final class BlindProof {
                         ? Proof.Outcome.WORSE
                         : fewer.p() <= byChance && gone ? Proof.Outcome.HELD : Proof.Outcome.NOT_SHOWN;
         String text = told(cause.label(), old, now);
-        if (Share.cups(oldOther) + Share.cups(nowOther) > 0) {
+        if (CupShare.cups(oldOther) + CupShare.cups(nowOther) > 0) {
             text += "; " + told("another fault", oldOther, nowOther);
         }
         Permutations way = outcome == Proof.Outcome.WORSE ? (more.p() <= other.p() ? more : other) : fewer;
@@ -84,13 +82,13 @@ public final class BlindProof {
     }
 
     /** How clear it is, from batches alone. */
-    private static String clear(List<Share> old, List<Share> now, Permutations way) {
+    private static String clear(List<CupShare> old, List<CupShare> now, Permutations way) {
         return "%s: %d of the %d ways to share these batches out look as clear"
                 .formatted(batches(old, now), way.asClear(), way.of());
     }
 
-    private static String estimate(List<Share> old, List<Share> now, int least) {
-        ShareDifference d = Share.difference(old, now);
+    private static String estimate(List<CupShare> old, List<CupShare> now, int least) {
+        ShareDifference d = CupShare.difference(old, now);
         return String.format(
                 Locale.ROOT,
                 "%s: an estimate, %.0f %% of the cups fewer (%.0f to %.0f %%), and a batch may differ by chance; %d of each can confirm it",
@@ -101,7 +99,7 @@ public final class BlindProof {
                 least);
     }
 
-    private static String batches(List<Share> old, List<Share> now) {
+    private static String batches(List<CupShare> old, List<CupShare> now) {
         return (old.size() == 1 ? "1 batch" : old.size() + " batches") + " before and " + now.size() + " after";
     }
 
@@ -110,68 +108,19 @@ public final class BlindProof {
         return rules.value("proof.together-" + cups.name().toLowerCase(Locale.ROOT));
     }
 
-    /**
-     * Cups of one batch with a word.
-     *
-     * @param hits so many count as independent ones that have it
-     * @param counts of so many that count as independent
-     */
-    private record Share(int cups, int of, double hits, double counts) {
-        double part() {
-            return (double) cups / of;
-        }
-
-        static int cups(List<Share> all) {
-            return all.stream().mapToInt(Share::cups).sum();
-        }
-
-        static int of(List<Share> all) {
-            return all.stream().mapToInt(Share::of).sum();
-        }
-
-        static ShareDifference difference(List<Share> old, List<Share> now) {
-            return ShareDifference.of(
-                    sum(old, Share::hits), sum(old, Share::counts), sum(now, Share::hits), sum(now, Share::counts));
-        }
-
-        private static double sum(List<Share> all, ToDoubleFunction<Share> of) {
-            return all.stream().mapToDouble(of).sum();
-        }
+    private static double[] parts(List<CupShare> of) {
+        return of.stream().mapToDouble(CupShare::part).toArray();
     }
 
-    private static double[] parts(List<Share> of) {
-        return of.stream().mapToDouble(Share::part).toArray();
+    private static double mean(List<CupShare> of) {
+        return of.stream().mapToDouble(CupShare::part).average().orElse(0);
     }
 
-    private static double mean(List<Share> of) {
-        return of.stream().mapToDouble(Share::part).average().orElse(0);
-    }
-
-    private static List<Share> shares(
+    private static List<CupShare> shares(
             List<? extends Collection<? extends CuppingSheet>> batches, Set<String> sought, double alike) {
-        return batches.stream().map(sheets -> share(sheets, sought, alike)).toList();
-    }
-
-    private static Share share(Collection<? extends CuppingSheet> sheets, Set<String> sought, double alike) {
-        int cups = 0;
-        int of = 0;
-        double hits = 0;
-        double counts = 0;
-        for (CuppingSheet sheet : sheets) {
-            int n = sheet.cups().size();
-            int k = Math.min(n, (int) sheet.words().stream()
-                    .filter(note -> sought.contains(Vocabulary.plain(note.word())))
-                    .map(TasteNote::cups)
-                    .flatMap(Set::stream)
-                    .distinct()
-                    .count());
-            double each = 1 / (1 + (n - 1) * alike);
-            cups += k;
-            of += n;
-            hits += k * each;
-            counts += n * each;
-        }
-        return new Share(cups, of, hits, counts);
+        return batches.stream()
+                .map(sheets -> CupShare.of(sheets, sought, alike))
+                .toList();
     }
 
     /** Words of faults on either side that are not the cause's own. */
@@ -206,8 +155,8 @@ public final class BlindProof {
                 .average();
     }
 
-    private static String told(String what, List<Share> old, List<Share> now) {
+    private static String told(String what, List<CupShare> old, List<CupShare> now) {
         return "%s in %d of %d cups before, in %d of %d after"
-                .formatted(what, Share.cups(old), Share.of(old), Share.cups(now), Share.of(now));
+                .formatted(what, CupShare.cups(old), CupShare.of(old), CupShare.cups(now), CupShare.of(now));
     }
 }

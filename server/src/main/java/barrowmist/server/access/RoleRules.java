@@ -43,7 +43,8 @@ final class RoleRules {
             // running a table: laying it, pouring, breaking, counting a triangle
             change("/api/(table-warnings|cuppings(/\\{id}/(clock/.*|difference))?)", LEAD, ROASTER),
             change("/api/roasts/\\{id}/trace/.*", LEAD),
-            change("/api/lots/\\{id}/(decision|contract)", LEAD),
+            change("/api/lots/\\{id}/(decision|contract|merged)", LEAD),
+            change("/api/(lots|plans)/\\{id}/aside|/api/roasts/\\{id}/place", LEAD),
             change(
                     "/api/(days|desks|green-samples|instruments|lots|lots\\.csv|notices|photos|plans|roasts)(/.*)?",
                     LEAD,

@@ -13,6 +13,7 @@ import barrowmist.server.cupping.TableEntries.SealEntry;
 import barrowmist.server.cupping.TableViews.CuppingView;
 import barrowmist.server.cupping.TableViews.RestWarning;
 import barrowmist.server.cupping.TableViews.TableKindView;
+import java.time.Instant;
 import java.util.Arrays;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
@@ -38,6 +39,7 @@ class CuppingController {
     private final TableNotes notes;
     private final TableKeys keys;
     private final EarlierPreparations preparations;
+    private final SheetCorrections corrections;
 
     CuppingController(
             CuppingService cuppings,
@@ -46,7 +48,9 @@ class CuppingController {
             UndersideService undersides,
             TableNotes notes,
             TableKeys keys,
-            EarlierPreparations preparations) {
+            EarlierPreparations preparations,
+            SheetCorrections corrections) {
+        this.corrections = corrections;
         this.preparations = preparations;
         this.notes = notes;
         this.keys = keys;
@@ -113,6 +117,26 @@ class CuppingController {
     @PutMapping("/cuppings/{id}/sheets/{sheetId}")
     SheetView changeSheet(@PathVariable long id, @PathVariable long sheetId, @RequestBody SheetEntry entry) {
         return sheets.change(id, sheetId, entry);
+    }
+
+    /** Mends a sheet after the reveal, with a reason; what was given stays beside it. */
+    @PostMapping("/cuppings/{id}/sheets/{sheetId}/correction")
+    SheetView correct(
+            @PathVariable long id, @PathVariable long sheetId, @RequestBody SheetCorrections.CorrectionEntry entry) {
+        return corrections.correct(id, sheetId, entry);
+    }
+
+    @GetMapping("/cuppings/{id}/corrections")
+    List<SheetCorrections.CorrectionView> corrections(@PathVariable long id) {
+        return corrections.of(id);
+    }
+
+    /** When a table was cupped, such as one on paper last week. */
+    record TableTime(@Nullable Instant cuppedAt) {}
+
+    @PutMapping("/cuppings/{id}/time")
+    CuppingView cuppedAt(@PathVariable long id, @RequestBody TableTime time) {
+        return cuppings.cuppedAt(id, time.cuppedAt());
     }
 
     @GetMapping("/cuppings/{id}/key")

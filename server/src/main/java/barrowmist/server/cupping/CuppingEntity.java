@@ -67,6 +67,10 @@ class CuppingEntity implements TableStreams.OfTable {
     @OrderBy("position")
     private List<CuppingSampleEntity> samples = new ArrayList<>();
 
+    // written by its correction alone
+    @Column(insertable = false, updatable = false)
+    private boolean putAside;
+
     @Version
     private long version;
 
@@ -106,6 +110,10 @@ class CuppingEntity implements TableStreams.OfTable {
 
     long id() {
         return Objects.requireNonNull(id);
+    }
+
+    void setCuppedAt(Instant at) {
+        cuppedAt = at;
     }
 
     Instant cuppedAt() {

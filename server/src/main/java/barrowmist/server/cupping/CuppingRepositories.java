@@ -12,7 +12,7 @@ import org.springframework.data.jpa.repository.Query;
 /** Cuppings in the database. */
 interface CuppingRepository extends JpaRepository<CuppingEntity, Long> {
 
-    List<CuppingEntity> findAllByOrderByCuppedAtDescIdDesc(Pageable page);
+    List<CuppingEntity> findAllByPutAsideFalseOrderByCuppedAtDescIdDesc(Pageable page);
 
     Optional<CuppingEntity> findByBlindingJoinCode(String joinCode);
 
@@ -36,6 +36,15 @@ interface CuppingRepository extends JpaRepository<CuppingEntity, Long> {
 
 /** Samples of tables in the database. */
 interface CuppingSampleRepository extends JpaRepository<CuppingSampleEntity, Long> {}
+
+/** Corrections of sheets in the database. */
+interface SheetCorrectionRepository extends JpaRepository<SheetCorrectionEntity, Long> {
+
+    @Query(
+            "select c from SheetCorrectionEntity c join SheetEntity s on s.id = c.sheetId where s.cupping.id = :cuppingId"
+                    + " order by c.id desc")
+    List<SheetCorrectionEntity> ofTable(long cuppingId);
+}
 
 /** Seats at blind tables in the database. */
 interface SeatRepository extends JpaRepository<SeatEntity, Long> {

@@ -14,9 +14,12 @@ import barrowmist.server.web.InputProblems;
 import barrowmist.server.web.KeptInTurn;
 import java.security.SecureRandom;
 import java.time.Clock;
+import java.time.Duration;
+import java.time.Instant;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import org.jspecify.annotations.Nullable;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.data.domain.PageRequest;
 import org.springframework.stereotype.Service;
@@ -92,7 +95,8 @@ public class CuppingService {
     /** The newest tables. */
     @Transactional(readOnly = true)
     public List<CuppingView> list() {
-        List<CuppingEntity> newest = cuppings.findAllByOrderByCuppedAtDescIdDesc(PageRequest.of(0, LISTED));
+        List<CuppingEntity> newest =
+                cuppings.findAllByPutAsideFalseOrderByCuppedAtDescIdDesc(PageRequest.of(0, LISTED));
         Map<Long, Given> given = tables.given(newest);
         return newest.stream()
                 .map(c -> CuppingView.of(c, Objects.requireNonNull(given.get(c.id()))))
@@ -141,6 +145,27 @@ public class CuppingService {
         }
         return view(table);
     }
+
+    /** @throws InputProblems for no time, or one that is still to come on a table that was cupped */
+    CuppingView cuppedAt(long id, @Nullable Instant at) {
+        CuppingEntity table = tables.get(id);
+        if (at == null) {
+            throw new InputProblems("cuppedAt", "When it was cupped is missing");
+        }
+        if (at.isAfter(clock.instant().plus(AHEAD))) {
+            throw new InputProblems(
+                    "cuppedAt",
+                    "It would be cupped on " + at.atZone(clock.getZone()).toLocalDate() + ", too far ahead");
+        }
+        table.setCuppedAt(at);
+        if (table.told()) {
+            table.roastIds().forEach(roastId -> told.publishEvent(new RoastChanged(roastId)));
+        }
+        return view(table);
+    }
+
+    /** Tables are laid for days to come, but not for next year. */
+    private static final Duration AHEAD = Duration.ofDays(60);
 
     private CuppingView view(CuppingEntity c) {
         return CuppingView.of(c, tables.given(c), c.told() ? warnings.of(c) : List.of(), preparations.warnings(c));

@@ -121,6 +121,11 @@ class SheetEntity implements TableStreams.OfTable {
         return ownWords == null ? List.of() : List.of(Json.read(ownWords, String[].class));
     }
 
+    @Nullable
+    Double finalScore() {
+        return finalScore;
+    }
+
     SheetContent content() {
         return content;
     }

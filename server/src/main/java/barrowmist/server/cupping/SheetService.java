@@ -18,6 +18,7 @@ import java.time.Clock;
 import java.time.Instant;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.BiConsumer;
 import org.jspecify.annotations.Nullable;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
@@ -121,6 +122,25 @@ public class SheetService {
         }
         refuseWhenOver(sheet.cupping());
         fill(sheet, entry);
+        return SheetView.of(sheets.saveAndFlush(sheet), house.lines());
+    }
+
+    /**
+     * A sheet of a revealed table, as it should have been.
+     *
+     * @param around keeps what was, and has it changed
+     */
+    SheetView correct(long cuppingId, long sheetId, SheetEntry entry, BiConsumer<SheetEntity, Runnable> around) {
+        SheetEntity sheet = own(found(cuppingId, sheetId));
+        if (entry.version() != null && entry.version() != sheet.version()) {
+            throw new Conflict(
+                    "This sheet was changed in another window. Nothing was overwritten.",
+                    Map.of("version", sheet.version()));
+        }
+        if (!sheet.cupping().blinding().over()) {
+            throw new Conflict("This table is not revealed: change the sheet itself.", Map.of());
+        }
+        around.accept(sheet, () -> fill(sheet, entry));
         return SheetView.of(sheets.saveAndFlush(sheet), house.lines());
     }
 

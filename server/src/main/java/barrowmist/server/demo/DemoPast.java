@@ -130,6 +130,7 @@ class DemoPast {
                 plans.followed(changed.get(i), plan);
             }
             prove(old, changed, change.tasted);
+            old.forEach(id -> verdicts.settle(id, true));
         }
         green.musty(lotIds.get(MUSTY), today);
         seed(

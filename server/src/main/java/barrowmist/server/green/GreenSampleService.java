@@ -60,6 +60,11 @@ public class GreenSampleService {
         return samples.findById(id).orElseThrow(() -> new NotFound("green sample", id));
     }
 
+    /** Whether a lot has a sample of this stage. */
+    public boolean has(long lotId, SampleStage stage) {
+        return samples.findAllByLotIdOrderById(lotId).stream().anyMatch(s -> s.stage() == stage);
+    }
+
     /** The sample of a stage; without a stage the arrival sample, else the one there is. */
     public GreenSampleEntity ofLot(long lotId, Optional<SampleStage> stage) {
         lots.get(lotId);

@@ -45,6 +45,10 @@ public class LotEntity {
     private @Nullable String screen;
     private @Nullable String supplierNotes;
 
+    // written by its correction alone
+    @Column(insertable = false, updatable = false)
+    private boolean putAside;
+
     @Version
     private long version;
 

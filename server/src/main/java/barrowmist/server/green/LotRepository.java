@@ -50,5 +50,5 @@ public interface LotRepository extends JpaRepository<LotEntity, Long> {
 
     Optional<LotEntity> findFirstByNameIgnoreCaseAndSupplierIgnoreCase(String name, String supplier);
 
-    List<LotEntity> findAllByOrderByArrivalDateDescIdDesc();
+    List<LotEntity> findAllByPutAsideFalseOrderByArrivalDateDescIdDesc();
 }

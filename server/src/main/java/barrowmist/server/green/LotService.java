@@ -57,7 +57,7 @@ public class LotService {
         Map<Long, Long> roasts = roasts();
         Map<Long, List<GreenSampleEntity>> of = samples.findAllByOrderByLotIdDescIdAsc().stream()
                 .collect(Collectors.groupingBy(s -> s.lot().id()));
-        return lots.findAllByOrderByArrivalDateDescIdDesc().stream()
+        return lots.findAllByPutAsideFalseOrderByArrivalDateDescIdDesc().stream()
                 .map(lot -> lot.view(roasts.getOrDefault(lot.id(), 0L), newest(of.getOrDefault(lot.id(), List.of()))))
                 .toList();
     }

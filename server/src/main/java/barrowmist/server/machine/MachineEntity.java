@@ -30,6 +30,10 @@ public class MachineEntity {
     @Column(name = "settings")
     private @Nullable String settingsJson;
 
+    // written by its correction alone
+    @Column(insertable = false, updatable = false)
+    private boolean putAside;
+
     @Version
     private long version;
 

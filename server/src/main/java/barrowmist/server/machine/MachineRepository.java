@@ -15,5 +15,5 @@ interface MachineRepository extends JpaRepository<MachineEntity, Long> {
 
     boolean existsByNameIgnoreCase(String name);
 
-    List<MachineEntity> findAllByOrderByName();
+    List<MachineEntity> findAllByPutAsideFalseOrderByName();
 }

@@ -57,7 +57,9 @@ public class MachineService {
 
     @Transactional(readOnly = true)
     public List<MachineView> list() {
-        return machines.findAllByOrderByName().stream().map(MachineEntity::view).toList();
+        return machines.findAllByPutAsideFalseOrderByName().stream()
+                .map(MachineEntity::view)
+                .toList();
     }
 
     public Optional<MachineEntity> named(String name) {

@@ -39,6 +39,10 @@ public class PlanEntity {
 
     private Instant changedAt;
 
+    // written by its correction alone
+    @Column(insertable = false, updatable = false)
+    private boolean putAside;
+
     @Version
     private long version;
 

@@ -10,7 +10,7 @@ import org.springframework.data.jpa.repository.Query;
 interface PlanRepository extends JpaRepository<PlanEntity, Long> {
 
     @EntityGraph(attributePaths = {"greenSample", "greenSample.lot", "machine"})
-    List<PlanEntity> findAllByOrderByChangedAtDescIdDesc();
+    List<PlanEntity> findAllByPutAsideFalseOrderByChangedAtDescIdDesc();
 
     List<PlanEntity> findAllByGreenSampleLotIdOrderByIdDesc(long lotId);
 

@@ -165,7 +165,7 @@ public class PlanService {
 
     @Transactional(readOnly = true)
     public List<PlanView> list() {
-        return plans.findAllByOrderByChangedAtDescIdDesc().stream()
+        return plans.findAllByPutAsideFalseOrderByChangedAtDescIdDesc().stream()
                 .map(PlanView::of)
                 .toList();
     }

@@ -6,7 +6,6 @@ import barrowmist.server.plan.ChangedView;
 import barrowmist.server.web.Optionals;
 import jakarta.persistence.CollectionTable;
 import jakarta.persistence.ElementCollection;
-import jakarta.persistence.Embeddable;
 import jakarta.persistence.Entity;
 import jakarta.persistence.FetchType;
 import jakarta.persistence.GeneratedValue;
@@ -15,12 +14,9 @@ import jakarta.persistence.Id;
 import jakarta.persistence.JoinColumn;
 import jakarta.persistence.Table;
 import java.time.Instant;
-import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Objects;
 import java.util.Set;
-import java.util.stream.Collectors;
-import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
 /** One change put to the proof on a blind table. */
@@ -37,7 +33,7 @@ class ProofEntity {
 
     @ElementCollection(fetch = FetchType.EAGER)
     @CollectionTable(name = "trace_proof_batch", joinColumns = @JoinColumn(name = "proof_id"))
-    private Set<Batch> batches;
+    private Set<ProofSides.Batch> batches;
 
     private long cuppingId;
     private String cause;
@@ -60,39 +56,16 @@ class ProofEntity {
     /** A table that was laid for it, by whom and when. */
     record Laid(long table, String by, Instant at) {}
 
-    /** A roast on its table, made the old way or with the change. */
-    @Embeddable
-    record Batch(long roastId, boolean changed) {}
-
-    /**
-     * The roasts that were laid.
-     *
-     * @param before made the old way; the first is the one that was traced
-     * @param after made with the change; the first is the one that followed the plan
-     */
-    record Sides(List<Long> before, List<Long> after) {
-        List<Long> all() {
-            return Stream.concat(before.stream(), after.stream()).toList();
-        }
-
-        private Set<Batch> batches() {
-            return Stream.concat(
-                            before.stream().map(id -> new Batch(id, false)),
-                            after.stream().map(id -> new Batch(id, true)))
-                    .collect(Collectors.toCollection(LinkedHashSet::new));
-        }
-    }
-
     /**
      * @param said what the program named first of the old roast
      * @param what the planned change; left out where the new roast followed no plan of this trace
      */
-    ProofEntity(Sides sides, String cause, Traced.Answer said, @Nullable ChangedView what, Laid laid) {
+    ProofEntity(ProofSides sides, String cause, Traced.Answer said, @Nullable ChangedView what, Laid laid) {
         this.cuppingId = laid.table;
         this.laidBy = laid.by;
         this.laidAt = laid.at;
-        this.beforeId = sides.before.get(0);
-        this.afterId = sides.after.get(0);
+        this.beforeId = sides.before().get(0);
+        this.afterId = sides.after().get(0);
         this.batches = sides.batches();
         this.cause = cause;
         this.said = said.code();
@@ -110,13 +83,13 @@ class ProofEntity {
     List<Long> roasts(boolean changed) {
         return batches.stream()
                 .filter(b -> b.changed() == changed)
-                .map(Batch::roastId)
+                .map(ProofSides.Batch::roastId)
                 .sorted()
                 .toList();
     }
 
     /** Whether these are its roasts. */
-    boolean is(Sides sides) {
+    boolean is(ProofSides sides) {
         return batches.equals(sides.batches());
     }
 

@@ -11,7 +11,6 @@ import barrowmist.server.cupping.CuppedSheets;
 import barrowmist.server.cupping.CuppingService;
 import barrowmist.server.cupping.TableEntries.CuppingEntry;
 import barrowmist.server.plan.ChangedView;
-import barrowmist.server.proof.ProofEntity.Sides;
 import barrowmist.server.proof.ProofViews.ProofEntry;
 import barrowmist.server.roast.RoastChanged;
 import barrowmist.server.roast.RoastEntity;
@@ -78,7 +77,7 @@ public class ProofService {
     long lay(long beforeId, ProofEntry asked) {
         RoastEntity before = roasts.get(beforeId);
         List<RoastEntity> after = after(before, asked.after());
-        Sides sides = new Sides(
+        ProofSides sides = new ProofSides(
                 ids(before, earlier(before, asked.before())), ids(after.get(0), after.subList(1, after.size())));
         if (sides.before().stream().anyMatch(sides.after()::contains)) {
             throw new InputProblems("before", "A roast is made the old way or with the change, and not both");

@@ -16,17 +16,11 @@ import barrowmist.server.roast.RoastLists;
 import barrowmist.server.roast.RoastService;
 import barrowmist.server.trace.RuleService;
 import barrowmist.server.trace.VerdictService;
-import barrowmist.server.trace.VerdictService.Judged;
-import java.util.ArrayList;
 import java.util.Collection;
-import java.util.EnumMap;
-import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Objects;
-import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
@@ -98,66 +92,19 @@ public class RecordService {
                                         .discardedReason()
                                         .isEmpty()))
                 .toList();
-        Map<How, List<Said>> said = said(counted);
+        Map<KnownAnswers.How, List<Said>> said = KnownAnswers.of(verdicts.judged(), counted);
         List<Said> every = said.values().stream().flatMap(List::stream).toList();
         TrackRecord record = TrackRecord.of(every);
         return new RecordView(
                 every.size(),
                 (int) every.stream().filter(Said::so).count(),
-                how(said),
+                KnownAnswers.told(said),
                 record.byCause().entrySet().stream()
                         .map(e -> saidOf(e.getKey(), e.getValue()))
                         .toList(),
                 record.byOdds().stream().map(RecordService::band).toList(),
                 changes(counted, known),
                 views(counted.stream().limit(TOLD).toList(), known));
-    }
-
-    /** How one came to know what was so. */
-    private enum How {
-        FIRST("judged before the answer was read"),
-        SEEN("judged after it was read: such verdicts lean towards it"),
-        PROVEN("proven by a blind table");
-
-        private final String label;
-
-        How(String label) {
-            this.label = label;
-        }
-    }
-
-    private static List<SaidOf> how(Map<How, List<Said>> said) {
-        return said.entrySet().stream()
-                .map(e -> new SaidOf(
-                        e.getKey().name().toLowerCase(Locale.ROOT),
-                        e.getKey().label,
-                        (int) e.getValue().stream().filter(Said::so).count(),
-                        e.getValue().size()))
-                .toList();
-    }
-
-    /** One answer for each roast: by the lead's verdict, else by a change that held. */
-    private Map<How, List<Said>> said(List<ProofEntity> counted) {
-        Map<How, List<Said>> out = new EnumMap<>(How.class);
-        Set<Long> known = new HashSet<>();
-        for (Judged j : verdicts.judged()) {
-            known.add(j.roastId());
-            out.computeIfAbsent(j.first() ? How.FIRST : How.SEEN, h -> new ArrayList<>())
-                    .add(new Said(j.said(), j.saidOdds(), agrees(j)));
-        }
-        for (ProofEntity p : counted) {
-            if (Outcome.HELD.code().equals(p.outcome()) && known.add(p.beforeId())) {
-                out.computeIfAbsent(How.PROVEN, h -> new ArrayList<>())
-                        .add(new Said(p.said(), p.saidOdds(), p.said().equals(p.cause())));
-            }
-        }
-        return out;
-    }
-
-    /** A verdict of none of the causes leaves open whether anything was wrong. */
-    private static boolean agrees(Judged j) {
-        return j.said().equals(j.cause())
-                || "none".equals(j.cause()) && List.of("sound", "none").contains(j.said());
     }
 
     private static SaidOf saidOf(String code, Tally tally) {

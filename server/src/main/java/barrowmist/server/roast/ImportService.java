@@ -16,7 +16,6 @@ import barrowmist.server.web.KeptInTurn;
 import java.security.MessageDigest;
 import java.security.NoSuchAlgorithmException;
 import java.time.Clock;
-import java.time.Duration;
 import java.time.Instant;
 import java.util.HexFormat;
 import java.util.Map;
@@ -147,16 +146,9 @@ public class ImportService {
                 .or(() -> new LogNotes(log.notes()).roastedAt(clock.getZone()))
                 .or(() -> Optional.ofNullable(request.fileAt()))
                 .orElseGet(clock::instant);
-        if (at.isAfter(clock.instant().plus(A_DAY))) {
-            throw new InputProblems(
-                    "roasted_at",
-                    "The roast is dated " + at.atZone(clock.getZone()).toLocalDate() + ", in the future");
-        }
+        RoastMoves.refuseToCome(at, clock);
         return at;
     }
-
-    /** Two computers' clocks and time zones lie no farther apart. */
-    private static final Duration A_DAY = Duration.ofDays(1);
 
     private static String hash(byte[] file) {
         try {

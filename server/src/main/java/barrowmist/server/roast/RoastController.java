@@ -4,6 +4,7 @@ import barrowmist.core.roast.EventKind;
 import barrowmist.core.roast.RateOfRise;
 import barrowmist.core.roast.RoastAim;
 import barrowmist.server.web.InputProblems;
+import java.time.Instant;
 import java.time.LocalDate;
 import java.util.Arrays;
 import java.util.List;
@@ -25,8 +26,10 @@ class RoastController {
     private final RoastService roasts;
     private final RoastLists lists;
     private final EventCorrections corrections;
+    private final RoastMoves moves;
 
-    RoastController(RoastService roasts, RoastLists lists, EventCorrections corrections) {
+    RoastController(RoastService roasts, RoastLists lists, EventCorrections corrections, RoastMoves moves) {
+        this.moves = moves;
         this.roasts = roasts;
         this.lists = lists;
         this.corrections = corrections;
@@ -71,6 +74,24 @@ class RoastController {
 
     /** Why a roast is set aside. */
     record DiscardEntry(String reason) {}
+
+    /**
+     * Where a roast belongs, and when it was made; what is left out stays.
+     *
+     * @param lotId the lot of which it was roasted
+     */
+    record RoastPlace(@Nullable Long lotId, @Nullable Instant roastedAt) {}
+
+    @PutMapping("/roasts/{id}/place")
+    RoastView place(@PathVariable long id, @RequestBody RoastPlace place) {
+        return moves.place(id, place.lotId(), place.roastedAt());
+    }
+
+    /** Other roasts that were made of the same log. */
+    @GetMapping("/roasts/{id}/same-log")
+    List<RoastMoves.SameLog> sameLog(@PathVariable long id) {
+        return moves.sameLog(id);
+    }
 
     @PutMapping("/roasts/{id}/discarded")
     RoastView discardRoast(@PathVariable long id, @RequestBody DiscardEntry entry) {

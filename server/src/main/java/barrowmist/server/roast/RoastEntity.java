@@ -31,6 +31,7 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Objects;
+import java.util.Optional;
 import java.util.stream.Collectors;
 import org.hibernate.annotations.BatchSize;
 import org.hibernate.engine.jdbc.proxy.BlobProxy;
@@ -116,6 +117,25 @@ public class RoastEntity extends RoastRecord {
     void setEvents(RoastEvents newEvents) {
         events.clear();
         newEvents.list().forEach(e -> events.add(new StoredEvent(e)));
+    }
+
+    void setRoastedAt(Instant at) {
+        roastedAt = at;
+    }
+
+    /** The log's own mark, where it was the first of its kind in this lot. */
+    Optional<String> importedAs() {
+        return Optional.ofNullable(importKey);
+    }
+
+    String contentHash() {
+        return contentHash;
+    }
+
+    void moveTo(GreenSampleEntity sample, int number) {
+        greenSample = sample;
+        lot = sample.lot();
+        numberInLot = number;
     }
 
     /** Takes over the figures of an analysis of this roast. */

@@ -49,6 +49,11 @@ interface RoastRepository extends JpaRepository<RoastEntity, Long>, JpaSpecifica
     @EntityGraph(attributePaths = {"lot", "machine", "greenSample"})
     List<RoastEntity> findAllByLotIdAndDiscardedReasonIsNullOrderByNumberInLot(long lotId);
 
+    List<RoastEntity> findAllByPulledFromOrderById(long batchId);
+
+    @EntityGraph(attributePaths = "lot")
+    List<RoastEntity> findAllByContentHashAndIdNotOrderById(String contentHash, long id);
+
     Optional<RoastEntity> findFirstByLotIdAndMachineIdAndContentHash(long lotId, long machineId, String contentHash);
 
     Optional<RoastEntity> findByIdAndMachineIdAndDiscardedReasonIsNull(long id, long machineId);

@@ -64,7 +64,7 @@ class DemoPastTest {
     }
 
     @Test
-    void oneFigureIsLearnedOneTentativeAndOneNotYet() {
+    void twoFiguresAreLearnedAndOneNotYet() {
         JsonNode charge = patterns(Cause.SCORCHED).get("chargeC");
         assertThat(charge.get("n").asInt()).as("cupped roasts").isGreaterThanOrEqualTo(40);
         assertThat(charge.get("standing").asString()).as("%s", charge).isEqualTo("learned");
@@ -72,7 +72,7 @@ class DemoPastTest {
         assertThat(charge.get("lower").asDouble()).isLessThanOrEqualTo(DemoSeason.SCORCHES_FROM_C);
         assertThat(charge.get("upper").asDouble()).isGreaterThanOrEqualTo(DemoSeason.SCORCHES_FROM_C);
         JsonNode development = patterns(Cause.UNDERDEVELOPED).get("developmentS");
-        assertThat(development.get("standing").asString()).as("%s", development).isEqualTo("tentative");
+        assertThat(development.get("standing").asString()).as("%s", development).isEqualTo("learned");
         assertThat(patterns(Cause.TIPPED).values())
                 .allSatisfy(p -> assertThat(p.get("standing").asString()).isEqualTo("not-yet"));
     }
@@ -116,18 +116,18 @@ class DemoPastTest {
     }
 
     @Test
-    void oneChangeHeldAndOneDidNot() {
+    void oneChangeHeldAndOneIsAnEstimate() {
         JsonNode record = lab.get("/api/trace-record").body();
         List<String> outcomes = new ArrayList<>();
         record.get("proofs").forEach(p -> outcomes.add(p.get("outcome").asString()));
-        assertThat(outcomes).as("%s", record).containsExactlyInAnyOrder("held", "not-shown");
+        assertThat(outcomes).as("%s", record).containsExactlyInAnyOrder("held", "estimate");
         assertThat(record.get("judged").asInt()).isGreaterThanOrEqualTo(10);
         assertThat(record.get("right").asInt()).isGreaterThanOrEqualTo(8);
     }
 
     @Test
     void theSeasonIsAnsweredAndDoesNotFloodToday() {
-        // the two newest are the one whose change was not shown, and a musty lot: those are still to be answered
+        // the newest is a musty lot: it is still to be answered
         long newest = 0;
         for (JsonNode row : traces(lab)) {
             newest = Math.max(newest, row.get("roastId").asLong());

@@ -1,0 +1,31 @@
+package barrowmist.server.proof;
+
+import jakarta.persistence.Embeddable;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+
+/**
+ * The roasts that were laid.
+ *
+ * @param before made the old way; the first is the one that was traced
+ * @param after made with the change; the first is the one that followed the plan
+ */
+record ProofSides(List<Long> before, List<Long> after) {
+    List<Long> all() {
+        return Stream.concat(before.stream(), after.stream()).toList();
+    }
+
+    Set<Batch> batches() {
+        return Stream.concat(
+                        before.stream().map(id -> new Batch(id, false)),
+                        after.stream().map(id -> new Batch(id, true)))
+                .collect(Collectors.toCollection(LinkedHashSet::new));
+    }
+
+    /** A roast on its table, made the old way or with the change. */
+    @Embeddable
+    record Batch(long roastId, boolean changed) {}
+}
