@@ -47,6 +47,11 @@ export const router = createRouter({
       meta: { title: 'Roasts compared' },
     },
     { path: '/roast/:id(\\d+)', component: () => import('@/roast/RoastPage.vue'), meta: { title: 'Roast' } },
+    {
+      path: '/put-aside',
+      component: () => import('@/shared/components/PutAsidePage.vue'),
+      meta: { title: 'Put aside' },
+    },
     { path: '/sample', component: () => import('@/sample/SamplesPage.vue'), meta: { title: 'Samples' } },
     { path: '/sample/meters', component: () => import('@/sample/MetersPage.vue'), meta: { title: 'Meters' } },
     {

@@ -3,6 +3,7 @@ import { computed, onMounted, ref, watch } from 'vue'
 import { answer, api, problemAt, type Failure, type Schemas } from '@/shared/api/client'
 import NumberField from '@/shared/components/NumberField.vue'
 import { useLoad } from '@/shared/api/useLoad'
+import { momentOf } from '@/shared/format/localTime'
 import { plural } from '@/shared/format/text'
 import { useDraft } from '@/shared/kept/useDraft'
 import { useGoOn } from '@/shared/useGoOn'
@@ -38,6 +39,7 @@ const form = ref({
   choice: 'order' as 'order' | 'best',
   protocol: {} as Schemas['Preparation'],
   prepared: false,
+  cuppedAt: '',
 })
 const draft = useDraft('table', form)
 if (props.chosen.length) {
@@ -101,6 +103,7 @@ const entry = computed<Schemas['CuppingEntry']>(() => ({
   assessments: triangle.value ? form.value.sets : undefined,
   protocol: form.value.protocol,
   samples: laid.value,
+  cuppedAt: momentOf(form.value.cuppedAt),
 }))
 const said = useLaidWarnings(entry, () => count.value > 0 && !wrong.value)
 
@@ -159,6 +162,13 @@ async function open() {
         label="Who may know"
         hide-details
         @update:model-value="form.blind = $event"
+      />
+      <v-text-field
+        v-model="form.cuppedAt"
+        type="datetime-local"
+        label="Cupped on"
+        hint="left empty: now"
+        persistent-hint
       />
       <ProtocolChoice v-model="form.protocol" v-model:cups="form.cups" v-model:form="form.form" />
       <TablePreparation v-model="form.protocol" :failure="failure" />

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, reactive, ref } from 'vue'
 import { answer, api, problemAt, type Failure, type Schemas } from '@/shared/api/client'
+import { useLoad } from '@/shared/api/useLoad'
 import { useDraft } from '@/shared/kept/useDraft'
 import NumberField from '@/shared/components/NumberField.vue'
 import { PROCESSES, type Process } from '@/shared/format/processes'
@@ -30,6 +31,13 @@ const saving = ref(false)
 const at = (field: string) => problemAt(failure.value, field)
 const note = (field: string, valid: boolean) => (valid ? unreadable.delete(field) : unreadable.add(field))
 const blocked = computed(() => unreadable.size > 0)
+
+const lots = useLoad(() => answer(api.GET('/api/lots')))
+const plain = (name: string) => name.trim().replace(/\s+/g, ' ').toLowerCase()
+/** Another lot whose name differs by nothing but spaces and case. */
+const twin = computed(() =>
+  lots.data.value?.find((l) => l.id !== props.lot?.id && plain(l.name) === plain(entry.value.name)),
+)
 
 async function save() {
   if (saving.value || blocked.value) {
@@ -66,6 +74,10 @@ function cancel() {
       Here is what was typed the last time and not kept.
     </p>
     <p v-if="failure" role="alert" class="ember">{{ failure.message }}</p>
+    <p v-if="twin" class="ember" role="status">
+      There is a lot <router-link class="plain" :to="`/green/${twin.id}`">{{ twin.name }}</router-link> of
+      {{ twin.supplier }} already. Is it the same?
+    </p>
     <div class="fields">
       <v-text-field v-model="entry.name" v-focus label="Name" :error-messages="at('name') ?? []" />
       <v-text-field v-model="entry.supplier" label="Supplier" :error-messages="at('supplier') ?? []" />

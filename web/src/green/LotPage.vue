@@ -6,6 +6,7 @@ import { useLoad } from '@/shared/api/useLoad'
 import PageState from '@/shared/components/PageState.vue'
 import RoastTable from '@/roast/RoastTable.vue'
 import { day, plural } from '@/shared/format/text'
+import CorrectLot from './CorrectLot.vue'
 import LotForm from './LotForm.vue'
 import LotStore from './LotStore.vue'
 import SamplesPanel from './SamplesPanel.vue'
@@ -101,6 +102,7 @@ const facts = computed(() => {
         >
         <RoastTable :roasts="shown" :lot="false" />
       </PageState>
+      <CorrectLot :lot="lot.data.value" />
     </template>
   </PageState>
 </template>

@@ -30,6 +30,7 @@ useKeys([{ key: 'n', does: 'enter a new lot', run: () => (entering.value = true)
     <h1>Green</h1>
     <span class="quiet">lots that came, newest first</span>
     <span class="spacer" />
+    <v-btn variant="text" to="/put-aside">Put aside</v-btn>
     <TableTransfer @imported="lots.reload" />
     <v-btn v-if="!entering" color="primary" @click="entering = true">New lot</v-btn>
   </div>

@@ -6,6 +6,8 @@ import { useLoad } from '@/shared/api/useLoad'
 import KeptNote from '@/shared/kept/KeptNote.vue'
 import { useKept } from '@/shared/kept/useKept'
 import PageState from '@/shared/components/PageState.vue'
+import RemoveThing from '@/shared/components/RemoveThing.vue'
+import { useWho } from '@/shared/who'
 import AbilityCard from './AbilityCard.vue'
 import LinkCard from './LinkCard.vue'
 import ModelCard from './ModelCard.vue'
@@ -16,6 +18,7 @@ import ReferenceCard from './ReferenceCard.vue'
 import UpkeepCard from './UpkeepCard.vue'
 
 /** One roaster: what it can do, what is done between its batches, and what is learned of it. */
+const who = useWho()
 const id = Number(useRoute().params.id)
 const params = { params: { path: { id } } }
 const machine = useLoad(() => answer(api.GET('/api/machines/{id}', params)))
@@ -93,6 +96,14 @@ const protocolProblems = computed(
           />
         </form>
       </div>
+      <RemoveThing
+        v-if="who.leads"
+        :id="id"
+        class="mt-4"
+        kind="machines"
+        what="this roaster"
+        after="/machines"
+      />
       <p class="caution mt-4">
         Pre-heating: hot metal, open flame, gas. Never leave a lit roaster alone. Chaff burns: empty the
         collector. On fire in the drum: shut off the burner, follow the manual and the site’s fire plan, get

@@ -8,9 +8,9 @@ import { provideControls } from '@/shared/useControls'
 import { bandOf } from '@/shared/chart/band'
 import KeptNote from '@/shared/kept/KeptNote.vue'
 import PageState from '@/shared/components/PageState.vue'
+import RemoveThing from '@/shared/components/RemoveThing.vue'
 import { useKeys } from '@/shared/keyboard/useKeys'
 import ChargeCard from './ChargeCard.vue'
-import DeletePlan from './DeletePlan.vue'
 import ControlsCard from './ControlsCard.vue'
 import FiguresCard from './FiguresCard.vue'
 import ApproveCard from './ApproveCard.vue'
@@ -56,7 +56,7 @@ useKeys([{ key: 'f', does: 'fit to targets: the smallest change that reaches the
         </span>
         <KeptNote :kept="kept" @theirs="plan.reload" />
         <span class="spacer" />
-        <DeletePlan :id="id" @refused="failure = $event" />
+        <RemoveThing :id="id" kind="plans" what="this plan" after="/plan" />
         <v-btn variant="outlined" :disabled="!changed" @click="takeBack">Undo</v-btn>
         <v-btn variant="outlined" @click="translating = true">Adapt…</v-btn>
         <v-btn color="primary" :loading="searching" :disabled="!prediction?.curve" @click="find"

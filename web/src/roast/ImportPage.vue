@@ -2,6 +2,7 @@
 import { computed, ref, watch } from 'vue'
 import { useRoute } from 'vue-router'
 import { answer, api, type Failure } from '@/shared/api/client'
+import { momentOf } from '@/shared/format/localTime'
 import { useLoad } from '@/shared/api/useLoad'
 import NumberField from '@/shared/components/NumberField.vue'
 import MachineSelect from '@/machine/MachineSelect.vue'
@@ -40,6 +41,7 @@ watch(
   { immediate: true },
 )
 const machineId = ref<number>()
+const roastedAt = ref('')
 const weights = ref<{ greenG?: number; roastedG?: number }>({})
 const files = ref<File[]>([])
 const pasted = ref('')
@@ -104,6 +106,7 @@ async function send(again = false) {
     ...weights.value,
     map: map.value,
     celsius: celsius.value,
+    roastedAt: momentOf(roastedAt.value),
     fileAt: files.value[0] && new Date(files.value[0].lastModified).toISOString(),
     again,
   })
@@ -139,6 +142,13 @@ async function send(again = false) {
       <template v-if="!several">
         <NumberField v-model="weights.greenG" label="Weight in" unit="g" hint="may be left for the bench" />
         <NumberField v-model="weights.roastedG" label="Weight out" unit="g" />
+        <v-text-field
+          v-model="roastedAt"
+          type="datetime-local"
+          label="Charged on"
+          hint="left empty: as the log says, else the age of the file"
+          persistent-hint
+        />
       </template>
       <v-btn type="submit" color="primary" :disabled="!ready" :loading="sending">{{
         several ? `Import ${files.length} logs` : 'Import'

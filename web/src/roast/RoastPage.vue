@@ -9,6 +9,7 @@ import EventsPanel from './EventsPanel.vue'
 import FiguresPanel from './FiguresPanel.vue'
 import KindOf from './KindOf.vue'
 import MadeFor from './MadeFor.vue'
+import PlaceForm from './PlaceForm.vue'
 import ReviewCard from './ReviewCard.vue'
 import SetAside from './SetAside.vue'
 import { useRoast } from './useRoast'
@@ -91,7 +92,8 @@ useKeys([
         />
       </div>
       <ReviewCard :roast-id="id" :again="events" />
-      <SetAside class="mt-4" :roast-id="id" :reason="data.roast.discardedReason" @changed="whole.reload" />
+      <PlaceForm :key="data.roast.roastedAt" class="mt-4" :roast="data.roast" @changed="whole.reload" />
+      <SetAside :roast-id="id" :reason="data.roast.discardedReason" @changed="whole.reload" />
       <v-snackbar v-model="undo" :timeout="8000">
         <template v-if="removed"
           >Removed {{ eventLabel(removed.kind) }} at {{ clock(removed.timeS) }}.</template

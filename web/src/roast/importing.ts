@@ -14,6 +14,8 @@ export interface ImportChoice {
   roastedG?: number
   map: string[]
   celsius?: string
+  /** When it was roasted, as an ISO moment; left out, the log says it. */
+  roastedAt?: string
   /** When the file was last written, as an ISO moment; for a log that does not say when it was roasted. */
   fileAt?: string
   again: boolean

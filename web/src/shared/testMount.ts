@@ -6,7 +6,12 @@ import { vi } from 'vitest'
 import { createTheme } from '@/shared/theme/vuetify'
 
 /** Mounts a component as it stands in the application: theme, store and a router that knows every address. */
-export function mountApp(component: Component, props: Record<string, unknown> = {}): VueWrapper {
+/** @param stubs parts that are not drawn, such as a chart that needs a whole roast */
+export function mountApp(
+  component: Component,
+  props: Record<string, unknown> = {},
+  stubs: Record<string, boolean> = {},
+): VueWrapper {
   const pinia = createPinia()
   setActivePinia(pinia)
   const router = createRouter({
@@ -15,7 +20,7 @@ export function mountApp(component: Component, props: Record<string, unknown> = 
   })
   return mount(component, {
     props,
-    global: { plugins: [pinia, router, createTheme()] },
+    global: { plugins: [pinia, router, createTheme()], stubs },
     attachTo: document.body,
   })
 }

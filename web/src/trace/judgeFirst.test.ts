@@ -17,7 +17,7 @@ it('asks what it was, with the log beside it and no word of the answer', async (
   const sent = stubServer((_, path) => ({
     body: path.endsWith('/analysis') ? analysis : path.endsWith('/curve') ? {} : roast,
   }))
-  const page = mountApp(JudgeFirst, { roastId: 9 })
+  const page = mountApp(JudgeFirst, { roastId: 9 }, { RoastChart: true, AsyncComponentWrapper: true })
   await flushPromises()
   expect(page.text()).toContain('Gatovu Hill, roast 3')
   expect(page.text()).toContain('What was it?')

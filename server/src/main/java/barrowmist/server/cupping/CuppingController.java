@@ -122,12 +122,12 @@ class CuppingController {
     /** Mends a sheet after the reveal, with a reason; what was given stays beside it. */
     @PostMapping("/cuppings/{id}/sheets/{sheetId}/correction")
     SheetView correct(
-            @PathVariable long id, @PathVariable long sheetId, @RequestBody SheetCorrections.CorrectionEntry entry) {
+            @PathVariable long id, @PathVariable long sheetId, @RequestBody SheetCorrections.MendedSheetEntry entry) {
         return corrections.correct(id, sheetId, entry);
     }
 
     @GetMapping("/cuppings/{id}/corrections")
-    List<SheetCorrections.CorrectionView> corrections(@PathVariable long id) {
+    List<SheetCorrections.MendedSheetView> corrections(@PathVariable long id) {
         return corrections.of(id);
     }
 

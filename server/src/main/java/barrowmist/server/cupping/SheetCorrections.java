@@ -34,7 +34,7 @@ class SheetCorrections {
     }
 
     /** A sheet as it should have been, and why. */
-    record CorrectionEntry(
+    record MendedSheetEntry(
             @Nullable String reason, @Nullable SheetEntry sheet) {}
 
     /**
@@ -42,7 +42,7 @@ class SheetCorrections {
      *
      * @param was the scores of the form as they were given, by attribute
      */
-    record CorrectionView(
+    record MendedSheetView(
             long sheetId,
             @Nullable Double wasScore,
             @Nullable Double nowScore,
@@ -51,8 +51,8 @@ class SheetCorrections {
             String by,
             Instant at) {
 
-        static CorrectionView of(SheetCorrectionEntity c) {
-            return new CorrectionView(
+        static MendedSheetView of(SheetCorrectionEntity c) {
+            return new MendedSheetView(
                     c.sheetId(),
                     c.wasScore(),
                     c.nowScore(),
@@ -67,7 +67,7 @@ class SheetCorrections {
      * @throws InputProblems without a reason
      * @throws Conflict before the reveal: then the sheet itself is changed
      */
-    SheetView correct(long cuppingId, long sheetId, CorrectionEntry entry) {
+    SheetView correct(long cuppingId, long sheetId, MendedSheetEntry entry) {
         String why = entry.reason() == null ? "" : entry.reason().strip();
         if (why.isEmpty() || why.length() > LONGEST_REASON) {
             throw new InputProblems("reason", "A reason is wanted, of 1 to " + LONGEST_REASON + " characters");
@@ -85,10 +85,10 @@ class SheetCorrections {
 
     /** All of a table, the newest first. */
     @Transactional(readOnly = true)
-    List<CorrectionView> of(long cuppingId) {
+    List<MendedSheetView> of(long cuppingId) {
         if (!tables.get(cuppingId).told()) {
             return List.of();
         }
-        return corrections.ofTable(cuppingId).stream().map(CorrectionView::of).toList();
+        return corrections.ofTable(cuppingId).stream().map(MendedSheetView::of).toList();
     }
 }
