@@ -55,6 +55,13 @@ const swollen = computed({
   gap: 4px 10px;
   align-items: center;
 }
+.look :deep(.v-btn-toggle) {
+  flex-wrap: wrap;
+  height: auto;
+}
+.look :deep(.v-btn-toggle .v-btn) {
+  min-height: 44px;
+}
 .look > span {
   flex: 0 0 64px;
 }

@@ -70,11 +70,11 @@ async function keep() {
         <v-select v-model="m.kind" :items="KINDS" label="Measures" hide-details />
         <v-text-field v-model="m.calibratedOn" type="date" label="Calibrated on" hide-details />
         <NumberField v-model="m.everyDays" label="Again after" unit="days" />
-        <v-btn variant="text" @click="meters.splice(i, 1)">Remove</v-btn>
         <template v-if="m.kind === 'colour'">
-          <v-text-field v-model="m.scale" label="Which scale, as its maker calls it" hide-details />
+          <v-text-field v-model="m.scale" label="Scale, by its maker" hide-details />
           <v-select v-model="m.counts" :items="COUNTS" label="It counts so that" hide-details />
         </template>
+        <v-btn variant="text" @click="meters.splice(i, 1)">Remove</v-btn>
         <p v-if="m.note" class="ember note">{{ m.note }}</p>
       </div>
       <p v-if="meters.some((m) => m.kind === 'colour')" class="quiet">

@@ -93,7 +93,9 @@ const named = (label: string) =>
         <ul class="changes">
           <li v-for="c in record.data.value.changes" :key="c.machineName + c.label + c.change">
             <span>{{ c.change }} on {{ c.machineName }}, against {{ c.label }}:</span>
-            <b>held {{ c.held }} of {{ c.held + c.notShown + c.worse }}</b>
+            <b v-if="c.held + c.notShown + c.worse"
+              >held {{ c.held }} of {{ c.held + c.notShown + c.worse }}</b
+            >
             <span v-if="c.estimate" class="quiet">{{ c.estimate }} by too few roasts to confirm</span>
             <span v-if="c.worse" class="ember">worse {{ c.worse }}</span>
           </li>
@@ -110,6 +112,7 @@ const named = (label: string) =>
 }
 .share {
   max-width: 340px;
+  margin-top: 12px;
 }
 .first {
   font-size: 1.25rem;
