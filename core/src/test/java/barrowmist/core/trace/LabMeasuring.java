@@ -203,6 +203,8 @@ final class LabMeasuring {
             case GREEN_MOULD -> smelled || in.green().moisturePct().isPresent();
             case GREEN_FERMENT, GREEN_PHENOL ->
                 smelled || in.inspection().defects().isPresent();
+            // single beans that look sound: nothing beside the cup shows them for sure
+            case GREEN_POTATO -> false;
             case PREPARATION -> in.table().others().size() >= 2;
             case UNEVEN ->
                 in.bench().look().evenness().isPresent()
