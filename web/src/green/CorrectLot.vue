@@ -1,9 +1,10 @@
 <script setup lang="ts">
-import { computed, ref } from 'vue'
+import { computed, reactive, ref } from 'vue'
 import { answer, api, type Failure, type Schemas } from '@/shared/api/client'
 import { useLoad } from '@/shared/api/useLoad'
 import AskFirst from '@/shared/components/AskFirst.vue'
 import RemoveThing from '@/shared/components/RemoveThing.vue'
+import { isoDay } from '@/shared/format/text'
 import { useGoOn } from '@/shared/useGoOn'
 import { useWho } from '@/shared/who'
 
@@ -12,6 +13,27 @@ const props = defineProps<{ lot: Schemas['LotView'] }>()
 const goOn = useGoOn()
 const who = useWho()
 const asking = ref(false)
+const emit = defineEmits<{ changed: [] }>()
+const reworking = ref(false)
+const rework = reactive({
+  on: props.lot.reworkedOn ?? isoDay(new Date()),
+  what: props.lot.rework ?? 'sorted again',
+})
+
+/** Without a day it is the lot as it came again. */
+async function reworked(on: string | undefined) {
+  const result = await answer(
+    api.PUT('/api/lots/{id}/rework', {
+      params: { path: { id: props.lot.id } },
+      body: on ? { on, what: rework.what } : {},
+    }),
+  )
+  failure.value = result.failure
+  if (!result.failure) {
+    reworking.value = false
+    emit('changed')
+  }
+}
 const into = ref<number>()
 const failure = ref<Failure>()
 const lots = useLoad(
@@ -52,8 +74,18 @@ async function merge() {
       <v-btn variant="text" @click="asking = false">Cancel</v-btn>
     </template>
     <v-btn v-else-if="who.leads" variant="text" @click="asking = true">Entered twice…</v-btn>
-    <RemoveThing v-if="!asking" :id="lot.id" kind="lots" what="this lot" after="/green" />
-    <span v-if="failure" class="ember" role="alert">{{ failure.message }}</span>
+    <form v-if="reworking" class="correct" @submit.prevent="reworked(rework.on)">
+      <v-text-field v-model="rework.on" type="date" label="Reworked on" hide-details class="into" />
+      <v-text-field v-model="rework.what" label="What was done" hide-details class="into" />
+      <v-btn type="submit" color="primary">Keep it</v-btn>
+      <v-btn v-if="lot.reworkedOn" variant="text" @click="reworked(undefined)">It was not</v-btn>
+      <v-btn variant="text" @click="reworking = false">Cancel</v-btn>
+    </form>
+    <v-btn v-else-if="!asking" variant="text" @click="reworking = true">Sorted again or re-milled…</v-btn>
+    <RemoveThing v-if="!asking && !reworking" :id="lot.id" kind="lots" what="this lot" after="/green" />
+    <span v-if="failure" class="ember" role="alert">{{
+      failure.problems[0]?.message ?? failure.message
+    }}</span>
   </div>
 </template>
 

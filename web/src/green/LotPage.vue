@@ -5,7 +5,7 @@ import { answer, api } from '@/shared/api/client'
 import { useLoad } from '@/shared/api/useLoad'
 import PageState from '@/shared/components/PageState.vue'
 import RoastTable from '@/roast/RoastTable.vue'
-import { day, plural } from '@/shared/format/text'
+import { capital, day, plural } from '@/shared/format/text'
 import CorrectLot from './CorrectLot.vue'
 import LotForm from './LotForm.vue'
 import LotStore from './LotStore.vue'
@@ -77,6 +77,10 @@ const facts = computed(() => {
       <p v-if="lot.data.value.supplierNotes" class="says">
         <span class="quiet">The supplier says:</span> {{ lot.data.value.supplierNotes }}
       </p>
+      <p v-if="lot.data.value.reworkedOn" class="says">
+        {{ capital(lot.data.value.rework ?? 'reworked') }} on {{ day(lot.data.value.reworkedOn) }}: cups of
+        roasts before that day are told apart.
+      </p>
       <dl class="card facts">
         <div v-for="[name, value] in facts" :key="name">
           <dt class="label">{{ name }}</dt>
@@ -102,7 +106,7 @@ const facts = computed(() => {
         >
         <RoastTable :roasts="shown" :lot="false" />
       </PageState>
-      <CorrectLot :lot="lot.data.value" />
+      <CorrectLot :key="lot.data.value.reworkedOn" :lot="lot.data.value" @changed="lot.reload" />
     </template>
   </PageState>
 </template>

@@ -47,6 +47,7 @@ public final class CupCounting {
             too-young     apart no    apart    apart  no       no       yes    yes    no        yes   yes    yes
             in-window     yes   yes   yes      yes    yes      yes      yes    yes    yes       yes   yes    yes
             past          apart no    apart    apart  no       no       yes    yes    no        no    yes    apart
+            before-rework yes   yes   apart    apart  apart    yes      yes    yes    yes       yes   yes    yes
             as-is         yes   yes   yes      yes    yes      yes      yes    yes    yes       yes   yes    yes
             treated       no    no    no       apart  no       no       no     yes    no        no    no     apart
             water-off     yes   no    apart    apart  no       no       apart  yes    no        yes   yes    yes

@@ -20,6 +20,7 @@ public enum CupTrait {
     TOO_YOUNG("cupped before it had rested"),
     IN_WINDOW("cupped in time"),
     PAST("cupped long after roasting"),
+    BEFORE_REWORK("of the lot before it was reworked"),
     AS_IS("as it came"),
     TREATED("of a sorted or treated sample"),
     WATER_OFF("with other water than the protocol's"),

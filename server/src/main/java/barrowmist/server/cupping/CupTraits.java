@@ -12,6 +12,8 @@ import barrowmist.core.rest.RestSchool;
 import barrowmist.server.rest.RestSettings;
 import barrowmist.server.roast.RoastLists;
 import barrowmist.server.roast.RoastLists.CuppedRoast;
+import java.time.LocalDate;
+import java.time.ZoneId;
 import java.util.Collection;
 import java.util.EnumSet;
 import java.util.List;
@@ -97,6 +99,12 @@ class CupTraits {
                     case WARM_UP -> CupTrait.WARM_UP;
                     case PRACTICE -> CupTrait.PRACTICE;
                 });
+        LocalDate reworked = roast.reworkedOn();
+        if (reworked != null
+                && LocalDate.ofInstant(roast.roastedAt(), ZoneId.systemDefault())
+                        .isBefore(reworked)) {
+            out.add(CupTrait.BEFORE_REWORK);
+        }
         if (reference) {
             out.add(CupTrait.REFERENCE);
         }

@@ -1,6 +1,8 @@
 package barrowmist.server.green;
 
+import java.time.LocalDate;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -35,6 +37,14 @@ class LotController {
     @ResponseStatus(HttpStatus.CREATED)
     LotView add(@RequestBody LotEntry entry) {
         return lots.add(entry);
+    }
+
+    /** What was done to a whole lot after it came, and when; both left out for nothing. */
+    record ReworkEntry(@Nullable LocalDate on, @Nullable String what) {}
+
+    @PutMapping("/{id}/rework")
+    LotView rework(@PathVariable long id, @RequestBody ReworkEntry entry) {
+        return lots.rework(id, entry.on(), entry.what());
     }
 
     @PutMapping("/{id}")

@@ -44,6 +44,8 @@ public class LotEntity {
 
     private @Nullable String screen;
     private @Nullable String supplierNotes;
+    private @Nullable LocalDate reworkedOn;
+    private @Nullable String rework;
 
     // written by its correction alone
     @Column(insertable = false, updatable = false)
@@ -133,6 +135,11 @@ public class LotEntity {
         return version;
     }
 
+    void reworked(@Nullable LocalDate on, @Nullable String what) {
+        reworkedOn = on;
+        rework = what;
+    }
+
     LotView view(long roasts, LotView.@Nullable NewestSample newest) {
         return new LotView(
                 id(),
@@ -146,6 +153,8 @@ public class LotEntity {
                 densityGPerL,
                 screen,
                 supplierNotes,
+                reworkedOn,
+                rework,
                 roasts,
                 version,
                 newest);

@@ -52,6 +52,28 @@ public class LotService {
         return view(id);
     }
 
+    /**
+     * Says that a lot was sorted again or milled anew: its cups of before are told apart.
+     *
+     * @throws InputProblems for a day to come, or a day without a word what was done
+     */
+    LotView rework(long id, @Nullable LocalDate on, @Nullable String what) {
+        LotEntity lot = get(id);
+        String done = what == null ? "" : what.strip();
+        if (on != null && on.isAfter(LocalDate.now(clock))) {
+            throw new InputProblems("on", "on is " + on + ", a day to come");
+        }
+        if (on != null && (done.isEmpty() || done.length() > LONGEST_REWORK)) {
+            throw new InputProblems("what", "What was done is wanted, of 1 to " + LONGEST_REWORK + " characters");
+        }
+        lot.reworked(on, on == null ? null : done);
+        told.publishEvent(new GreenChanged(id));
+        lots.flush();
+        return view(id);
+    }
+
+    private static final int LONGEST_REWORK = 200;
+
     @Transactional(readOnly = true)
     public List<LotView> list() {
         Map<Long, Long> roasts = roasts();

@@ -3,7 +3,12 @@ package barrowmist.server.green;
 import java.time.LocalDate;
 import org.jspecify.annotations.Nullable;
 
-/** A lot on the wire: as it was entered, and as its newest sample says. */
+/**
+ * A lot on the wire: as it was entered, and as its newest sample says.
+ *
+ * @param reworkedOn when it was last sorted again or milled anew; left out for a lot as it came
+ * @param rework what was done then
+ */
 public record LotView(
         long id,
         String name,
@@ -16,6 +21,8 @@ public record LotView(
         @Nullable Double densityGPerL,
         @Nullable String screen,
         @Nullable String supplierNotes,
+        @Nullable LocalDate reworkedOn,
+        @Nullable String rework,
         long roasts,
         long version,
         @Nullable NewestSample newest) {

@@ -48,6 +48,7 @@ final class PageModels {
             boolean hasScores,
             String scores,
             List<Fact> each,
+            List<String> leftOut,
             boolean hasWords,
             String words,
             List<Fact> measured,

@@ -76,6 +76,7 @@ class ReportPages {
                                                 + s.stage(),
                                         String.format(Locale.ROOT, "%.2f", s.score())))
                                 .toList(),
+                        r.scores().leftOut(),
                         !r.words().isEmpty(),
                         RoastParts.words(r.words()),
                         measured(r.measured()),

@@ -10,7 +10,6 @@ import barrowmist.server.web.Pages;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
-import java.time.ZoneId;
 import java.util.Collection;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
@@ -125,7 +124,8 @@ public class RoastLists {
             boolean production,
             Instant roastedAt,
             @Nullable StoredFigures stored,
-            Process process) {
+            Process process,
+            @Nullable LocalDate reworkedOn) {
 
         public RoastKind kind() {
             return RoastKind.parse(kindCode).orElse(RoastKind.BATCH);

@@ -98,7 +98,7 @@ interface RoastRepository extends JpaRepository<RoastEntity, Long>, JpaSpecifica
     /** What a cup's age and kind are read from: no readings. */
     @Query(
             "select new barrowmist.server.roast.RoastLists$CuppedRoast(r.id, r.kind, r.production, r.roastedAt, r.figures,"
-                    + " l.process) from RoastEntity r join r.lot l where r.id in :ids")
+                    + " l.process, l.reworkedOn) from RoastEntity r join r.lot l where r.id in :ids")
     List<RoastLists.CuppedRoast> cupped(Collection<Long> ids);
 
     /** What followed a plan, oldest first: its figures alone. */

@@ -7,6 +7,7 @@ import barrowmist.core.roast.KnownLog;
 import barrowmist.server.Lab;
 import java.time.Duration;
 import java.time.Instant;
+import java.time.LocalDate;
 import java.util.Locale;
 import org.awaitility.Awaitility;
 import org.springframework.jdbc.core.JdbcTemplate;
@@ -53,6 +54,12 @@ record OneCup(CupTrait trait, long lot, long roast, long machine, String supplie
                 "{%s,\"cupper\":\"%s\",%s%s}".formatted(sample, cupper, content, word));
         assertThat(sheet.status()).as(sheet.body().toString()).isEqualTo(201);
         lab.post("/api/cuppings/" + table + "/reveal", "{\"reason\":\"done\"}");
+        if (trait == CupTrait.BEFORE_REWORK) {
+            lab.put(
+                    "/api/lots/" + lot + "/rework",
+                    "{\"on\":\"%s\",\"what\":\"sorted again\"}"
+                            .formatted(LocalDate.now().minusDays(1)));
+        }
         renewed(lab);
         return new OneCup(trait, lot, roast, machine, supplier, cupper, "word" + n);
     }

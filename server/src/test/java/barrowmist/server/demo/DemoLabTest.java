@@ -178,8 +178,8 @@ class DemoLabTest {
         MachineService machines = mock(MachineService.class);
         DemoRoasts roasts = mock(DemoRoasts.class);
         when(lots.list())
-                .thenReturn(List.of(
-                        new LotView(1, "Own", "S", "O", "washed", TODAY, 60, null, null, null, null, 0, 0, null)));
+                .thenReturn(List.of(new LotView(
+                        1, "Own", "S", "O", "washed", TODAY, 60, null, null, null, null, null, null, 0, 0, null)));
         new DemoSeeder(
                         lots,
                         machines,

@@ -6,6 +6,7 @@ import barrowmist.core.roast.KnownLog;
 import barrowmist.server.Lab;
 import barrowmist.server.LabTest;
 import barrowmist.server.PrintedPages;
+import java.time.LocalDate;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.test.web.servlet.MockMvc;
@@ -53,6 +54,36 @@ class ReportTest {
         assertThat(report.at("/scores/sheets").asInt()).isZero();
         assertThat(report.get("roasts")).isEmpty();
         assertThat(lab.text("/api/lots/" + lot + "/report.csv")).startsWith("roast_id,");
+    }
+
+    @Test
+    void cupsOfBeforeARework() {
+        long lot = lab.lot("washed");
+        cupped(roast(lot, true));
+        assertThat(lab.put("/api/lots/" + lot + "/rework", "{\"on\":\"2999-01-01\",\"what\":\"sorted\"}")
+                        .status())
+                .isEqualTo(422);
+        assertThat(lab.put("/api/lots/" + lot + "/rework", "{\"on\":\"%s\"}".formatted(LocalDate.now()))
+                        .status())
+                .isEqualTo(422);
+        JsonNode reworked = lab.put(
+                        "/api/lots/" + lot + "/rework",
+                        "{\"on\":\"%s\",\"what\":\"sorted again\"}".formatted(LocalDate.now()))
+                .body();
+        assertThat(reworked.get("rework").asString()).isEqualTo("sorted again");
+        assertThat(lab.get("/api/lots/" + lot + "/report")
+                        .body()
+                        .at("/scores/sheets")
+                        .asInt())
+                .isZero();
+        assertThat(PrintedPages.text(lab.bytes("/api/lots/" + lot + "/report.pdf")))
+                .contains("1 sheet of the lot before it was reworked");
+        lab.put("/api/lots/" + lot + "/rework", "{}");
+        assertThat(lab.get("/api/lots/" + lot + "/report")
+                        .body()
+                        .at("/scores/sheets")
+                        .asInt())
+                .isEqualTo(1);
     }
 
     @Test
