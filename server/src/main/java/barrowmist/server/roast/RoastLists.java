@@ -10,6 +10,7 @@ import barrowmist.server.web.Pages;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
+import java.time.ZoneId;
 import java.util.Collection;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
