@@ -13,6 +13,7 @@ class SinglePage {
         "/plan",
         "/plan/**",
         "/machines",
+        "/put-aside",
         "/machines/**",
         "/instruments",
         "/roast",
