@@ -135,6 +135,32 @@ describe('what was entered wrongly', () => {
     })
   })
 
+  it('of a sheet, half typed, is found again by whoever comes back', async () => {
+    const sheet = { id: 7, code: '472', attributes: { overall: 7 } }
+    stubServer((_, path) => ({ body: path.endsWith('/corrections') ? [] : sheet }))
+    const table = {
+      id: 2,
+      blind: 'coded',
+      told: true,
+      cuppedAt: '2026-03-03T08:00:00Z',
+      progress: [{ cupper: 'Ines', code: '472', sheetId: 7, unscored: 0, written: true }],
+    }
+    for (const reason of ['the paper says', undefined]) {
+      const page = mountApp(MendTable, { table })
+      await flushPromises()
+      await press(page, 'Correct a sheet…')
+      page.findComponent({ name: 'VSelect' }).vm.$emit('update:modelValue', 7)
+      await flushPromises()
+      const field = page.findAll('input').at(-1)!
+      if (reason) {
+        await field.setValue(reason)
+      } else {
+        expect((field.element as HTMLInputElement).value).toBe('the paper says')
+      }
+      page.unmount()
+    }
+  })
+
   it('is asked about where a lot is there whose name differs by spaces and case', async () => {
     stubServer(() => ({ body: [{ id: 3, name: 'Velquora Hollow', supplier: 'Casa' }] }))
     const page = mountApp(LotForm)

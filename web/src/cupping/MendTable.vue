@@ -1,9 +1,10 @@
 <script setup lang="ts">
-import { computed, reactive, ref } from 'vue'
+import { computed, ref } from 'vue'
 import { answer, api, type Failure, type Schemas } from '@/shared/api/client'
 import { useLoad } from '@/shared/api/useLoad'
 import NumberField from '@/shared/components/NumberField.vue'
 import RemoveThing from '@/shared/components/RemoveThing.vue'
+import { useDraft } from '@/shared/kept/useDraft'
 import { localTime, momentOf } from '@/shared/format/localTime'
 import { capital, moment } from '@/shared/format/text'
 
@@ -26,7 +27,8 @@ const sheets = computed(() =>
 )
 const title = (id: number) => sheets.value.find((s) => s.value === id)?.title ?? 'a sheet'
 const sheet = ref<Schemas['SheetView']>()
-const mended = reactive({ scores: {} as Record<string, number | undefined>, reason: '' })
+const mended = ref({ sheetId: 0, scores: {} as Record<string, number | undefined>, reason: '' })
+let draft = useDraft(`correction.${props.table.id}`, mended)
 
 /** Such as "Fragrance aroma" for fragranceAroma. */
 const label = (field: string) => capital(field.replace(/[A-Z]/g, (c) => ` ${c.toLowerCase()}`))
@@ -42,7 +44,9 @@ async function once(send: () => Promise<{ failure?: Failure }>) {
   if (!result.failure) {
     asking.value = undefined
     sheet.value = undefined
-    mended.reason = ''
+    draft.done()
+    mended.value = { sheetId: 0, scores: {}, reason: '' }
+    draft = useDraft(`correction.${props.table.id}`, mended)
     await corrections.reload()
     emit('changed')
   }
@@ -57,15 +61,18 @@ async function open(sheetId: number) {
   )
   failure.value = found.failure
   sheet.value = found.data
-  mended.scores = { ...found.data?.attributes }
+  // a correction that was left half typed is found again
+  if (mended.value.sheetId !== sheetId) {
+    mended.value = { ...mended.value, sheetId, scores: { ...found.data?.attributes } }
+  }
 }
 
 function correct() {
   const s = sheet.value!
-  const scores = Object.fromEntries(Object.entries(mended.scores).filter(([, v]) => v !== undefined))
+  const scores = Object.fromEntries(Object.entries(mended.value.scores).filter(([, v]) => v !== undefined))
   const { code, cupper, form, cups, words, intensities, scales, note, verdict, version } = s
   const body = {
-    reason: mended.reason,
+    reason: mended.value.reason,
     sheet: {
       code,
       cupper,

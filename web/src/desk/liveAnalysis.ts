@@ -32,6 +32,7 @@ export function liveAnalysis(state: Schemas['DeskState']): Analysis {
       dryEndC: none,
       firstCrackC: none,
       peakCPerMin: none,
+      environmentDropC: none,
     },
   }
 }

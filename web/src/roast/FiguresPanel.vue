@@ -73,6 +73,7 @@ const reference = computed(() => {
     row('charge', r.chargeC, a.chargeC, temperature),
     row('turning point', r.turningPointS, a.turningPoint?.timeS, clock),
     row('turning point', r.turningPointC, a.turningPoint?.beanC, temperature),
+    row('environment at drop', r.environmentDropC, a.environment.dropC, temperature),
     row('peak rate of rise', r.peakCPerMin, a.rorPeakCPerMin, (v) => one(shownRate(v, u))),
   ]
 })

@@ -11,7 +11,13 @@ import { importLog, mappingOf, megabytes } from './importing'
 import { useRoast } from './useRoast'
 
 const band = { learned: false, roasts: 2, needed: 5 }
-const reference = { chargeC: band, turningPointS: band, turningPointC: band, peakCPerMin: band }
+const reference = {
+  chargeC: band,
+  turningPointS: band,
+  turningPointC: band,
+  peakCPerMin: band,
+  environmentDropC: band,
+}
 const analysis = {
   phases: {},
   environment: {},
@@ -65,6 +71,25 @@ describe('FiguresPanel', () => {
     expect(panel.text()).toContain('not yet learned (2 of 5)')
     expect(panel.text()).toContain('not known')
     expect(panel.text()).toContain('47.5 %')
+  })
+
+  it('marks an environment at the drop that lies far above or below the usual', () => {
+    const off = (dropC: number, spread: number) => {
+      const usual = { learned: true, roasts: 9, needed: 5, median: 240, spread }
+      const panel = mountApp(FiguresPanel, {
+        analysis: {
+          ...analysis,
+          environment: { dropC },
+          reference: { ...reference, environmentDropC: usual },
+        },
+        machine: 'Drum 1',
+        process: 'natural',
+      })
+      const row = panel.findAll('tr').find((r) => r.text().includes('240.0 °C in 9 roasts'))!
+      expect(row.text()).toContain(`${dropC}.0 °C`)
+      return row.html().includes('ember')
+    }
+    expect([off(252, 3), off(228, 3), off(252, 7)]).toEqual([true, true, false])
   })
 })
 

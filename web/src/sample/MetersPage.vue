@@ -1,20 +1,28 @@
 <script setup lang="ts">
-import { ref, watch } from 'vue'
+import { computed, ref, watch } from 'vue'
 import { answer, api, type Failure, type Schemas } from '@/shared/api/client'
 import { useLoad } from '@/shared/api/useLoad'
 import NumberField from '@/shared/components/NumberField.vue'
 import PageState from '@/shared/components/PageState.vue'
+import { useDraft } from '@/shared/kept/useDraft'
 import { useWho } from '@/shared/who'
 
 /** The lab's meters: what each measures, when it was calibrated, and what a colour meter's figures are of. */
 type Meter = Schemas['MeterView']
 const who = useWho()
 const kept = useLoad(() => answer(api.GET('/api/meters')))
-const meters = ref<Meter[]>([])
+const form = ref<{ meters: Meter[] }>({ meters: [] })
+const meters = computed(() => form.value.meters)
+let draft: ReturnType<typeof useDraft> | undefined
 const saving = ref(false)
 const saved = ref(false)
 const failure = ref<Failure>()
-watch(kept.data, (now) => (meters.value = structuredClone(now?.meters ?? [])))
+/** What was typed and not kept is found again; else the meters as they are kept. */
+function begin(now?: Schemas['Meters']) {
+  form.value = { meters: structuredClone(now?.meters ?? []) }
+  draft = useDraft('meters', form, now?.version)
+}
+watch(kept.data, (now) => !draft && begin(now))
 
 const KINDS = [
   { value: 'scale', title: 'scale' },
@@ -39,13 +47,14 @@ async function keep() {
     return
   }
   saving.value = true
-  const body = { meters: meters.value, version: kept.data.value?.version }
+  const body = { meters: meters.value, version: draft?.madeFrom }
   const result = await answer(api.PUT('/api/meters', { body }))
   saving.value = false
   failure.value = result.failure
   saved.value = !result.failure
   if (result.data) {
-    await kept.reload()
+    draft?.done()
+    begin(result.data)
   }
 }
 </script>

@@ -2,9 +2,9 @@ import { computed, type ComputedRef, type WritableComputedRef } from 'vue'
 import { answer, api, type Schemas } from '@/shared/api/client'
 import { useLoad } from '@/shared/api/useLoad'
 
-const WHOLE = 100
 /** 100 − 57.3 is 42.7, and no 42.700000000000003. */
-const turned = (x: number | undefined) => (x === undefined ? undefined : Math.round(10 * (WHOLE - x)) / 10)
+const turned = (x: number | undefined, from: number | undefined) =>
+  x === undefined || from === undefined ? x : Math.round(10 * (from - x)) / 10
 
 /** What the lab's colour meter shows: its scale and which way it counts; kept is always "more is lighter". */
 export function useColourMeter() {
@@ -18,8 +18,8 @@ export function useColourMeter() {
     keep: (x?: number) => void,
   ): WritableComputedRef<number | undefined> {
     return computed({
-      get: () => (colour.value.darker ? turned(kept.value) : kept.value),
-      set: (x) => keep(colour.value.darker ? turned(x) : x),
+      get: () => turned(kept.value, meter.value?.keptFrom),
+      set: (x) => keep(turned(x, meter.value?.keptFrom)),
     })
   }
   return { colour, shown }
@@ -27,9 +27,8 @@ export function useColourMeter() {
 
 /** What stands over the colours. */
 export function told(meter?: Schemas['MeterView']) {
-  const darker = meter?.counts === 'more-is-darker'
-  const way = darker
+  const way = meter?.keptFrom
     ? 'As your meter shows it: more is darker. Everywhere else more is lighter.'
     : 'More is lighter.'
-  return { scale: meter?.scale ?? '', darker, says: meter?.note ? `${way} ${meter.note}` : way }
+  return { scale: meter?.scale ?? '', says: meter?.note ? `${way} ${meter.note}` : way }
 }

@@ -6,6 +6,7 @@ import { told } from './colourMeter'
 
 afterEach(() => {
   document.body.innerHTML = ''
+  localStorage.clear()
   vi.unstubAllGlobals()
 })
 
@@ -15,16 +16,16 @@ const colour = {
   everyDays: 90,
   counts: 'more-is-darker' as const,
   scale: 'Maker 0–100',
+  keptFrom: 100,
   note: 'Colour 1: nobody said when it was calibrated.',
 }
 
 it('says over the colours which scale and which way, and when the meter is due', () => {
   expect(told(colour)).toEqual({
     scale: 'Maker 0–100',
-    darker: true,
     says: `As your meter shows it: more is darker. Everywhere else more is lighter. ${colour.note}`,
   })
-  expect(told()).toEqual({ scale: '', darker: false, says: 'More is lighter.' })
+  expect(told()).toEqual({ scale: '', says: 'More is lighter.' })
 })
 
 it('keeps meters once on a double press, and says what was refused', async () => {
@@ -49,4 +50,19 @@ it('keeps meters once on a double press, and says what was refused', async () =>
   await flushPromises()
   expect(page.text()).toContain('there twice')
   expect(page.text()).not.toContain('Kept.')
+})
+
+it('finds a meter that was typed and not kept', async () => {
+  stubServer(() => ({ body: { meters: [], version: 3 } }))
+  const first = mountApp(MetersPage, {})
+  await flushPromises()
+  await first
+    .findAll('button')
+    .find((b) => b.text() === 'Add a meter')!
+    .trigger('click')
+  await first.find('input').setValue('Scale 2')
+  first.unmount()
+  const again = mountApp(MetersPage, {})
+  await flushPromises()
+  expect(again.findAll('input').some((i) => i.element.value === 'Scale 2')).toBe(true)
 })

@@ -17,11 +17,11 @@ const props = defineProps<{
 const goOn = useGoOn()
 const at = () => ({ params: { path: { id: props.roastId } } })
 const proofs = useLoad(() => answer(api.GET('/api/roasts/{id}/trace/proofs', at())))
-const earlier = computed(() => proofs.data.value?.earlier ?? [])
+const others = computed(() => proofs.data.value?.others ?? [])
 /** What lies on each side; left alone, what followed the plans, else the newest. */
 const sides = reactive<{ before?: number[]; after?: number[] }>({})
 const before = computed({
-  get: () => sides.before ?? earlier.value.filter((r) => r.samePlan).map((r) => r.roastId),
+  get: () => sides.before ?? others.value.filter((r) => r.samePlan).map((r) => r.roastId),
   set: (ids) => (sides.before = ids),
 })
 const after = computed({
@@ -32,7 +32,7 @@ const after = computed({
   set: (ids) => (sides.after = ids),
 })
 /** A roast lies on one side only. */
-const other = computed(() => earlier.value.filter((r) => !after.value.includes(r.roastId)))
+const other = computed(() => others.value.filter((r) => !after.value.includes(r.roastId)))
 const laid = computed(() => before.value.filter((id) => !after.value.includes(id)))
 const later = computed(() => proofs.data.value?.later ?? [])
 const traces = useLoad(

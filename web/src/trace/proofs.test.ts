@@ -43,7 +43,7 @@ function beside(proofs: object, of: object = trace, score?: number) {
 
 describe('BesideLater', () => {
   it('says nothing where nothing came after', async () => {
-    const { card } = beside({ plans: [], earlier: [], later: [], batches: 3, proofs: [] })
+    const { card } = beside({ plans: [], others: [], later: [], batches: 3, proofs: [] })
     await flushPromises()
     expect(card.find('section').exists()).toBe(false)
   })
@@ -72,7 +72,7 @@ describe('BesideLater', () => {
     const roast = (roastId: number) => ({ roastId, number: roastId, roastedAt: '2026-03-01T09:00:00Z' })
     const { card, sent } = beside({
       plans: [],
-      earlier: [
+      others: [
         { ...roast(3), samePlan: true },
         { ...roast(4), samePlan: false },
       ],
@@ -125,7 +125,7 @@ describe('BesideLater', () => {
   it('says what came of it, and what the blind table showed', async () => {
     const gone = { ...trace, cups: 5, finalScore: 84.5, folded: [{ ...finding, chance: 'unlikely' }] }
     const { card } = beside(
-      { plans: [], later: [{ ...later, warnings: [] }], earlier: [], batches: 3, proofs: [held] },
+      { plans: [], later: [{ ...later, warnings: [] }], others: [], batches: 3, proofs: [held] },
       gone,
       75.5,
     )

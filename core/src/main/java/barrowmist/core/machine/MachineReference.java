@@ -8,10 +8,7 @@ import barrowmist.core.roast.RoastFigures;
 import barrowmist.core.roast.RorPoint;
 import java.util.EnumMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
-import java.util.Optional;
-import java.util.OptionalDouble;
 import java.util.function.Function;
 import java.util.stream.DoubleStream;
 import java.util.stream.Stream;
@@ -56,9 +53,6 @@ public record MachineReference(
 
     /** The same of the gas, % of full: it is set by such steps. */
     private static final double FLOOR_GAS_PCT = 2;
-
-    /** So many spreads off are far (house default). */
-    private static final double FAR_SPREADS = 2.6;
 
     /** Those of the figures that are learned beside the first six. */
     private static final Map<KeyFigure, Double> FLOORS = Map.of(
@@ -115,22 +109,6 @@ public record MachineReference(
                 band(accepted, f -> f.drumRpm().stream(), FLOOR_RPM),
                 learnFigures(accepted),
                 learnGas(accepted));
-    }
-
-    /** How the environment at the drop lies against what is usual here; empty where it is usual, or not learned. */
-    public Optional<String> environmentAtDrop(RoastFigures roast) {
-        OptionalDouble now = KeyFigure.ENVIRONMENT_DROP_C.of(roast);
-        if (now.isEmpty() || !(of(KeyFigure.ENVIRONMENT_DROP_C) instanceof Band.Learned usual)) {
-            return Optional.empty();
-        }
-        double off = now.getAsDouble() - usual.median();
-        return Math.abs(off) <= FAR_SPREADS * usual.spread()
-                ? Optional.empty()
-                : Optional.of(String.format(
-                        Locale.ROOT,
-                        "The environment at the drop lies %.0f °C %s what is usual here: look at the air, the exhaust and the probe.",
-                        Math.abs(off),
-                        off > 0 ? "above" : "below"));
     }
 
     private static Map<KeyFigure, Band> learnFigures(List<RoastFigures> accepted) {

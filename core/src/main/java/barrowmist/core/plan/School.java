@@ -72,10 +72,10 @@ public record School(String id, String name, String note, Targets targets) {
     }
 
     private static Targets fruitForward() {
-        // one roaster's rates: 12 °F/min at first crack where a washed coffee gets 14 to 15; a rate, so 5/9 without the
-        // 32°
         return aims(570, 30, 285, 20, 484, 25, 202, 2.5, 15, 2)
-                .with(KeyFigure.ROR_AT_FIRST_CRACK, new Aim(12 * 5.0 / 9, 1))
+                .with(
+                        KeyFigure.ROR_AT_FIRST_CRACK,
+                        new Aim(RoastAim.FRUIT_NATURAL.limits().fastAtFirstCrackCPerMin(), 1))
                 .with(KeyFigure.BROWNING_PCT, new Aim(37, 2.5))
                 .madeFor(RoastAim.FRUIT_NATURAL);
     }

@@ -27,7 +27,12 @@ public final class BenchNotes {
                 c.broken(),
                 "broken",
                 "Pieces roast faster than whole beans. Left out, the cup is not the lot as it came: say so.");
-        counted(out, c, c.quakers(), "quakers", "Each is worth a note: one may turn a cup.");
+        counted(
+                out,
+                c,
+                c.quakers(),
+                c.quakers().orElse(0) == 1 ? "quaker" : "quakers",
+                "Each is worth a note: one may turn a cup.");
         counted(out, c, c.misshapen(), "misshapen", "Such beans roast unevenly; many of them speak of the green.");
         counted(out, c, c.peaberries(), "peaberries", "Sound: they stay in.");
         out.addAll(f.look().says(process, aim.protocol()));

@@ -22,6 +22,9 @@ import java.util.stream.Stream;
  */
 public final class BlindProof {
 
+    /** Roasts of each side at most: with more, the ways to share them out are too many to be counted. */
+    public static final int MOST_BATCHES = 10;
+
     private static final double PERCENT = 100;
 
     private final TraceRules rules;

@@ -21,6 +21,10 @@ public final class TraceRules {
     private static final double LEAST_P = 0.001;
     private static final double LEAST = 0.001;
     private static final double MOST = 10_000;
+
+    /** One roast of each side tells nothing of how one batch differs from the next. */
+    private static final double LEAST_BATCHES = 2;
+
     private static final double LONGEST_DAYS = 730;
     private static final String DAYS = "days ";
 
@@ -135,8 +139,9 @@ public final class TraceRules {
                 || name.startsWith("way.")
                 || name.startsWith("floor.")
                 || name.startsWith("cup.")
+                || name.equals("proof.by-chance")
                 || name.startsWith(DECISION);
-        return above ? LEAST : -MOST;
+        return name.equals("proof.batches") ? LEAST_BATCHES : above ? LEAST : -MOST;
     }
 
     /** What no lab can mean; the longest time is that of two harvests (house defaults). */
@@ -146,6 +151,8 @@ public final class TraceRules {
             case DECISION + "sheet-scatter", DECISION + "certainty" -> 10;
             case DECISION + "whole-lot" -> 1;
             case DECISION + "false-calls" -> 50;
+            case "proof.batches" -> BlindProof.MOST_BATCHES;
+            case "proof.by-chance" -> 1;
             default -> name.startsWith(DECISION) ? LONGEST_DAYS : MOST;
         };
     }

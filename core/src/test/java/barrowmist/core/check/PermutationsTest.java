@@ -63,7 +63,7 @@ class PermutationsTest {
             double[] values = IntStream.range(0, 60)
                     .mapToDouble(i -> chance.nextGaussian())
                     .toArray();
-            found += ChangePoint.of(values, 5).orElseThrow().p() <= 0.05 ? 1 : 0;
+            found += MeanChange.of(values, 5).orElseThrow().p() <= 0.05 ? 1 : 0;
         }
         // 10 of 200 are wanted; blocks are few, so that it is not exact
         assertThat(found).isBetween(2, 20);
@@ -79,14 +79,14 @@ class PermutationsTest {
             759, 781, 865, 845, 944, 984, 897, 822, 1010, 771, 676, 649, 846, 812, 742, 801, 1040, 860, 874, 848, 890,
             744, 749, 838, 1050, 918, 986, 797, 923, 975, 815, 1020, 906, 901, 1170, 912, 746, 919, 718, 714, 740
         };
-        ChangePoint found = ChangePoint.of(nile, 5).orElseThrow();
+        MeanChange found = MeanChange.of(nile, 5).orElseThrow();
         assertThat(1871 + found.at()).isEqualTo(1899);
         assertThat(found.p()).isLessThan(0.01);
     }
 
     @Test
     void aSeriesTooShortHasNoPlace() {
-        assertThat(ChangePoint.of(new double[9], 5)).isEmpty();
-        assertThat(ChangePoint.of(new double[0], 5)).isEmpty();
+        assertThat(MeanChange.of(new double[9], 5)).isEmpty();
+        assertThat(MeanChange.of(new double[0], 5)).isEmpty();
     }
 }

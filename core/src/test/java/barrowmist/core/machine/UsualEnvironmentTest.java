@@ -1,6 +1,7 @@
 package barrowmist.core.machine;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import barrowmist.core.roast.Band;
 import barrowmist.core.roast.FaultSettings;
@@ -10,26 +11,13 @@ import barrowmist.core.roast.RoastAnalyzer;
 import barrowmist.core.roast.RoastFigures;
 import barrowmist.core.roast.RoastLog;
 import barrowmist.core.roast.Series;
+import java.util.Collections;
 import java.util.List;
-import java.util.Map;
+import java.util.stream.DoubleStream;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.params.ParameterizedTest;
-import org.junit.jupiter.params.provider.CsvSource;
 
+/** What the environment reads at the drop, as a roaster's accepted roasts teach it. */
 class UsualEnvironmentTest {
-
-    private static MachineReference usually(double medianC, double spreadC) {
-        Band none = Band.NONE;
-        return new MachineReference(
-                none,
-                none,
-                none,
-                none,
-                none,
-                none,
-                none,
-                Map.of(KeyFigure.ENVIRONMENT_DROP_C, new Band.Learned(medianC, spreadC, 9)));
-    }
 
     private static RoastFigures droppedAt(double environmentC) {
         Series air = new Series(new double[] {0, KnownCurve.DROP_S}, new double[] {environmentC, environmentC});
@@ -40,23 +28,25 @@ class UsualEnvironmentTest {
                 .figures();
     }
 
-    @ParameterizedTest
-    @CsvSource({"252, lies 12 °C above what is usual", "228, lies 12 °C below what is usual"})
-    void whatLiesFarFromTheUsualIsSaid(double environmentC, String said) {
-        assertThat(usually(240, 3).environmentAtDrop(droppedAt(environmentC)))
-                .hasValueSatisfying(s -> assertThat(s).contains(said));
+    private static Band usual(List<RoastFigures> accepted) {
+        return MachineReference.learn(accepted).of(KeyFigure.ENVIRONMENT_DROP_C);
     }
 
     @Test
-    void whatIsUsualOrNotLearnedIsNot() {
-        assertThat(usually(240, 5).environmentAtDrop(droppedAt(252))).isEmpty();
-        assertThat(MachineReference.NONE.environmentAtDrop(droppedAt(252))).isEmpty();
-        assertThat(usually(240, 3)
-                        .environmentAtDrop(
-                                KnownCurve.analyze(KnownCurve.steady().readings(0.15, 3))
-                                        .figures()))
-                .isEmpty();
-        assertThat(MachineReference.learn(List.of()).of(KeyFigure.ENVIRONMENT_DROP_C))
-                .isInstanceOf(Band.NotYetLearned.class);
+    void itIsLearnedFromRoastsThatLoggedIt() {
+        List<RoastFigures> accepted = DoubleStream.of(236, 238, 240, 242, 244, 240)
+                .mapToObj(UsualEnvironmentTest::droppedAt)
+                .toList();
+        assertThat(usual(accepted))
+                .isInstanceOfSatisfying(
+                        Band.Learned.class, b -> assertThat(b.median()).isEqualTo(240, within(0.01)));
+    }
+
+    @Test
+    void withoutRoastsOrWithoutAProbeItIsNotLearned() {
+        RoastFigures without =
+                KnownCurve.analyze(KnownCurve.steady().readings(0.15, 3)).figures();
+        assertThat(usual(List.of())).isInstanceOf(Band.NotYetLearned.class);
+        assertThat(usual(Collections.nCopies(9, without))).isInstanceOf(Band.NotYetLearned.class);
     }
 }

@@ -80,7 +80,7 @@ class LotMerge {
         long other = there.get(0);
         store.update(
                 "update green_sample set inspection = (select s.inspection from green_sample s where s.id = ?),"
-                        + " inspected = true where id = ? and not inspected"
+                        + " inspected = true, version = version + 1 where id = ? and not inspected"
                         + " and exists (select 1 from green_sample s where s.id = ? and s.inspected)",
                 sample,
                 other,

@@ -30,7 +30,7 @@ class Removal {
         for (Thing.Use use : thing.uses()) {
             long n = count(use.sql(), id);
             if (n > 0) {
-                used.add(n + " " + use.word() + (n == 1 ? "" : use.word().endsWith("s") ? "" : "s"));
+                used.add(n + " " + (n == 1 ? use.one() : use.many()));
             }
         }
         if (!used.isEmpty()) {

@@ -14,18 +14,26 @@ enum Thing {
             "lot",
             "name",
             List.of(
-                    new Use("select count(*) from roast where lot_id = ?", "roast"),
+                    new Use("select count(*) from roast where lot_id = ?", "roast", "roasts"),
                     new Use(
                             "select count(*) from roast_plan p join green_sample g on g.id = p.green_sample_id where g.lot_id = ?",
-                            "plan"),
-                    new Use("select count(*) from green_sample where lot_id = ? and inspected", "inspected sample"),
+                            "plan",
+                            "plans"),
+                    new Use(
+                            "select count(*) from green_sample where lot_id = ? and inspected",
+                            "inspected sample",
+                            "inspected samples"),
                     new Use(
                             "select count(*) from photo p join green_sample g on g.id = p.green_sample_id where g.lot_id = ?",
-                            "photograph"),
-                    new Use("select count(*) from lot_decision where lot_id = ?", "decision"),
-                    new Use("select count(*) from lot_check where lot_id = ?", "measurement in the store"),
-                    new Use("select count(*) from lot_draw where lot_id = ?", "draw of bags"),
-                    new Use("select count(*) from contract where lot_id = ?", "contract"),
+                            "photograph",
+                            "photographs"),
+                    new Use("select count(*) from lot_decision where lot_id = ?", "decision", "decisions"),
+                    new Use(
+                            "select count(*) from lot_check where lot_id = ?",
+                            "measurement in the store",
+                            "measurements in the store"),
+                    new Use("select count(*) from lot_draw where lot_id = ?", "draw of bags", "draws of bags"),
+                    new Use("select count(*) from contract where lot_id = ?", "contract", "contracts"),
                     Use.inBlends()),
             List.of("delete from green_sample where lot_id = ?")),
     TABLE(
@@ -34,15 +42,25 @@ enum Thing {
             "cupping",
             "'table of ' || formatdatetime(cupped_at, 'd MMM yyyy')",
             List.of(
-                    new Use("select count(*) from sheet where cupping_id = ?", "sheet"),
-                    new Use("select count(*) from ranking where cupping_id = ?", "vote"),
-                    new Use("select count(*) from green_guess where cupping_id = ?", "guess"),
+                    new Use("select count(*) from sheet where cupping_id = ?", "sheet", "sheets"),
+                    new Use("select count(*) from ranking where cupping_id = ?", "vote", "votes"),
+                    new Use("select count(*) from green_guess where cupping_id = ?", "guess", "guesses"),
                     new Use(
                             "select count(*) from cup_set where cupping_id = ? and answered_at is not null",
-                            "answered set"),
-                    new Use("select count(*) from trace_proof where cupping_id = ?", "change put to the proof"),
-                    new Use("select count(*) from batch_taste where cupping_id = ?", "taste of batches"),
-                    new Use("select count(*) from blend_trial where cupping_id = ?", "trial of a blend")),
+                            "answered set",
+                            "answered sets"),
+                    new Use(
+                            "select count(*) from trace_proof where cupping_id = ?",
+                            "change put to the proof",
+                            "changes put to the proof"),
+                    new Use(
+                            "select count(*) from batch_taste where cupping_id = ?",
+                            "taste of batches",
+                            "tastes of batches"),
+                    new Use(
+                            "select count(*) from blend_trial where cupping_id = ?",
+                            "trial of a blend",
+                            "trials of a blend")),
             List.of(
                     "delete from table_seat where cupping_id = ?",
                     "delete from cup_set where cupping_id = ?",
@@ -53,10 +71,11 @@ enum Thing {
             "machine",
             "name",
             List.of(
-                    new Use("select count(*) from roast where machine_id = ?", "roast"),
-                    new Use("select count(*) from roast_plan where machine_id = ?", "plan"),
-                    new Use("select count(*) from machine_upkeep where machine_id = ?", "work on it")),
+                    new Use("select count(*) from roast where machine_id = ?", "roast", "roasts"),
+                    new Use("select count(*) from roast_plan where machine_id = ?", "plan", "plans"),
+                    new Use("select count(*) from machine_upkeep where machine_id = ?", "work on it", "works on it")),
             List.of("delete from machine_model where machine_id = ?")),
+    /** Deleted by its own room, which knows what stands on it. */
     PLAN("plans", "plan", "roast_plan", "'plan ' || id", List.of(), List.of());
 
     private final String path;
@@ -79,15 +98,17 @@ enum Thing {
      * What may stand on a thing.
      *
      * @param sql counts it; its one parameter is the number of the thing
-     * @param word one of it
+     * @param one of it, in words
+     * @param many of it
      */
-    record Use(String sql, String word) {
+    record Use(String sql, String one, String many) {
 
         /** A blend keeps the numbers of its lots within its content. */
         static Use inBlends() {
             return new Use(
                     "select count(*) from blend where regexp_like(content, '\"lotId\":' || cast(? as varchar) || '[,}]')",
-                    "blend");
+                    "blend",
+                    "blends");
         }
     }
 

@@ -156,7 +156,7 @@ interface SheetRepository extends JpaRepository<SheetEntity, Long> {
 
     /** Those that somebody may still finish: whoever got up from the table does not. */
     @Query("select s from SheetEntity s join fetch s.cupping join RoastEntity r on r.id = s.roastId"
-            + " where s.finalScore is null and r.discardedReason is null and not exists (select x.id from SeatEntity x"
+            + " where s.finalScore is null and r.discardedReason is null and s.cupping.putAside = false and not exists (select x.id from SeatEntity x"
             + " where x.cupping = s.cupping and x.cupper = s.cupper and x.tokenHash is null)" + TOLD
             + " order by s.id desc")
     List<SheetEntity> halfFilled(Pageable page);

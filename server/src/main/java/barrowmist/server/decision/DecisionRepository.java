@@ -31,7 +31,7 @@ interface DecisionRepository extends JpaRepository<DecisionEntity, Long> {
     @Query(
             "select new barrowmist.server.decision.DecisionRepository$Open(l.id, l.name, l.supplier, l.arrivalDate, d.dueOn)"
                     + " from LotEntity l left join DecisionEntity d on d.id = (select max(e.id) from DecisionEntity e"
-                    + " where e.lotId = l.id) where d.id is null or d.outcome not in :endings")
+                    + " where e.lotId = l.id) where l.putAside = false and (d.id is null or d.outcome not in :endings)")
     List<Open> open(Collection<String> endings);
 
     /** A lot with its decision, which is left out where there is none. */
@@ -42,10 +42,10 @@ interface DecisionRepository extends JpaRepository<DecisionEntity, Long> {
             LocalDate arrivalDate,
             @Nullable DecisionEntity held) {}
 
-    /** Every lot, the newest first. */
+    /** Every lot that is in use, the newest first. */
     @Query("select new barrowmist.server.decision.DecisionRepository$Listed(l.id, l.name, l.supplier, l.arrivalDate, d)"
             + " from LotEntity l left join DecisionEntity d on d.id = (select max(e.id) from DecisionEntity e"
-            + " where e.lotId = l.id) order by l.arrivalDate desc, l.id desc")
+            + " where e.lotId = l.id) where l.putAside = false order by l.arrivalDate desc, l.id desc")
     List<Listed> listed();
 
     @Query("select distinct s.lot.id from GreenSampleEntity s where s.inspected = true")

@@ -16,10 +16,15 @@ interface GreenSampleRepository extends JpaRepository<GreenSampleEntity, Long> {
 
     /** Inspected samples of which nothing that counts was roasted, newest lot first. */
     @EntityGraph(attributePaths = "lot")
-    @Query("select s from GreenSampleEntity s where s.inspected = true and not exists (select 1 from RoastEntity r"
-            + " where r.greenSample = s and r.discardedReason is null) order by s.lot.id desc, s.id")
+    @Query(
+            "select s from GreenSampleEntity s where s.inspected = true and s.lot.putAside = false and not exists (select 1 from RoastEntity r"
+                    + " where r.greenSample = s and r.discardedReason is null) order by s.lot.id desc, s.id")
     List<GreenSampleEntity> unroasted();
 
     @EntityGraph(attributePaths = "lot")
     List<GreenSampleEntity> findAllByOrderByLotIdDescIdAsc();
+
+    /** Those of lots that are in use. */
+    @EntityGraph(attributePaths = "lot")
+    List<GreenSampleEntity> findAllByLotPutAsideFalseOrderByLotIdDescIdAsc();
 }

@@ -81,7 +81,7 @@ public class GreenSampleService {
     @Transactional(readOnly = true)
     public List<GreenSampleView> list() {
         Map<Long, Long> roasts = lots.roastsOfSamples();
-        return samples.findAllByOrderByLotIdDescIdAsc().stream()
+        return samples.findAllByLotPutAsideFalseOrderByLotIdDescIdAsc().stream()
                 .map(s -> view(s, roasts.getOrDefault(s.id(), 0L)))
                 .toList();
     }

@@ -135,6 +135,11 @@ public class LotEntity {
         return version;
     }
 
+    /** Whether lists leave it out. */
+    boolean putAside() {
+        return putAside;
+    }
+
     void reworked(@Nullable LocalDate on, @Nullable String what) {
         reworkedOn = on;
         rework = what;

@@ -37,8 +37,9 @@ public interface LotRepository extends JpaRepository<LotEntity, Long> {
     List<SampleRoastCount> countRoastsOfSamples();
 
     /** Names of the lots of which nothing that counts was roasted, newest first. */
-    @Query("select l.name from LotEntity l where not exists (select 1 from RoastEntity r where r.lot = l"
-            + " and r.discardedReason is null) order by l.arrivalDate desc, l.id desc")
+    @Query(
+            "select l.name from LotEntity l where l.putAside = false and not exists (select 1 from RoastEntity r where r.lot = l"
+                    + " and r.discardedReason is null) order by l.arrivalDate desc, l.id desc")
     List<String> unroasted();
 
     @Lock(LockModeType.PESSIMISTIC_WRITE)
@@ -50,5 +51,5 @@ public interface LotRepository extends JpaRepository<LotEntity, Long> {
 
     Optional<LotEntity> findFirstByNameIgnoreCaseAndSupplierIgnoreCase(String name, String supplier);
 
-    List<LotEntity> findAllByPutAsideFalseOrderByArrivalDateDescIdDesc();
+    List<LotEntity> findAllByOrderByArrivalDateDescIdDesc();
 }

@@ -11,6 +11,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Predicate;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.context.ApplicationEventPublisher;
@@ -74,12 +75,24 @@ public class LotService {
 
     private static final int LONGEST_REWORK = 200;
 
+    /** Those that are in use, newest first. */
     @Transactional(readOnly = true)
     public List<LotView> list() {
+        return views(lot -> !lot.putAside());
+    }
+
+    /** Those that were put aside too: what was told of a supplier does not change by it. */
+    @Transactional(readOnly = true)
+    public List<LotView> all() {
+        return views(lot -> true);
+    }
+
+    private List<LotView> views(Predicate<LotEntity> which) {
         Map<Long, Long> roasts = roasts();
         Map<Long, List<GreenSampleEntity>> of = samples.findAllByOrderByLotIdDescIdAsc().stream()
                 .collect(Collectors.groupingBy(s -> s.lot().id()));
-        return lots.findAllByPutAsideFalseOrderByArrivalDateDescIdDesc().stream()
+        return lots.findAllByOrderByArrivalDateDescIdDesc().stream()
+                .filter(which)
                 .map(lot -> lot.view(roasts.getOrDefault(lot.id(), 0L), newest(of.getOrDefault(lot.id(), List.of()))))
                 .toList();
     }

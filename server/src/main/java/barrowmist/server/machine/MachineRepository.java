@@ -7,7 +7,7 @@ import org.springframework.data.jpa.repository.JpaRepository;
 /** Roasters in the database. */
 interface MachineRepository extends JpaRepository<MachineEntity, Long> {
 
-    Optional<MachineEntity> findFirstByOrderById();
+    Optional<MachineEntity> findFirstByPutAsideFalseOrderById();
 
     Optional<MachineEntity> findFirstByNameIgnoreCase(String name);
 

@@ -73,10 +73,11 @@ public class MachineService {
                 .toList();
     }
 
-    /** The roaster of this id; without an id the first one, made when there is none yet. */
+    /** The roaster of this id; without an id the first one in use, made when there is none yet. */
     public MachineEntity get(@Nullable Long id) {
         if (id == null) {
-            return machines.findFirstByOrderById().orElseGet(() -> machines.save(new MachineEntity(FIRST_NAME, null)));
+            return machines.findFirstByPutAsideFalseOrderById()
+                    .orElseGet(() -> machines.save(new MachineEntity(FIRST_NAME, null)));
         }
         return machines.findById(id).orElseThrow(() -> new NotFound("roaster", id));
     }

@@ -1,6 +1,7 @@
 package barrowmist.server.machine;
 
 import barrowmist.core.machine.MachineReference;
+import barrowmist.core.roast.KeyFigure;
 
 /** What the machine usually does with coffees of this process. */
 public record ReferenceView(
@@ -9,7 +10,8 @@ public record ReferenceView(
         BandView turningPointC,
         BandView dryEndC,
         BandView firstCrackC,
-        BandView peakCPerMin) {
+        BandView peakCPerMin,
+        BandView environmentDropC) {
     public static ReferenceView of(MachineReference r) {
         return new ReferenceView(
                 BandView.of(r.chargeC()),
@@ -17,6 +19,7 @@ public record ReferenceView(
                 BandView.of(r.turningPointC()),
                 BandView.of(r.dryEndC()),
                 BandView.of(r.firstCrackC()),
-                BandView.of(r.peakCPerMin()));
+                BandView.of(r.peakCPerMin()),
+                BandView.of(r.of(KeyFigure.ENVIRONMENT_DROP_C)));
     }
 }

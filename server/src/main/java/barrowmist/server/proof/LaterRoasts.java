@@ -7,8 +7,8 @@ import barrowmist.server.cupping.TableViews.RestWarning;
 import barrowmist.server.plan.ChangedPlans;
 import barrowmist.server.plan.ChangedPlans.ChangedPlan;
 import barrowmist.server.plan.ChangedView;
-import barrowmist.server.proof.ProofViews.EarlierRoast;
 import barrowmist.server.proof.ProofViews.LaterRoast;
+import barrowmist.server.proof.ProofViews.OtherRoast;
 import barrowmist.server.rest.RestSettings;
 import barrowmist.server.roast.RoastEntity;
 import barrowmist.server.roast.RoastLists;
@@ -58,12 +58,12 @@ class LaterRoasts {
     }
 
     /** The same on the wire, the nearest in time. */
-    List<EarlierRoast> earlier(RoastEntity before) {
+    List<OtherRoast> others(RoastEntity before) {
         return alike(before).stream()
                 .sorted(Comparator.comparing((RoastEntity r) ->
                         Duration.between(r.roastedAt(), before.roastedAt()).abs()))
                 .limit(MOST)
-                .map(r -> new EarlierRoast(r.id(), r.numberInLot(), r.roastedAt(), samePlan(before, r)))
+                .map(r -> new OtherRoast(r.id(), r.numberInLot(), r.roastedAt(), samePlan(before, r)))
                 .toList();
     }
 

@@ -79,9 +79,7 @@ public class ProofService {
         List<RoastEntity> after = after(before, asked.after());
         ProofSides sides = new ProofSides(
                 ids(before, earlier(before, asked.before())), ids(after.get(0), after.subList(1, after.size())));
-        if (sides.before().stream().anyMatch(sides.after()::contains)) {
-            throw new InputProblems("before", "A roast is made the old way or with the change, and not both");
-        }
+        sides.refuseIfImpossible();
         Optional<ProofEntity> open = proofs.ofRoast(beforeId).stream()
                 .filter(p -> p.outcome() == null && p.beforeId() == beforeId && p.is(sides))
                 .findFirst();

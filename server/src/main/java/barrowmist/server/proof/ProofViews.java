@@ -87,11 +87,11 @@ public final class ProofViews {
             long roastId, int number, Instant roastedAt, boolean planned, boolean rested, List<String> warnings) {}
 
     /**
-     * Another roast of the lot from before the change.
+     * Another roast of the lot, that may have been made the old way.
      *
      * @param samePlan whether it followed the same plan
      */
-    record EarlierRoast(long roastId, int number, Instant roastedAt, boolean samePlan) {}
+    record OtherRoast(long roastId, int number, Instant roastedAt, boolean samePlan) {}
 
     /** A plan that changes one thing of a roast. */
     record PlannedChange(long planId, String change) {}
@@ -100,12 +100,12 @@ public final class ProofViews {
      * What may be proven of a roast, and what was.
      *
      * @param plans made of its trace, the newest first
-     * @param earlier other roasts of the lot that no plan of its trace was followed by: they may have been made the same way
+     * @param others roasts of the lot that no plan of its trace was followed by: they may have been made the same way
      * @param batches roasts of each side from which on a change can be confirmed
      */
     record ProofsView(
             List<PlannedChange> plans,
-            List<EarlierRoast> earlier,
+            List<OtherRoast> others,
             List<LaterRoast> later,
             int batches,
             List<ProofView> proofs) {}

@@ -68,7 +68,7 @@ public class RecordService {
                 later.plansOf(roast).stream()
                         .map(p -> new PlannedChange(p.planId(), p.change().text()))
                         .toList(),
-                later.earlier(roast),
+                later.others(roast),
                 later.views(roast),
                 (int) rules.current().rules().value("proof.batches"),
                 views(all, roastsOf(all)));

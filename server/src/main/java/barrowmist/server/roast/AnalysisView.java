@@ -12,7 +12,6 @@ import barrowmist.server.machine.ReferenceView;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
-import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
 /** The analysis of a roast on the wire. What cannot be known is left out, and {@code missing} says why. */
@@ -114,8 +113,7 @@ public record AnalysisView(
                 f.totalS(),
                 a.faults().stream().map(FaultView::of).toList(),
                 a.missing(),
-                Stream.concat(a.notices().stream(), reference.environmentAtDrop(f).stream())
-                        .toList(),
+                a.notices(),
                 ReferenceView.of(reference));
     }
 }

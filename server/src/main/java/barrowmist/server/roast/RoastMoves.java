@@ -1,5 +1,6 @@
 package barrowmist.server.roast;
 
+import barrowmist.core.green.Process;
 import barrowmist.server.green.GreenChanged;
 import barrowmist.server.green.GreenSampleEntity;
 import barrowmist.server.green.GreenSampleService;
@@ -61,7 +62,14 @@ class RoastMoves {
                 throw new Conflict("A pull goes with its batch: move that.", Map.of());
             }
             long from = roast.lot().id();
+            Process before = roast.lot().process();
             move(roast, lotId);
+            if (roast.accepted()) {
+                // it teaches the process of its new lot, and no more that of the old one
+                told.publishEvent(new ReferenceChanged(roast.machine().id(), before));
+                told.publishEvent(
+                        new ReferenceChanged(roast.machine().id(), roast.lot().process()));
+            }
             List<RoastEntity> pulls = kept.findAllByPulledFromOrderById(id);
             pulls.forEach(p -> move(p, lotId));
             pulls.forEach(p -> told.publishEvent(new RoastChanged(p.id())));

@@ -34,6 +34,7 @@ public class MeterService {
      *
      * @param scale of a colour meter
      * @param counts of a colour meter; more is lighter when it is left out
+     * @param keptFrom of a colour meter that counts the other way: kept is this less what it shows
      * @param note what is to be said of it today; never kept
      */
     public record MeterView(
@@ -49,11 +50,12 @@ public class MeterService {
             @Schema(allowableValues = {"more-is-lighter", "more-is-darker"}) @Nullable
             String counts,
 
+            @Nullable Double keptFrom,
             @Nullable String note) {
 
         private static final int USUAL_DAYS = 90;
 
-        static MeterView of(Meter m, LocalDate today) {
+        static MeterView of(Meter m, @Nullable String note) {
             boolean colour = m.kind() == Kind.COLOUR;
             return new MeterView(
                     m.name(),
@@ -62,7 +64,8 @@ public class MeterService {
                     m.everyDays(),
                     colour ? m.scale() : null,
                     colour ? Codes.of(m.counts()) : null,
-                    m.note(today).orElse(null));
+                    colour && m.counts().kept(0) > 0 ? m.counts().kept(0) : null,
+                    note);
         }
 
         Meter meter() {
@@ -86,7 +89,8 @@ public class MeterService {
         LocalDate today = LocalDate.now(clock);
         return new Meters(
                 settings.get(METERS, Meters.class, () -> new Meters(List.of(), null)).meters().stream()
-                        .map(m -> MeterView.of(m.meter(), today))
+                        .map(MeterView::meter)
+                        .map(m -> MeterView.of(m, m.note(today).orElse(null)))
                         .toList(),
                 settings.version(METERS));
     }
@@ -106,8 +110,7 @@ public class MeterService {
                 .map(MeterView::meter)
                 .toList();
         InputProblems.refuseIfAny(Meter.problems(meters, today));
-        List<MeterView> kept =
-                meters.stream().map(m -> MeterView.of(m, LocalDate.MIN)).toList();
+        List<MeterView> kept = meters.stream().map(m -> MeterView.of(m, null)).toList();
         settings.keep(METERS, new Meters(kept, null), changed.version());
         return all();
     }

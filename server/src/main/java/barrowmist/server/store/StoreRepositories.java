@@ -50,7 +50,7 @@ interface LotStoreRepository extends JpaRepository<LotStoreEntity, Long> {
                     + " where r.lot_id = l.id and r.kind is distinct from 'pull'), 0) as roastedG,"
                     + " (select max(c.measured_on) from lot_check c where c.lot_id = l.id) as measured,"
                     + " s.content as content from lot l left join lot_store s on s.lot_id = l.id"
-                    + " where exists (select 1 from lot_decision d where d.lot_id = l.id and d.outcome = 'buy'"
+                    + " where not l.put_aside and exists (select 1 from lot_decision d where d.lot_id = l.id and d.outcome = 'buy'"
                     + " and d.id = (select max(e.id) from lot_decision e where e.lot_id = l.id))",
             nativeQuery = true)
     List<Lying> lying();

@@ -113,7 +113,7 @@ public class SupplierService {
     }
 
     private List<LotView> own(String supplier) {
-        List<LotView> own = lots.list().stream()
+        List<LotView> own = lots.all().stream()
                 .filter(l -> l.supplier().equalsIgnoreCase(supplier.strip()))
                 .sorted(Comparator.comparing(LotView::arrivalDate).reversed())
                 .toList();

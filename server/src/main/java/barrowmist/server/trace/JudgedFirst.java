@@ -2,9 +2,11 @@ package barrowmist.server.trace;
 
 import barrowmist.core.trace.JudgeFirst;
 import barrowmist.server.access.Member;
+import barrowmist.server.roast.RoastService;
 import barrowmist.server.settings.SettingStore;
 import barrowmist.server.web.InputProblems;
 import barrowmist.server.web.KeptInTurn;
+import barrowmist.server.web.NotFound;
 import java.time.Clock;
 import java.util.List;
 import java.util.Locale;
@@ -26,9 +28,16 @@ public class JudgedFirst {
     private final SettingStore settings;
     private final ShownRepository shown;
     private final VerdictRepository verdicts;
+    private final RoastService roasts;
     private final Clock clock;
 
-    JudgedFirst(SettingStore settings, ShownRepository shown, VerdictRepository verdicts, Clock clock) {
+    JudgedFirst(
+            SettingStore settings,
+            ShownRepository shown,
+            VerdictRepository verdicts,
+            RoastService roasts,
+            Clock clock) {
+        this.roasts = roasts;
         this.settings = settings;
         this.shown = shown;
         this.verdicts = verdicts;
@@ -79,8 +88,13 @@ public class JudgedFirst {
                 .toList();
     }
 
-    /** Somebody who may judge has read the answer; the first time counts. */
+    /**
+     * Somebody who may judge has read the answer; the first time counts.
+     *
+     * @throws NotFound if there is no such roast
+     */
     void read(long roastId) {
+        roasts.get(roastId);
         if (!shown.existsById(roastId)) {
             shown.save(new ShownEntity(roastId, Member.nameOfCaller(), clock.instant()));
         }

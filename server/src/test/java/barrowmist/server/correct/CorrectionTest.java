@@ -177,6 +177,12 @@ class CorrectionTest {
                 .isEqualTo(204);
         assertThat(ids("/api/lots")).doesNotContain(lot);
         assertThat(lab.get("/api/put-aside").body().toString()).contains("\"kind\":\"lots\"");
+        long fresh = lab.lot("honey");
+        assertThat(lab.get("/api/decisions").body().toString()).contains("\"lotId\":" + fresh + ",");
+        lab.put("/api/lots/" + fresh + "/aside", "{\"aside\":true}");
+        // nobody is asked to roast, plan or decide it
+        assertThat(lab.get("/api/decisions").body().toString()).doesNotContain("\"lotId\":" + fresh + ",");
+        assertThat(lab.get("/api/green-samples").body().toString()).doesNotContain("\"lotId\":" + fresh + ",");
         // what stands on it goes on
         assertThat(roast(id).get("lotId").asLong()).isEqualTo(lot);
         assertThat(lab.get("/api/lots/" + lot).status()).isEqualTo(200);

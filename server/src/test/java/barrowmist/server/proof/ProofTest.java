@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 import barrowmist.core.roast.KnownLog;
 import barrowmist.server.Lab;
 import barrowmist.server.LabTest;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.function.LongFunction;
 import org.junit.jupiter.api.BeforeEach;
@@ -122,7 +123,7 @@ class ProofTest {
         long plan = roastedAsPlanned();
         List<Long> after = List.of(plan, roast("2026-03-04T10:10", false), roast("2026-03-04T11:10", false));
         assertThat(proofs(old).get("batches").asInt()).isEqualTo(3);
-        assertThat(proofs(old).get("earlier").toString()).contains("\"roastId\":" + before.get(0));
+        assertThat(proofs(old).get("others").toString()).contains("\"roastId\":" + before.get(0));
         String asked = "{\"before\":%s,\"after\":%s}".formatted(before, after);
         long table = lay(asked).body().get("cuppingId").asLong();
         assertThat(lay(asked).body().get("cuppingId").asLong()).isEqualTo(table);
@@ -136,6 +137,20 @@ class ProofTest {
                         + "1 of the 20 ways to share these batches out look as clear");
         assertThat(settled()).isTrue();
         assertThat(held()).isEqualTo(held + 1);
+    }
+
+    /** With more roasts of a side the ways to share them out are too many to count: refused before they are laid. */
+    @Test
+    void noMoreRoastsAreLaidThanCanBeCounted() {
+        roastedAsPlanned();
+        List<Long> many = new ArrayList<>();
+        for (int i = 0; i < 10; i++) {
+            many.add(roast("2026-03-02T1%d:30".formatted(i), true));
+        }
+        Lab.Answer refused = lay("{\"before\":" + many + "}");
+        assertThat(refused.status()).isEqualTo(422);
+        assertThat(refused.body().toString()).contains("11 roasts on one side, at most 10");
+        assertThat(lay("{\"before\":" + many.subList(0, 9) + "}").status()).isEqualTo(201);
     }
 
     @Test

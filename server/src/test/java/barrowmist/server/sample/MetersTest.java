@@ -39,6 +39,7 @@ class MetersTest {
         assertThat(kept.at("/meters/0/note").asString()).isEqualTo("Moist 1: nobody said when it was calibrated.");
         assertThat(kept.at("/meters/1").has("note")).isFalse();
         assertThat(kept.at("/meters/1/counts").asString()).isEqualTo("more-is-darker");
+        assertThat(kept.at("/meters/1/keptFrom").asDouble()).isEqualTo(100);
         assertThat(today()).contains("Calibrate").contains("Moist 1").doesNotContain("Colour 1");
         long version = kept.get("version").asLong();
         assertThat(lab.put(

@@ -100,6 +100,7 @@ class JudgedFirstTest {
         // a second press is no second reading
         assertThat(lab.put("/api/roasts/" + roast + "/trace/shown", "").status())
                 .isEqualTo(204);
+        assertThat(lab.put("/api/roasts/999999/trace/shown", "").status()).isEqualTo(404);
         assertThat(first(roast)).isFalse();
         int first = of("first");
         int seen = of("seen");

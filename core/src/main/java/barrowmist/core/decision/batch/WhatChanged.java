@@ -1,7 +1,7 @@
 package barrowmist.core.decision.batch;
 
-import barrowmist.core.check.ChangePoint;
 import barrowmist.core.check.FalseDiscovery;
+import barrowmist.core.check.MeanChange;
 import barrowmist.core.check.WelchTest;
 import barrowmist.core.units.Wording;
 import java.time.LocalDate;
@@ -110,7 +110,7 @@ public final class WhatChanged {
     private Optional<Found> searched(List<Done> dated) {
         return spread() == 0
                 ? Optional.empty()
-                : ChangePoint.of(values, FEWEST)
+                : MeanChange.of(values, FEWEST)
                         .map(c -> new Found(
                                 c.p(),
                                 "From about %s on it %s; the day was searched for.%s"

@@ -12,7 +12,7 @@ import java.util.Random;
  * @param at the first value of the later part
  * @param p how often chance alone shows so large a difference anywhere, above 0 to 1
  */
-public record ChangePoint(int at, double p) {
+public record MeanChange(int at, double p) {
 
     private static final int ORDERS = 1999;
     private static final long SEED = 20_261_201;
@@ -23,7 +23,7 @@ public record ChangePoint(int at, double p) {
      * @param values in order of time
      * @param fewest values that either part has
      */
-    public static Optional<ChangePoint> of(double[] values, int fewest) {
+    public static Optional<MeanChange> of(double[] values, int fewest) {
         OptionalInt at = largest(values, fewest);
         if (at.isEmpty()) {
             return Optional.empty();
@@ -36,7 +36,7 @@ public record ChangePoint(int at, double p) {
             double largest = apart(other, largest(other, fewest).getAsInt());
             asLarge += largest >= seen ? 1 : 0;
         }
-        return Optional.of(new ChangePoint(at.getAsInt(), asLarge / (ORDERS + 1.0)));
+        return Optional.of(new MeanChange(at.getAsInt(), asLarge / (ORDERS + 1.0)));
     }
 
     private static OptionalInt largest(double[] values, int fewest) {
