@@ -66,7 +66,13 @@ public enum RoastAim {
             double enoughDevelopmentPct,
             double targetDevelopmentPct,
             double fewDegreesC,
-            double fastAtFirstCrackCPerMin) {}
+            double fastAtFirstCrackCPerMin) {
+
+        /** 0 was kept before there was such a limit, and asks for none. */
+        public Limits {
+            fastAtFirstCrackCPerMin = fastAtFirstCrackCPerMin > 0 ? fastAtFirstCrackCPerMin : Rates.NONE;
+        }
+    }
 
     public String label() {
         return label;
