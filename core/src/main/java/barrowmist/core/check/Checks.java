@@ -28,6 +28,20 @@ public final class Checks {
         return this;
     }
 
+    /** Refuses an empty or over-long name, one of several lines, and one without a letter or digit. */
+    public Checks name(String field, String label, @Nullable String value, int maxLength) {
+        text(field, label, value, maxLength);
+        if (value == null || value.isBlank()) {
+            return this;
+        }
+        if (value.strip().lines().count() > 1) {
+            add(field, label + " has several lines: write it in one");
+        } else if (value.codePoints().noneMatch(Character::isLetterOrDigit)) {
+            add(field, label + " is \"" + value.strip() + "\": it needs a letter or a digit");
+        }
+        return this;
+    }
+
     /** Refuses a missing value. */
     public Checks present(String field, String label, @Nullable Object value) {
         if (value == null) {

@@ -85,7 +85,7 @@ public record HouseProtocol(String name, int cups, Optional<CuppingForm> form, T
         Set<String> seen = new HashSet<>();
         List<FieldProblem> problems = new ArrayList<>();
         for (HouseProtocol p : all) {
-            checks.text("protocols", "The name of a protocol", p.name, LONGEST_NAME);
+            checks.name("protocols", "The name of a protocol", p.name, LONGEST_NAME);
             if (!seen.add(p.name.toLowerCase(Locale.ROOT))) {
                 checks.add("protocols", "\"" + p.name + "\" is there twice");
             }

@@ -55,9 +55,9 @@ public final class LotRules {
      */
     public static List<FieldProblem> problems(Entry e, LocalDate today) {
         Checks checks = new Checks()
-                .text("name", "Name", e.name, MAX_TEXT)
-                .text("supplier", "Supplier", e.supplier, MAX_TEXT)
-                .text("origin", "Origin", e.origin, MAX_TEXT)
+                .name("name", "Name", e.name, MAX_TEXT)
+                .name("supplier", "Supplier", e.supplier, MAX_TEXT)
+                .name("origin", "Origin", e.origin, MAX_TEXT)
                 .present("arrivalDate", "Arrival date", e.arrivalDate)
                 .range("kg", "Weight", e.kg == null ? Double.NaN : e.kg, KG_MIN, KG_MAX, "kg")
                 .range("moisturePct", "Moisture", e.moisturePct, MOISTURE_MIN_PCT, MOISTURE_MAX_PCT, "%")

@@ -85,7 +85,7 @@ public record Meter(
         }
         List<String> seen = new ArrayList<>();
         for (Meter m : all) {
-            checks.text("meters", "The name of a meter", m.name, LONGEST);
+            checks.name("meters", "The name of a meter", m.name, LONGEST);
             if (seen.contains(m.name.toLowerCase(Locale.ROOT))) {
                 checks.add("meters", "\"" + m.name + "\" is there twice");
             }

@@ -2,7 +2,9 @@ package barrowmist.core.check;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.List;
 import java.util.OptionalDouble;
+import org.jspecify.annotations.Nullable;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -47,5 +49,22 @@ class ChecksTest {
                         .problems())
                 .extracting(FieldProblem::field)
                 .containsExactly("a", "b", "d");
+    }
+
+    @ParameterizedTest(name = "a name of {0}: {1}")
+    @CsvSource(
+            ignoreLeadingAndTrailingWhitespace = false,
+            value = {
+                "Vane/Sons,",
+                "Ünsal 7,",
+                "東,",
+                "..,Name is \"..\": it needs a letter or a digit",
+                "'Vane\nSons',Name has several lines: write it in one",
+                "' ',Name is empty: write something here"
+            })
+    void aNameIsOneLineWithALetterOrADigit(String name, @Nullable String problem) {
+        assertThat(new Checks().name("name", "Name", name, 20).problems())
+                .extracting(FieldProblem::message)
+                .isEqualTo(problem == null ? List.of() : List.of(problem));
     }
 }

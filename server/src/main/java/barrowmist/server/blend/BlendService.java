@@ -84,9 +84,8 @@ public class BlendService {
     private BlendPage keep(BlendEntity blend, BlendEntry entry) {
         String name = entry.name() == null ? "" : entry.name().strip();
         Checks checks = BlendEstimate.problems(entry);
-        if (name.isEmpty() || name.length() > LONGEST_NAME) {
-            checks.add("name", "A blend has a name of 1 to " + LONGEST_NAME + " characters");
-        } else if (blends.findByNameIgnoreCase(name)
+        checks.name("name", "Name", name, LONGEST_NAME);
+        if (blends.findByNameIgnoreCase(name)
                 .filter(other -> !blend.is(other.id()))
                 .isPresent()) {
             checks.add("name", "There is a blend called " + name + ": choose another name");

@@ -1,5 +1,6 @@
 package barrowmist.server.cupping;
 
+import barrowmist.core.check.Checks;
 import barrowmist.server.web.InputProblems;
 import org.jspecify.annotations.Nullable;
 
@@ -16,9 +17,8 @@ final class Seats {
         if (name.isEmpty()) {
             throw new InputProblems("cupper", "cupper is missing: on a blind table each answer is somebody's");
         }
-        if (name.length() > LONGEST) {
-            throw new InputProblems("cupper", tooLong(name));
-        }
+        InputProblems.refuseIfAny(
+                new Checks().name("cupper", "Cupper", name, LONGEST).problems());
         return name;
     }
 

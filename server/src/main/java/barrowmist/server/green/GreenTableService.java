@@ -1,6 +1,7 @@
 package barrowmist.server.green;
 
 import barrowmist.core.check.FieldProblem;
+import barrowmist.core.check.Names;
 import barrowmist.core.check.TextFile;
 import barrowmist.core.green.Inspection;
 import barrowmist.core.green.LotRules;
@@ -14,9 +15,12 @@ import barrowmist.server.web.Optionals;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Objects;
-import java.util.Optional;
+import java.util.function.Function;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -55,15 +59,24 @@ class GreenTableService {
         InputProblems.refuseIfAny(result.problems());
         List<FieldProblem> problems = new ArrayList<>();
         int newLots = 0;
+        Map<String, LotEntity> known = lots.findAll().stream()
+                .collect(Collectors.toMap(
+                        lot -> key(lot.name(), lot.supplier()),
+                        Function.identity(),
+                        (first, again) -> first,
+                        HashMap::new));
         for (GreenRow row : result.rows()) {
-            Optional<LotEntity> there = lots.findFirstByNameIgnoreCaseAndSupplierIgnoreCase(
-                    given(row.lot().name()), given(row.lot().supplier()));
-            newLots += there.isPresent() ? 0 : 1;
-            LotEntity lot = there.orElseGet(() -> lots.save(new LotEntity(entry(row.lot()))));
-            keep(lot, row, problems);
+            String key = key(given(row.lot().name()), given(row.lot().supplier()));
+            newLots += known.containsKey(key) ? 0 : 1;
+            keep(known.computeIfAbsent(key, k -> lots.save(new LotEntity(entry(row.lot())))), row, problems);
         }
         InputProblems.refuseIfAny(problems);
         return new GreenImportView(newLots, result.rows().size(), text.note().orElse(null));
+    }
+
+    /** What makes two rows the same lot. */
+    private static String key(String name, String supplier) {
+        return Names.comparable(name) + '\n' + Names.comparable(supplier);
     }
 
     private void keep(LotEntity lot, GreenRow row, List<FieldProblem> problems) {

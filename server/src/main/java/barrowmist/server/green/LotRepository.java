@@ -45,11 +45,7 @@ public interface LotRepository extends JpaRepository<LotEntity, Long> {
     @Lock(LockModeType.PESSIMISTIC_WRITE)
     Optional<LotEntity> findWithLockById(long id);
 
-    List<LotEntity> findAllByNameIgnoreCase(String name);
-
     List<LotEntity> findAllByNameContainingIgnoreCase(String word);
-
-    Optional<LotEntity> findFirstByNameIgnoreCaseAndSupplierIgnoreCase(String name, String supplier);
 
     List<LotEntity> findAllByOrderByArrivalDateDescIdDesc();
 }

@@ -1,5 +1,6 @@
 package barrowmist.server.green;
 
+import barrowmist.core.check.Names;
 import barrowmist.core.green.SampleStage;
 import barrowmist.server.web.Conflict;
 import barrowmist.server.web.InputProblems;
@@ -127,10 +128,11 @@ public class LotService {
         return lots.findWithLockById(id).orElseThrow(() -> new NotFound("lot", id));
     }
 
-    /** The lots of a name, in any case; those of one supplier where it is given. */
+    /** The lots of a name, whatever its capitals and spaces; those of one supplier where it is given. */
     public List<LotEntity> named(String name, Optional<String> supplier) {
-        return lots.findAllByNameIgnoreCase(name).stream()
-                .filter(lot -> supplier.isEmpty() || lot.supplier().equalsIgnoreCase(supplier.get()))
+        return lots.findAll().stream()
+                .filter(lot -> Names.same(lot.name(), name))
+                .filter(lot -> supplier.isEmpty() || Names.same(lot.supplier(), supplier.get()))
                 .toList();
     }
 

@@ -21,7 +21,7 @@ public record MachineEntry(
 
     List<FieldProblem> problems() {
         List<FieldProblem> problems = new ArrayList<>(new Checks()
-                .text("name", "Name", name, MAX_NAME)
+                .name("name", "Name", name, MAX_NAME)
                 .range(
                         "drumCapacityG",
                         "Drum capacity",

@@ -1,5 +1,6 @@
 package barrowmist.server.people;
 
+import barrowmist.core.check.Checks;
 import barrowmist.core.check.FieldProblem;
 import barrowmist.server.access.Member;
 import barrowmist.server.access.Members;
@@ -165,12 +166,7 @@ class PeopleService implements Members {
 
     static String name(@Nullable String given, List<FieldProblem> problems) {
         String name = given == null ? "" : given.strip();
-        if (name.isEmpty()) {
-            problems.add(new FieldProblem("name", "name is missing"));
-        } else if (name.length() > LONGEST_NAME) {
-            problems.add(new FieldProblem(
-                    "name", "name has " + name.length() + " characters, at most " + LONGEST_NAME + " are kept"));
-        }
+        problems.addAll(new Checks().name("name", "Name", name, LONGEST_NAME).problems());
         return name;
     }
 

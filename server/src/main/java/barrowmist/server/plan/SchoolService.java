@@ -66,7 +66,7 @@ class SchoolService {
     private static List<FieldProblem> problems(SchoolView school) {
         Checks checks = new Checks()
                 .text("id", "Short name", school.id(), 40)
-                .text("name", "Name", school.name(), 80)
+                .name("name", "Name", school.name(), 80)
                 .text("note", "Note", school.note(), MOST_TEXT);
         if (school.targets() == null) {
             return checks.add("targets", "A school needs targets").problems();

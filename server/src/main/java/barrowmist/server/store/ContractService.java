@@ -1,5 +1,6 @@
 package barrowmist.server.store;
 
+import barrowmist.core.check.Checks;
 import barrowmist.core.decision.Contract;
 import barrowmist.server.access.Member;
 import barrowmist.server.green.LotEntity;
@@ -98,9 +99,8 @@ public class ContractService {
     /** @throws InputProblems if a point is out of its range, or the name is none */
     public ContractTerms keep(String supplier, ContractTerms terms) {
         String name = supplier.strip();
-        if (name.isEmpty() || name.length() > LONGEST_NAME) {
-            throw new InputProblems("supplier", "A supplier has a name of 1 to " + LONGEST_NAME + " characters");
-        }
+        InputProblems.refuseIfAny(
+                new Checks().name("supplier", "Supplier", name, LONGEST_NAME).problems());
         keep(contracts.findBySupplierIgnoreCase(name).orElseGet(() -> new ContractEntity(null, name)), terms);
         return supplier(name);
     }

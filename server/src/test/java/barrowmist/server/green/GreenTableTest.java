@@ -48,6 +48,10 @@ class GreenTableTest {
         assertThat(again.body().get("lots").asInt()).isZero();
         assertThat(table()).isEqualTo(written);
 
+        Answer spaced = lab.csv("/api/lots.csv", written.replace("Cloud Step,Vane,", " cloud  STEP ,VANE,"));
+        assertThat(spaced.status()).as("the same lot, written otherwise").isEqualTo(200);
+        assertThat(spaced.body().get("lots").asInt()).isZero();
+
         String other = csv.replace("11.2,12", "11.2,13")
                 .replace(
                         "Cloud Step,Vane,Burundi,washed,2026-01-05,60,pre",
