@@ -7,6 +7,7 @@ import barrowmist.core.roast.EventKind;
 import barrowmist.core.roast.KeyFigure;
 import barrowmist.core.roast.LiveCurve;
 import barrowmist.core.roast.Milestone;
+import barrowmist.core.roast.RoastAim;
 import barrowmist.core.roast.RoastEvents;
 import java.util.Optional;
 import java.util.OptionalDouble;
@@ -29,8 +30,7 @@ final class OverrunWatch {
 
     private static final double FAR_OVER_S = 150;
 
-    /** Second crack lies about so far above the first, °C (common practice, no published source). */
-    private static final double SECOND_CRACK_C = 28;
+    private static final double SECOND_CRACK_C = RoastAim.DARK.dropOverCrackC().orElseThrow();
 
     /** No roast is meant to end so far above first crack, °C. */
     private static final double HOTTEST_C = 42;

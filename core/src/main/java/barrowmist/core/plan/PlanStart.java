@@ -6,6 +6,7 @@ import barrowmist.core.machine.thermal.ControlLevels;
 import barrowmist.core.plan.ControlStep.Control;
 import barrowmist.core.roast.EventKind;
 import barrowmist.core.roast.KeyFigure;
+import barrowmist.core.roast.RoastAim;
 import barrowmist.core.roast.RoastLog;
 import java.time.Instant;
 import java.util.Comparator;
@@ -28,10 +29,9 @@ public final class PlanStart {
     /** Where a plan that aims at no drop temperature is ended by one, °C, or by the time after first crack, s (house defaults). */
     private static final double USUAL_DROP_C = 204;
 
-    /** A full city lies 30 °F above first crack (common practice, no published source): °C. */
-    private static final double FULL_CITY_C = Math.rint(30 * 5.0 / 9);
-
     private static final double USUAL_DEVELOPMENT_S = 100;
+
+    private static final double FULL_CITY_C = RoastAim.ESPRESSO.dropOverCrackC().orElseThrow();
 
     private PlanStart() {}
 
@@ -63,8 +63,11 @@ public final class PlanStart {
                 : targets.with(KeyFigure.DROP_C, new Aim(Math.rint(drop.value() + shift), drop.tolerance()));
     }
 
-    /** What ends the roast: the drop temperature aimed at, else the development share. */
+    /** What ends the roast: so many degrees above first crack for a dark one, else the drop aimed at, else the development. */
     public static DropRule drop(Targets targets) {
+        if (targets.aim().dropOverCrackC().isPresent()) {
+            return drop(DropRule.By.OVER_CRACK_C, targets);
+        }
         Aim drop = targets.aims().get(KeyFigure.DROP_C);
         Aim share = targets.aims().get(KeyFigure.DEVELOPMENT_PCT);
         return drop != null
@@ -81,7 +84,7 @@ public final class PlanStart {
                     case TOTAL_S -> aimed(targets, KeyFigure.TOTAL_S, USUAL_TOTAL_S);
                     case DEVELOPMENT_PCT -> aimed(targets, KeyFigure.DEVELOPMENT_PCT, USUAL_DEVELOPMENT_PCT);
                     case DEVELOPMENT_S -> USUAL_DEVELOPMENT_S;
-                    case OVER_CRACK_C -> FULL_CITY_C;
+                    case OVER_CRACK_C -> targets.aim().dropOverCrackC().orElse(FULL_CITY_C);
                 });
     }
 

@@ -1,5 +1,7 @@
 package barrowmist.core.plan;
 
+import barrowmist.core.green.Process;
+import barrowmist.core.machine.EventTemperatures;
 import barrowmist.core.plan.Targets.DevelopmentFrom;
 import barrowmist.core.roast.KeyFigure;
 import barrowmist.core.roast.RoastAim;
@@ -46,14 +48,17 @@ public record School(String id, String name, String note, Targets targets) {
                 school(
                         "espresso",
                         "Espresso, full city",
-                        "Up to 14 minutes, about 17 °C above first crack at the drop.",
-                        // first crack, and a drop 30 °F above it (common practice, no published source)
-                        aims(705, 45, 340, 25, 555, 30, 212, 3, 21, 2).madeFor(RoastAim.ESPRESSO)),
+                        "Up to 14 minutes, %.0f °C above first crack at the drop."
+                                .formatted(overCrackC(RoastAim.ESPRESSO)),
+                        aims(705, 45, 340, 25, 555, 30, dropC(RoastAim.ESPRESSO), 3, 21, 2)
+                                .madeFor(RoastAim.ESPRESSO)),
                 school(
                         "dark",
                         "Dark",
-                        "Into second crack: smoke is at hand, the chaff is emptied first.",
-                        aims(800, 60, 360, 30, 605, 35, 222, 3, 24, 3).madeFor(RoastAim.DARK)),
+                        "To second crack, %.0f °C above the first: smoke is at hand, the chaff is emptied first."
+                                .formatted(overCrackC(RoastAim.DARK)),
+                        aims(800, 60, 360, 30, 605, 35, dropC(RoastAim.DARK), 3, 24, 3)
+                                .madeFor(RoastAim.DARK)),
                 new School(
                         "from-yellow",
                         "Counted from yellow",
@@ -78,6 +83,15 @@ public record School(String id, String name, String note, Targets targets) {
                         new Aim(RoastAim.FRUIT_NATURAL.limits().fastAtFirstCrackCPerMin(), 1))
                 .with(KeyFigure.BROWNING_PCT, new Aim(37, 2.5))
                 .madeFor(RoastAim.FRUIT_NATURAL);
+    }
+
+    private static double overCrackC(RoastAim aim) {
+        return aim.dropOverCrackC().orElseThrow();
+    }
+
+    /** On a probe that hears first crack at the house default; {@link PlanStart#onThisProbe} moves it to another. */
+    private static double dropC(RoastAim aim) {
+        return EventTemperatures.usual(Process.WASHED).firstCrackC() + overCrackC(aim);
     }
 
     private static School school(String id, String name, String note, Targets targets) {

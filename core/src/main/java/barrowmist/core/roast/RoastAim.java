@@ -3,6 +3,7 @@ package barrowmist.core.roast;
 import java.util.Arrays;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.OptionalDouble;
 
 /**
  * What a roast is made for: it decides what is right for it. Losses are common practice, no published source: light roasts
@@ -85,6 +86,18 @@ public enum RoastAim {
     /** Whether the cupping protocol's colour and time are asked of it. */
     public boolean protocol() {
         return this == PROTOCOL_SAMPLE;
+    }
+
+    /**
+     * How far above first crack such a roast is dropped, °C, where that is what ends it: a full city 30 °F, a dark one at
+     * second crack, some 50 °F above the first (common practice, no published source). Empty for the others.
+     */
+    public OptionalDouble dropOverCrackC() {
+        return switch (this) {
+            case ESPRESSO -> OptionalDouble.of(Math.rint(30 * 5.0 / 9));
+            case DARK -> OptionalDouble.of(Math.rint(50 * 5.0 / 9));
+            default -> OptionalDouble.empty();
+        };
     }
 
     /** The name on the wire. */

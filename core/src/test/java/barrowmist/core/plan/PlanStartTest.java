@@ -8,6 +8,7 @@ import barrowmist.core.machine.DrumSize;
 import barrowmist.core.machine.EventTemperatures;
 import barrowmist.core.plan.PlanStart.Candidate;
 import barrowmist.core.roast.KeyFigure;
+import barrowmist.core.roast.RoastAim;
 import java.time.Instant;
 import java.util.List;
 import java.util.Map;
@@ -67,6 +68,12 @@ class PlanStartTest {
         assertThat(PlanStart.drop(hot)).isEqualTo(new DropRule(DropRule.By.BEAN_C, 204));
         assertThat(PlanStart.drop(share)).isEqualTo(new DropRule(DropRule.By.DEVELOPMENT_PCT, 20));
         assertThat(PlanStart.drop(none).by()).isEqualTo(DropRule.By.DEVELOPMENT_PCT);
+        assertThat(PlanStart.drop(hot.madeFor(RoastAim.ESPRESSO)))
+                .as("30 °F above first crack, wherever this probe hears it (common practice, no published source)")
+                .isEqualTo(new DropRule(DropRule.By.OVER_CRACK_C, 17));
+        assertThat(PlanStart.drop(share.madeFor(RoastAim.DARK)))
+                .as("second crack, 50 °F above the first (common practice, no published source)")
+                .isEqualTo(new DropRule(DropRule.By.OVER_CRACK_C, 28));
     }
 
     @Test
