@@ -79,10 +79,11 @@ const WATER: PreparedField[] = [
   { field: 'waterC', label: 'As poured', unit: '°C' },
 ]
 const SOLIDS: PreparedField = { field: 'tdsPpm', label: 'Solids in it', unit: 'ppm' }
+const SIEVED: PreparedField = { field: 'throughPct', label: 'Ground: through 850 µm', unit: '%' }
 /** What is asked of each way to drink it. */
 export const PREPARED: Record<'black' | 'milk' | 'espresso', PreparedField[]> = {
-  black: [DOSE, ...WATER, SOLIDS],
-  milk: [DOSE, ...WATER, SOLIDS, { field: 'milkMl', label: 'Milk in a cup', unit: 'mL' }],
+  black: [DOSE, ...WATER, SOLIDS, SIEVED],
+  milk: [DOSE, ...WATER, SOLIDS, SIEVED, { field: 'milkMl', label: 'Milk in a cup', unit: 'mL' }],
   espresso: [
     DOSE,
     { field: 'yieldG', label: 'In the cup', unit: 'g' },

@@ -53,7 +53,7 @@ public record HouseProtocol(String name, int cups, Optional<CuppingForm> form, T
                 none,
                 TableProtocol.usual().waterC(),
                 none,
-                Optional.empty(),
+                Grind.unsaid(),
                 new Drink(Drink.Serving.ESPRESSO, none, shot),
                 TableTiming.unsaid());
     }

@@ -47,7 +47,7 @@ public final class OffProtocol {
         if (off.water()) {
             out.add(CupTrait.WATER_OFF);
         }
-        if (off.grind()) {
+        if (table.grind().off(off.house.stream().map(TableProtocol::grind).toList())) {
             out.add(CupTrait.GRIND_OFF);
         }
         return out;
@@ -76,12 +76,6 @@ public final class OffProtocol {
 
     private boolean water() {
         return table.waterOff().orElse(0) > WATER_OFF && house.stream().noneMatch(this::sameWater);
-    }
-
-    private boolean grind() {
-        return table.grind().isPresent()
-                && house.stream().anyMatch(p -> p.grind().isPresent())
-                && house.stream().noneMatch(p -> p.grind().equals(table.grind()));
     }
 
     private boolean sameRatio(TableProtocol other) {

@@ -36,8 +36,8 @@ public record PreparationSteps(TableProtocol protocol, TableKind kind, Blindness
         List<String> out = new ArrayList<>();
         protocol.tdsPpm().ifPresent(ppm -> out.add("Fresh water of %s ppm in the kettle.".formatted(plain(ppm))));
         out.add("Bowls all alike, empty, in that order%s.".formatted(underside()));
-        out.add("Sample by sample: purge the grinder with a dose of it, then grind each cup on its own%s."
-                .formatted(protocol.grind().map(g -> ", " + g).orElse(", a little coarser than for filter")));
+        out.add("Sample by sample: purge the grinder with a dose of it, then grind each cup on its own, %s."
+                .formatted(protocol.grind().asked()));
         out.add(
                 ("Press \"ground\" at the first one. From there the water is on within %d minutes, or %d where the cups are"
                                 + " covered at once.")

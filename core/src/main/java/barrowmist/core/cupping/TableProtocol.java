@@ -5,8 +5,6 @@ import barrowmist.core.check.FieldProblem;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
-import java.util.Objects;
-import java.util.Optional;
 import java.util.OptionalDouble;
 
 /**
@@ -17,7 +15,7 @@ import java.util.OptionalDouble;
  * @param waterMl water in a cup, mL
  * @param waterC water as poured, °C
  * @param tdsPpm dissolved solids of the water, ppm; 125 to 175 is best, 100 to 250 allowed by the protocol
- * @param grind how it is ground, in the house's words
+ * @param grind how it is ground
  * @param drink how it is drunk
  * @param timing when the crust is broken and tasting begins
  */
@@ -26,7 +24,7 @@ public record TableProtocol(
         OptionalDouble waterMl,
         OptionalDouble waterC,
         OptionalDouble tdsPpm,
-        Optional<String> grind,
+        Grind grind,
         Drink drink,
         TableTiming timing) {
 
@@ -44,7 +42,6 @@ public record TableProtocol(
     /** Doses and water are weighed to this share, temperatures and solids vary by so much, before scores stop comparing. */
     static final double SAME_SHARE = 0.03;
 
-    private static final int LONGEST_GRIND = 80;
     static final double SAME_C = 2;
     private static final double SAME_S = 2;
     private static final double DOSE_STEPS = 4;
@@ -52,7 +49,7 @@ public record TableProtocol(
 
     /** Dose and water alone: black, and timed as published. */
     public TableProtocol(OptionalDouble doseG, OptionalDouble waterMl, OptionalDouble waterC, OptionalDouble tdsPpm) {
-        this(doseG, waterMl, waterC, tdsPpm, Optional.empty(), Drink.black(), TableTiming.unsaid());
+        this(doseG, waterMl, waterC, tdsPpm, Grind.unsaid(), Drink.black(), TableTiming.unsaid());
     }
 
     /** The same for a drink. */
@@ -92,10 +89,7 @@ public record TableProtocol(
 
     /** Every problem of it. */
     public List<FieldProblem> problems() {
-        Checks checks = new Checks();
-        if (grind.orElse("").length() > LONGEST_GRIND) {
-            checks.add("protocol.grind", "How it is ground has at most " + LONGEST_GRIND + " characters");
-        }
+        Checks checks = grind.check(new Checks());
         List<FieldProblem> problems = new ArrayList<>(checks.range("protocol.doseG", "Dose", doseG, 1, 100, "g")
                 .range("protocol.waterMl", "Water", waterMl, 20, 1000, "mL")
                 .range("protocol.waterC", "Water as poured", waterC, LEAST_WATER_C, MOST_WATER_C, "°C")
@@ -146,6 +140,7 @@ public record TableProtocol(
                         .formatted(ppm, LEAST_SOLIDS_PPM, MOST_SOLIDS_PPM));
             }
         });
+        grind.offProtocol().ifPresent(out::add);
         differs(out, "Dose", doseG, last.doseG, " g", SAME_SHARE * last.doseG.orElse(0));
         differs(out, "Water", waterMl, last.waterMl, " mL", SAME_SHARE * last.waterMl.orElse(0));
         differs(out, "Water", waterC, last.waterC, " °C", SAME_C);
@@ -167,10 +162,7 @@ public record TableProtocol(
                 last.drink.milkMl(),
                 " mL",
                 SAME_SHARE * last.drink.milkMl().orElse(0));
-        if (grind.isPresent() && last.grind.isPresent() && !Objects.equals(grind, last.grind)) {
-            out.add("Ground \"%s\", last time \"%s\": scores will not compare."
-                    .formatted(grind.get(), last.grind.get()));
-        }
+        grind.differs(last.grind).ifPresent(out::add);
         return List.copyOf(out);
     }
 

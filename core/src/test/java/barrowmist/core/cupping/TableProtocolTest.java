@@ -5,7 +5,6 @@ import static org.assertj.core.api.Assertions.within;
 
 import barrowmist.core.check.FieldProblem;
 import java.util.List;
-import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.OptionalInt;
 import org.junit.jupiter.api.Test;
@@ -75,13 +74,13 @@ class TableProtocolTest {
                 none,
                 none,
                 none,
-                Optional.of("fine"),
+                Grind.said("fine"),
                 Drink.black(),
                 new TableTiming(OptionalDouble.of(301), OptionalDouble.of(90), none));
         assertThat(late.problems().stream().map(FieldProblem::field))
                 .containsExactly("protocol.breakS", "protocol.tasteC");
         assertThat(late.warnings(new TableProtocol(
-                        none, none, none, none, Optional.of("coarse"), Drink.black(), TableTiming.unsaid())))
+                        none, none, none, none, Grind.said("coarse"), Drink.black(), TableTiming.unsaid())))
                 .containsExactly("Ground \"fine\", last time \"coarse\": scores will not compare.");
     }
 }

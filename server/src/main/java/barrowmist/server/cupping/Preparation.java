@@ -1,6 +1,7 @@
 package barrowmist.server.cupping;
 
 import barrowmist.core.cupping.Drink;
+import barrowmist.core.cupping.Grind;
 import barrowmist.core.cupping.TableProtocol;
 import barrowmist.core.cupping.TableTiming;
 import barrowmist.server.web.Codes;
@@ -16,6 +17,7 @@ import org.jspecify.annotations.Nullable;
  *
  * @param ratio parts of drink to one of coffee; only in answers
  * @param grind how it is ground, in the house's words
+ * @param throughPct what of the ground coffee falls through a sieve of 850 µm, %
  * @param breakS when the crust is broken, s after the pour; left out as published
  * @param tasteC from which temperature on is tasted; left out as published
  * @param tasteS or from which moment after the pour on, s
@@ -38,6 +40,8 @@ public record Preparation(
         @Schema(example = "a little coarser than for filter") @Nullable
         String grind,
 
+        @Schema(example = "72") @Nullable Double throughPct,
+
         @Schema(example = "240") @Nullable Double breakS,
         @Schema(example = "71") @Nullable Double tasteC,
         @Schema(example = "600") @Nullable Double tasteS,
@@ -59,7 +63,8 @@ public record Preparation(
                 Optionals.orNull(p.ratio()),
                 Optionals.orNull(p.waterC()),
                 Optionals.orNull(p.tdsPpm()),
-                p.grind().orElse(null),
+                p.grind().words().orElse(null),
+                Optionals.orNull(p.grind().throughPct()),
                 Optionals.orNull(p.timing().breakS()),
                 Optionals.orNull(p.timing().tasteC()),
                 Optionals.orNull(p.timing().tasteS()),
@@ -105,7 +110,9 @@ public record Preparation(
                 Optionals.of(waterMl),
                 Optionals.of(waterC),
                 Optionals.of(tdsPpm),
-                Optional.ofNullable(grind).map(String::strip).filter(g -> !g.isEmpty()),
+                new Grind(
+                        Optional.ofNullable(grind).map(String::strip).filter(g -> !g.isEmpty()),
+                        Optionals.of(throughPct)),
                 new Drink(
                         served(),
                         Optionals.of(milkMl),
