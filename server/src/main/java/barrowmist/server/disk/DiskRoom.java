@@ -19,6 +19,7 @@ import javax.sql.DataSource;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.beans.factory.annotation.Value;
+import org.springframework.boot.context.event.ApplicationReadyEvent;
 import org.springframework.context.event.ContextClosedEvent;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Component;
@@ -62,6 +63,11 @@ public class DiskRoom implements NoticeSource, StoreDoctor {
         this.database = database;
         watch = new Thread(this::watch, "disk-room");
         watch.setDaemon(true);
+    }
+
+    /** Not before all is there: a server that does not start must leave no thread behind. */
+    @EventListener(ApplicationReadyEvent.class)
+    void begin() {
         watch.start();
     }
 

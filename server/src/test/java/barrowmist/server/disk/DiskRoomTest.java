@@ -69,6 +69,5 @@ class DiskRoomTest {
         DiskRoom room = new DiskRoom("target/test-data/room/barrowmist", 1, 1, dataSource());
         assertThat(room.diagnose(closed).orElseThrow()).contains("opened again");
         assertThat(room.diagnose(new IllegalStateException("else"))).isEmpty();
-        room.end();
     }
 }
