@@ -84,6 +84,10 @@ const range = (r: { min: number; max: number }, unit: string) =>
     <p v-if="!fitted && model.data.value.state === 'none'" class="quiet">
       Not fitted yet. {{ plural(model.data.value.usableRoasts, 'log') }} with gas, charge and drop can be
       used.
+      <template v-if="model.data.value.withoutGas"
+        >{{ plural(model.data.value.withoutGas, 'log has', 'logs have') }} no column of the gas: a model
+        learns nothing from {{ model.data.value.withoutGas === 1 ? 'it' : 'them' }}.</template
+      >
     </p>
     <template v-if="fitted">
       <p>
@@ -131,8 +135,13 @@ const range = (r: { min: number; max: number }, unit: string) =>
         {{ fitted.doubts.length ? 'Fitted near' : 'Trusted near' }} charges of
         {{ preferences.temperatureText(fitted.chargeC.min) }} to
         {{ preferences.temperatureText(fitted.chargeC.max) }}, batches of {{ range(fitted.greenG, 'g') }}, gas
-        {{ controls.fromTo('gas', fitted.gasPct.min, fitted.gasPct.max) }}, airflow
-        {{ controls.fromTo('air', fitted.airflowPct.min, fitted.airflowPct.max) }}. Outside, it says so.
+        {{ controls.fromTo('gas', fitted.gasPct.min, fitted.gasPct.max)
+        }}<template v-if="fitted.airLogged"
+          >, airflow {{ controls.fromTo('air', fitted.airflowPct.min, fitted.airflowPct.max) }}</template
+        >. Outside, it says so.
+        <template v-if="!fitted.airLogged"
+          >No log had a column of the airflow: what the air does on this roaster is not known.</template
+        >
       </p>
       <v-btn variant="text" :aria-expanded="showConstants" @click="showConstants = !showConstants">
         {{ showConstants ? 'Hide the constants' : 'Show the constants' }}

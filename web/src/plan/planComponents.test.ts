@@ -98,7 +98,7 @@ describe('ModelCard', () => {
     vi.useFakeTimers()
     const states = [
       { state: 'fitting', share: 0.4, doing: 'round 6', usableRoasts: 20 },
-      { state: 'none', share: 1, doing: '', usableRoasts: 20 },
+      { state: 'none', share: 1, doing: '', usableRoasts: 20, withoutGas: 3 },
     ]
     stubServer(() => ({ body: states.shift() ?? states[0] }))
     const card = mountApp(ModelCard, { machineId: 1 })
@@ -107,6 +107,7 @@ describe('ModelCard', () => {
     await vi.advanceTimersByTimeAsync(500)
     await flushPromises()
     expect(card.text()).toContain('20 logs with gas, charge and drop can be used')
+    expect(card.text()).toContain('3 logs have no column of the gas: a model learns nothing from them.')
   })
 })
 
@@ -133,6 +134,8 @@ describe('a fitted model', () => {
     expect(card.find('.ember').text()).toContain('Not believed:')
     expect(card.find('.ember').text()).toContain('misses its own roasts by 4.2 °C')
     expect(card.text()).toContain('Fitted near charges')
+    expect(card.text(), 'no log had its airflow').toContain('what the air does on this roaster is not known')
+    expect(card.text()).not.toContain(', airflow')
   })
 })
 

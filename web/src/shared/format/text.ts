@@ -58,7 +58,6 @@ export const signed = (value: number) => `${value < 0 ? '−' : '+'}${Math.abs(v
 
 export const plural = (n: number, one: string, many = `${one}s`) => `${n} ${n === 1 ? one : many}`
 
-/** What a roast is called everywhere: its lot and its number there. */
 /** The text with a capital first letter. */
 export const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1)
 
@@ -78,5 +77,5 @@ export function roastNumber(r: Named): string {
   return `roast ${r.number}${r.kind === 'warm-up' ? ', warm-up' : ''}`
 }
 
-/** What a person calls a roast. */
+/** What a roast is called everywhere: its lot and its number there. */
 export const roastName = (r: Named & { lotName: string }) => `${r.lotName}, ${roastNumber(r)}`

@@ -160,6 +160,11 @@ class OrdinaryLogsTest {
                 "/api/rest/shelf.ics")) {
             assertThat(lab.status(path)).as(path).isEqualTo(200);
         }
+        JsonNode model = lab.get("/api/machines/" + machineId + "/model").body();
+        assertThat(model.get("withoutGas").asInt())
+                .as("every log with charge and drop, and none has a column of the gas: %s", model)
+                .isEqualTo(1 << EVENTS.size() - 2);
+        assertThat(model.get("usableRoasts").asInt()).isZero();
         lab.get("/api/lots/" + lotId + "/roasts")
                 .body()
                 .forEach(r -> assertThat(

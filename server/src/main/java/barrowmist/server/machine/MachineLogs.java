@@ -26,6 +26,9 @@ public interface MachineLogs {
     /** How many of its logs can teach its model. */
     long countForModel(long machineId);
 
+    /** How many of its whole roasts lack a column of the gas, and so cannot. */
+    long countWithoutGas(long machineId);
+
     /** The newest of those logs, newest first. */
     List<FitRoast> newestForModel(long machineId, int most);
 }

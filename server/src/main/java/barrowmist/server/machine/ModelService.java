@@ -80,10 +80,12 @@ public class ModelService {
                     .map(m -> FittedView.of(m.model(), m.fittedAt(), wording))
                     .orElse(null);
             int usable = (int) Math.min(ModelFitter.NEWEST, history.countForModel(machineId));
+            int withoutGas = (int) history.countWithoutGas(machineId);
             if (job != null) {
-                return new ModelView(job.failed ? "failed" : "fitting", job.share, job.doing, usable, fitted);
+                return new ModelView(
+                        job.failed ? "failed" : "fitting", job.share, job.doing, usable, withoutGas, fitted);
             }
-            return new ModelView(fitted == null ? "none" : "fitted", 1, "", usable, fitted);
+            return new ModelView(fitted == null ? "none" : "fitted", 1, "", usable, withoutGas, fitted);
         });
     }
 

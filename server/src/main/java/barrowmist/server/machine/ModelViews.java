@@ -35,6 +35,7 @@ public final class ModelViews {
      * @param share how far a running fit has come, [0, 1]
      * @param doing what it does, or why it failed
      * @param usableRoasts logs that a fit would use now
+     * @param withoutGas whole roasts that it cannot use, as they lack a column of the gas
      */
     public record ModelView(
             @Schema(allowableValues = {"none", "fitting", "fitted", "failed"})
@@ -43,12 +44,14 @@ public final class ModelViews {
             double share,
             String doing,
             int usableRoasts,
+            int withoutGas,
             @Nullable FittedView fitted) {}
 
     /**
      * A fitted model: how well it fits, to what, and how far off it foretells roasts it has not seen.
      *
      * @param earlyErrorC what it misses while the probe still cools down, °C
+     * @param airLogged whether any of the roasts has a column of the airflow; without one its range means nothing
      * @param misfit where it misses and what that usually comes of; null where it does not
      * @param usualErrors what the roaster's usual values miss of the same roasts
      * @param doubts why it is not believed; empty when it is
@@ -63,6 +66,7 @@ public final class ModelViews {
             RangeView greenG,
             RangeView gasPct,
             RangeView airflowPct,
+            boolean airLogged,
             RangeView totalS,
             Map<String, Double> errors,
             Map<String, Double> usualErrors,
@@ -105,6 +109,7 @@ public final class ModelViews {
                     RangeView.of(m.range().greenG()),
                     RangeView.of(m.range().gasPct()),
                     RangeView.of(m.range().airflowPct()),
+                    m.range().airLogged(),
                     RangeView.of(m.range().totalS()),
                     errors,
                     usual,

@@ -102,6 +102,11 @@ public class MachineHistory implements MachineLogs {
     }
 
     @Override
+    public long countWithoutGas(long machineId) {
+        return roasts.countWithoutGas(machineId);
+    }
+
+    @Override
     public List<FitRoast> newestForModel(long machineId, int most) {
         return roasts.newestForModel(machineId, PageRequest.of(0, most)).stream()
                 .flatMap(r -> fitRoast(r).stream())

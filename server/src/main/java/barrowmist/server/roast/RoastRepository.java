@@ -69,6 +69,11 @@ interface RoastRepository extends JpaRepository<RoastEntity, Long>, JpaSpecifica
             + " and r.kind is null and r.gasLogged and r.figures.chargeC is not null and r.figures.dropS is not null")
     long countForModel(long machineId);
 
+    @Query(
+            "select count(r) from RoastEntity r where r.machine.id = :machineId and r.discardedReason is null"
+                    + " and r.kind is null and not r.gasLogged and r.figures.chargeC is not null and r.figures.dropS is not null")
+    long countWithoutGas(long machineId);
+
     @EntityGraph(attributePaths = {"lot", "greenSample", "machine"})
     @Query("select r from RoastEntity r where r.machine.id = :machineId and r.discardedReason is null"
             + " and r.kind is null and r.gasLogged and r.figures.chargeC is not null and r.figures.dropS is not null"

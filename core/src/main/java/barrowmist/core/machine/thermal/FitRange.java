@@ -12,7 +12,7 @@ import java.util.function.ToDoubleFunction;
  * @param chargeC charge, °C
  * @param greenG batch, g
  * @param gasPct gas, %
- * @param airflowPct airflow, %
+ * @param airflowPct airflow, %; 0 to 0 where no roast logged it
  * @param totalS total time, s
  */
 public record FitRange(Range chargeC, Range greenG, Range gasPct, Range airflowPct, Range totalS) {
@@ -52,7 +52,9 @@ public record FitRange(Range chargeC, Range greenG, Range gasPct, Range airflowP
                         r -> min(r.log().gasPct().values()),
                         r -> max(r.log().gasPct().values())),
                 Range.of(
-                        roasts,
+                        roasts.stream()
+                                .filter(r -> !r.log().airflowPct().isEmpty())
+                                .toList(),
                         r -> min(r.log().airflowPct().values()),
                         r -> max(r.log().airflowPct().values())),
                 Range.of(
@@ -75,10 +77,21 @@ public record FitRange(Range chargeC, Range greenG, Range gasPct, Range airflowP
         double[] gas = curve.log().gasPct().values();
         say(said, "Gas at", min(gas), "%", gasPct, LEAST_PCT);
         say(said, "Gas at", max(gas), "%", gasPct, LEAST_PCT);
+        if (!airLogged()) {
+            said.add(
+                    "No roast that it was fitted to has a column of its airflow: what the air does on this roaster is not"
+                            + " known.");
+            return said.stream().distinct().toList();
+        }
         double[] air = curve.log().airflowPct().values();
         say(said, "Airflow at", min(air), "%", airflowPct, LEAST_PCT);
         say(said, "Airflow at", max(air), "%", airflowPct, LEAST_PCT);
         return said.stream().distinct().toList();
+    }
+
+    /** Whether any of the roasts logged its airflow. */
+    public boolean airLogged() {
+        return airflowPct.max > 0;
     }
 
     private static void say(List<String> said, String what, double value, String unit, Range range, double margin) {

@@ -3,10 +3,13 @@ package barrowmist.core.machine.thermal;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import barrowmist.core.plan.SimulatedLab;
+import barrowmist.core.roast.RoastLog;
+import barrowmist.core.roast.Series;
 import barrowmist.core.units.Wording;
 import java.util.List;
 import java.util.OptionalDouble;
 import java.util.Random;
+import java.util.stream.IntStream;
 import java.util.stream.LongStream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -41,6 +44,34 @@ class FitRangeTest {
         assertThat(said.get(1)).startsWith("A batch of 60 g lies outside the 115 to 125 g");
         assertThat(said.get(2)).startsWith("Gas at 5 % lies outside");
         assertThat(said.get(3)).startsWith("Airflow at 95 % lies outside the 40 to 54 %");
+    }
+
+    /** The same roasts without the column of the air, but for so many. */
+    private static List<FitRoast> without(int logged) {
+        List<FitRoast> all = SimulatedLab.roasts(6);
+        return IntStream.range(0, all.size())
+                .mapToObj(i -> {
+                    FitRoast r = all.get(i);
+                    RoastLog log = r.log();
+                    RoastLog bare =
+                            new RoastLog(log.beanC(), log.environmentC(), log.gasPct(), Series.empty(), log.drumRpm());
+                    return i < logged ? r : new FitRoast(r.batch(), bare, r.figures());
+                })
+                .toList();
+    }
+
+    @Test
+    void airThatNobodyLoggedIsSaidToBeUnknownAndNoRange() {
+        FitRange none = FitRange.of(without(0));
+        assertThat(none.airLogged()).isFalse();
+        assertThat(none.outside(batch(120, 190), curve(70, 45), Wording.SI))
+                .containsExactly("No roast that it was fitted to has a column of its airflow: what the air does on this"
+                        + " roaster is not known.");
+        FitRange some = FitRange.of(without(2));
+        assertThat(some.airflowPct().min())
+                .as("a roast without the column is no roast at 0 %")
+                .isGreaterThan(30);
+        assertThat(some.outside(batch(120, 190), curve(70, 45), Wording.SI)).isEmpty();
     }
 
     static LongStream seeds() {
