@@ -136,10 +136,10 @@ const range = (r: { min: number; max: number }, unit: string) =>
         {{ preferences.temperatureText(fitted.chargeC.min) }} to
         {{ preferences.temperatureText(fitted.chargeC.max) }}, batches of {{ range(fitted.greenG, 'g') }}, gas
         {{ controls.fromTo('gas', fitted.gasPct.min, fitted.gasPct.max)
-        }}<template v-if="fitted.airLogged"
+        }}<template v-if="fitted.airflowPct"
           >, airflow {{ controls.fromTo('air', fitted.airflowPct.min, fitted.airflowPct.max) }}</template
         >. Outside, it says so.
-        <template v-if="!fitted.airLogged"
+        <template v-if="!fitted.airflowPct"
           >No log had a column of the airflow: what the air does on this roaster is not known.</template
         >
       </p>

@@ -122,7 +122,6 @@ describe('a fitted model', () => {
       chargeC: range,
       greenG: range,
       gasPct: range,
-      airflowPct: range,
       totalS: range,
       errors: {},
       doubts: ['The model misses its own roasts by 4.2 °C; more than 3.0 °C is not trusted.'],

@@ -20,6 +20,8 @@ import barrowmist.server.roast.DeskRecord.WarningGiven;
 import barrowmist.server.roast.LiveKeep;
 import barrowmist.server.roast.LiveRoasts;
 import barrowmist.server.roast.Pull;
+import java.time.Clock;
+import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -39,9 +41,12 @@ class RoastKeeper {
 
     private final DiskRoom room;
 
-    RoastKeeper(LiveRoasts roasts, DiskRoom room) {
+    private final Clock clock;
+
+    RoastKeeper(LiveRoasts roasts, DiskRoom room, Clock clock) {
         this.roasts = roasts;
         this.room = room;
+        this.clock = clock;
     }
 
     /** Keeps a dropped batch; the id of its roast. */
@@ -60,7 +65,7 @@ class RoastKeeper {
                 batch.prepare().planId(),
                 batch.live().orElseThrow().setup().targets().madeFor(),
                 batch.kind(),
-                batch.chargedAt(),
+                chargedAt(batch, dropS),
                 curve.log(),
                 events.shifted(-zero),
                 batch.greenG(),
@@ -68,6 +73,12 @@ class RoastKeeper {
                         .map(p -> new Pull(p.timeS() - zero, p.grams()))
                         .toList(),
                 record(batch, charge, link, refused)));
+    }
+
+    /** A roast that a stand-in ran through faster than time goes by ended now, and not in time to come. */
+    private Instant chargedAt(RoastBatch batch, double totalS) {
+        Instant latest = clock.instant().minusMillis(Math.round(totalS * 1000));
+        return batch.chargedAt().isAfter(latest) ? latest : batch.chargedAt();
     }
 
     void takeBack(long roastId) {

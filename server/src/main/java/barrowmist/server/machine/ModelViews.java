@@ -51,7 +51,7 @@ public final class ModelViews {
      * A fitted model: how well it fits, to what, and how far off it foretells roasts it has not seen.
      *
      * @param earlyErrorC what it misses while the probe still cools down, °C
-     * @param airLogged whether any of the roasts has a column of the airflow; without one its range means nothing
+     * @param airflowPct null where no roast has a column of it
      * @param misfit where it misses and what that usually comes of; null where it does not
      * @param usualErrors what the roaster's usual values miss of the same roasts
      * @param doubts why it is not believed; empty when it is
@@ -65,8 +65,7 @@ public final class ModelViews {
             RangeView chargeC,
             RangeView greenG,
             RangeView gasPct,
-            RangeView airflowPct,
-            boolean airLogged,
+            @Nullable RangeView airflowPct,
             RangeView totalS,
             Map<String, Double> errors,
             Map<String, Double> usualErrors,
@@ -108,8 +107,7 @@ public final class ModelViews {
                     RangeView.of(m.range().chargeC()),
                     RangeView.of(m.range().greenG()),
                     RangeView.of(m.range().gasPct()),
-                    RangeView.of(m.range().airflowPct()),
-                    m.range().airLogged(),
+                    m.range().airLogged() ? RangeView.of(m.range().airflowPct()) : null,
                     RangeView.of(m.range().totalS()),
                     errors,
                     usual,

@@ -16,7 +16,7 @@ import org.jspecify.annotations.Nullable;
  *
  * @param machineId roaster; null for the first one
  * @param roastedAt when it was roasted; null for the log's note {@code roasted_at}, else {@code fileAt}, else now
- * @param fileAt when the file was last written, for a log that does not say when it was roasted; null if not known
+ * @param fileAt when the file was last written, for a log that does not say when it was roasted: then it had ended; null if not known
  * @param stage which sample of the lot; empty for the arrival sample
  * @param greenG mass in, g; null where not weighed
  * @param roastedG mass out, g; null where not weighed

@@ -1,6 +1,8 @@
 package barrowmist.server.roast;
 
 import barrowmist.core.green.SampleStage;
+import barrowmist.core.roast.EventKind;
+import barrowmist.core.roast.Series;
 import barrowmist.core.roast.csv.ReadResult;
 import barrowmist.core.roast.csv.RoastLogReader;
 import barrowmist.core.units.ControlWords;
@@ -144,10 +146,18 @@ public class ImportService {
     private Instant roastedAt(ReadResult.Accepted log, ImportRequest request) {
         Instant at = Optional.ofNullable(request.roastedAt())
                 .or(() -> new LogNotes(log.notes()).roastedAt(clock.getZone()))
-                .or(() -> Optional.ofNullable(request.fileAt()))
-                .orElseGet(clock::instant);
+                .orElseGet(() -> Optional.ofNullable(request.fileAt())
+                        .orElseGet(clock::instant)
+                        .minusMillis(Math.round(1000 * lengthS(log))));
         RoastMoves.refuseToCome(at, clock);
         return at;
+    }
+
+    /** From the charge to the last reading, s: a log was written, or is handed over, when it had ended. */
+    private static double lengthS(ReadResult.Accepted log) {
+        Series bean = log.log().beanC();
+        double chargeS = log.events().timeS(EventKind.CHARGE).orElse(0);
+        return bean.isEmpty() ? 0 : Math.max(0, bean.timeS(bean.size() - 1) - chargeS);
     }
 
     private static String hash(byte[] file) {

@@ -1,6 +1,7 @@
 package barrowmist.server.desk;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.mockito.Mockito.clearInvocations;
 import static org.mockito.Mockito.mock;
 import static org.mockito.Mockito.verify;
 
@@ -16,6 +17,9 @@ import barrowmist.server.disk.DiskRoom;
 import barrowmist.server.roast.LiveKeep;
 import barrowmist.server.roast.LiveRoasts;
 import barrowmist.server.roast.Pull;
+import java.time.Clock;
+import java.time.Instant;
+import java.time.ZoneOffset;
 import java.util.List;
 import java.util.OptionalDouble;
 import org.junit.jupiter.api.Test;
@@ -50,7 +54,11 @@ class RoastKeeperTest {
     }
 
     private LiveKeep kept(RoastBatch batch) {
-        new RoastKeeper(roasts, mock(DiskRoom.class)).keep(1, batch, "modbus", 0);
+        return kept(batch, Instant.parse("2026-03-02T12:00:00Z"));
+    }
+
+    private LiveKeep kept(RoastBatch batch, Instant now) {
+        new RoastKeeper(roasts, mock(DiskRoom.class), Clock.fixed(now, ZoneOffset.UTC)).keep(1, batch, "modbus", 0);
         ArgumentCaptor<LiveKeep> live = ArgumentCaptor.captor();
         verify(roasts).keep(live.capture());
         return live.getValue();
@@ -66,6 +74,17 @@ class RoastKeeperTest {
         LiveKeep live = kept(batch);
         double zero = live.events().timeS(EventKind.CHARGE).orElseThrow();
         assertThat(live.pulls()).containsExactly(new Pull(zero + endsS, 8));
+    }
+
+    /** A stand-in that runs faster than time goes by. */
+    @Test
+    void aRoastThatWasRunThroughFasterThanTimeEndsNow() {
+        RoastBatch batch = batch();
+        batch.apply(new Entry(2, EventKind.DROP.code(), CHARGED_S + 120, 0, ""));
+        Instant charged = batch.chargedAt();
+        assertThat(kept(batch, charged.plusSeconds(130)).roastedAt()).isEqualTo(charged);
+        clearInvocations(roasts);
+        assertThat(kept(batch, charged.plusSeconds(12)).roastedAt()).isEqualTo(charged.minusSeconds(108));
     }
 
     @Test

@@ -67,7 +67,9 @@ class ImportByNotesTest {
     void aLogWithoutADateIsAsOldAsItsFile() {
         lot("Undated Slope", "Noted");
         Answer roast = lab.csv("/api/roasts?fileAt=2025-11-03T08:00:00Z", "# lot: Undated Slope\n" + LOG);
-        assertThat(roast.body().get("roastedAt").asString()).isEqualTo("2025-11-03T08:00:00Z");
+        assertThat(roast.body().get("roastedAt").asString())
+                .as("written when its ten minutes had ended")
+                .isEqualTo("2025-11-03T07:50:00Z");
         Answer dated = lab.csv(
                 "/api/roasts?fileAt=2025-11-03T08:00:00Z&again=true",
                 "# lot: Undated Slope\n# roasted_at: 2025-06-01T10:00:00Z\n" + LOG);
