@@ -21,6 +21,7 @@ import barrowmist.server.plan.PlanService;
 import barrowmist.server.roast.MachineHistory;
 import barrowmist.server.roast.RoastEntity;
 import barrowmist.server.roast.RoastService;
+import barrowmist.server.roast.RoastService.Analyzed;
 import barrowmist.server.sample.SampleService;
 import barrowmist.server.web.Conflict;
 import barrowmist.server.web.KeptInTurn;
@@ -66,12 +67,12 @@ public class NextRoastService {
      * @throws Conflict if no supported cause asks for a change of the roast
      */
     public long plan(long roastId, Traced traced, @Nullable Cause cause) {
-        RoastEntity roast = roasts.get(roastId);
+        Analyzed a = roasts.analyzed(roastId);
         Finding finding = traced.findings().stream()
                 .filter(f -> f.correction().isPresent() && (cause == null || f.cause() == cause))
                 .findFirst()
                 .orElseThrow(NextRoastService::nothing);
-        Sized sized = sized(roast, finding.correction().orElseThrow(), Wording.SI);
+        Sized sized = sized(a, foretelling.drum(a.roast()), finding.correction().orElseThrow(), Wording.SI);
         NextPlan plan = sized.plan().orElseThrow(NextRoastService::nothing);
         Correction change = sized.correction();
         ChangedView what = new ChangedView(
@@ -82,7 +83,7 @@ public class NextRoastService {
                 change.from(),
                 change.to(),
                 change.unit());
-        return plans.beginAgain(roast, plan.greenG(), plan.chargeC(), plan.controls(), what);
+        return plans.beginAgain(a.roast(), plan.greenG(), plan.chargeC(), plan.controls(), what);
     }
 
     /**
@@ -94,10 +95,11 @@ public class NextRoastService {
     public record SizedChange(Sized sized, List<ForetoldFigure> foretold, Optional<LaidOn.Next> curve) {}
 
     @Transactional(readOnly = true)
-    public SizedChange sizedChange(RoastEntity roast, Correction change, Wording wording) {
+    public SizedChange sizedChange(Analyzed a, Correction change, Wording wording) {
+        RoastEntity roast = a.roast();
+        RoastAnalysis analysis = a.analysis();
         Optional<Foretelling.Drum> drum = foretelling.drum(roast);
-        Sized sized = sized(roast, change, wording);
-        RoastAnalysis analysis = roasts.analyzed(roast.id()).analysis();
+        Sized sized = sized(a, drum, change, wording);
         Optional<NextPlan> again = NextPlan.again(analysis, usual(roast), greenG(roast));
         Optional<NextPlan> next = sized.plan();
         if (drum.isEmpty() || again.isEmpty() || next.isEmpty()) {
@@ -114,8 +116,8 @@ public class NextRoastService {
                         plan -> foretold.apply(plan).analysis()));
     }
 
-    private Sized sized(RoastEntity roast, Correction change, Wording wording) {
-        RoastService.Analyzed a = roasts.analyzed(roast.id());
+    private Sized sized(Analyzed a, Optional<Foretelling.Drum> drumOf, Correction change, Wording wording) {
+        RoastEntity roast = a.roast();
         ChangeSizing sizing = new ChangeSizing(
                 a.analysis(),
                 usual(roast),
@@ -124,9 +126,7 @@ public class NextRoastService {
                 a.reference(),
                 plans.targets(roast.planId()));
         Wording spoken = wording.on(roast.machine().settings().words());
-        return foretelling
-                .drum(roast)
-                .map(drum -> sizing.onDrum(
+        return drumOf.map(drum -> sizing.onDrum(
                         change,
                         spoken,
                         new ForetoldDrum(

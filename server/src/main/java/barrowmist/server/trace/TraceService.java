@@ -87,8 +87,9 @@ public class TraceService {
     @Transactional(readOnly = true)
     TraceView trace(long roastId, Wording wording) {
         Cupped cupped = cuppings.of(roastId);
-        TraceInput in = input(roastId, cupped);
-        Wording spoken = wording.on(roasts.get(roastId).machine().settings().words());
+        Analyzed a = roasts.analyzed(roastId);
+        TraceInput in = input(a, cupped);
+        Wording spoken = wording.on(a.roast().machine().settings().words());
         RuleService.Book book = rules.current();
         Traced traced = book.engine().trace(in, spoken);
         List<CupWordView> words = in.cup().words().entrySet().stream()
@@ -97,7 +98,7 @@ public class TraceService {
                 .toList();
         return TraceView.of(
                 roastId,
-                roasts.get(roastId).settled(),
+                a.roast().settled(),
                 in.cup().cups(),
                 cupped.sheets().size(),
                 cupped.scores().mean(),
@@ -107,20 +108,21 @@ public class TraceService {
                 traced,
                 book.version(),
                 verdicts.of(roastId),
-                change -> next.sizedChange(roasts.get(roastId), change, wording));
+                change -> next.sizedChange(a, change, wording));
     }
 
     /** The same in the core's terms, spoken in SI and in the words of its roaster. */
     @Transactional(readOnly = true)
     public Traced traced(long roastId) {
-        Wording wording = Wording.SI.on(roasts.get(roastId).machine().settings().words());
-        return rules.current().engine().trace(input(roastId, cuppings.of(roastId)), wording);
+        Analyzed a = roasts.analyzed(roastId);
+        Wording wording = Wording.SI.on(a.roast().machine().settings().words());
+        return rules.current().engine().trace(input(a, cuppings.of(roastId)), wording);
     }
 
     /** All that is known of a roast. */
     @Transactional(readOnly = true)
     TraceInput known(long roastId) {
-        return input(roastId, cuppings.of(roastId));
+        return input(roasts.analyzed(roastId), cuppings.of(roastId));
     }
 
     /** The strongest finding of a roast, for lists. */
@@ -142,7 +144,7 @@ public class TraceService {
             return Optional.empty();
         }
         Double score = Optionals.orNull(cupped.scores().mean());
-        TraceInput in = input(roastId, cupped);
+        TraceInput in = input(roasts.analyzed(roastId), cupped);
         TraceEngine engine = rules.current().engine();
         Traced traced = engine.trace(in, Wording.SI);
         String cup = engine.cupAlone(in.read().cup()).map(Cause::code).orElse(null);
@@ -161,8 +163,7 @@ public class TraceService {
                 .orElseGet(() -> new Summary(null, null, null, traced.sound(), score, cup, words, cupped.counts())));
     }
 
-    private TraceInput input(long roastId, Cupped cupped) {
-        Analyzed a = roasts.analyzed(roastId);
+    private TraceInput input(Analyzed a, Cupped cupped) {
         GreenFacts green = greenSamples.facts(a.roast().greenSample());
         OptionalDouble rested = cupped.sheets().isEmpty()
                 ? OptionalDouble.empty()
@@ -171,7 +172,7 @@ public class TraceService {
                 green,
                 a.roast().greenSample().inspection(),
                 roast(a),
-                samples.figures(roastId),
+                samples.figures(a.roast().id()),
                 bench.limits(),
                 CupFacts.of(cupped.sheets(), cupped.acidity()),
                 rested.isPresent() && rested.getAsDouble() >= 0 ? rested : OptionalDouble.empty(),
