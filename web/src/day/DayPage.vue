@@ -17,9 +17,8 @@ import { useDay } from './useDay'
 const route = useRoute()
 const router = useRouter()
 const date = computed(() => (typeof route.query.on === 'string' ? route.query.on : isoDay(new Date())))
-const { loaded, day, content, failure, kept, change, items, rows, open, adding, add, group } = useDay(
-  () => date.value,
-)
+const { loaded, day, content, failure, kept, change, undo, before, items, rows, open, adding, add, group } =
+  useDay(() => date.value)
 const said = ref('')
 
 async function goTo(day: string) {
@@ -36,6 +35,10 @@ const charges = (d: Day) =>
 async function groupByCharge() {
   const grouped = await group()
   said.value = grouped ? `Grouped by charge: ${charges(grouped)}.` : ''
+}
+function takeBack() {
+  undo()
+  said.value = 'The last change is taken back.'
 }
 const remove = (index: number) => change({ items: items.value.filter((_, i) => i !== index) })
 const notBefore = (index: number, time: string) =>
@@ -62,6 +65,7 @@ const RESTS = [
     />
     <KeptNote :kept="kept" @theirs="loaded.reload" />
     <span class="spacer" />
+    <v-btn variant="outlined" :disabled="!before.length" @click="takeBack">Undo</v-btn>
     <v-btn variant="outlined" to="/plan">Plans</v-btn>
     <v-btn variant="outlined" :disabled="rows.length < 2" @click="groupByCharge">Group by charge</v-btn>
     <v-btn variant="outlined" :disabled="!rows.length" :href="`/api/days/${date}/calendar.ics`"

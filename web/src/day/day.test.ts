@@ -89,4 +89,29 @@ describe('DayPage', () => {
     expect(page.findAll('li.row')[0]!.text()).toContain('Slope')
     vi.useRealTimers()
   })
+
+  it('takes changes back one by one, and keeps what is there then', async () => {
+    vi.useFakeTimers()
+    const { page, sent } = await mount()
+    const button = page.findAll('button').find((b) => b.text() === 'Undo')!
+    expect(button.attributes('disabled')).toBeDefined()
+    await page.findAll('li.row')[1]!.trigger('keydown', { key: 'ArrowUp' })
+    await vi.advanceTimersByTimeAsync(300)
+    await flushPromises()
+    await page.find('[aria-label$="take out of the day"]').trigger('click')
+    await vi.advanceTimersByTimeAsync(300)
+    await flushPromises()
+    expect(page.findAll('li.row')).toHaveLength(1)
+    await button.trigger('click')
+    expect(page.findAll('li.row').map((r) => r.text().includes('Slope'))).toEqual([true, false])
+    await button.trigger('click')
+    await vi.advanceTimersByTimeAsync(300)
+    await flushPromises()
+    expect(sent.filter((x) => x.method === 'PUT').at(-1)!.body).toMatchObject({
+      content: { items: [{ planId: 1 }, { planId: 2 }] },
+    })
+    expect(page.text()).toContain('The last change is taken back.')
+    expect(button.attributes('disabled')).toBeDefined()
+    vi.useRealTimers()
+  })
 })

@@ -4,6 +4,8 @@ import { useLoad } from '@/shared/api/useLoad'
 import { useKept } from '@/shared/kept/useKept'
 import { type Day, type DayContent } from './day'
 
+const MOST_BEFORE = 50
+
 /** A day as it is put in order: what is in it, what could be put in, and keeping it. */
 export function useDay(date: () => string) {
   const path = computed(() => ({ params: { path: { date: date() } } }))
@@ -14,6 +16,7 @@ export function useDay(date: () => string) {
   const content = ref<DayContent>()
   const failure = shallowRef<Failure>()
   const adding = ref(false)
+  const before = shallowRef<DayContent[]>([])
 
   const kept = useKept<DayContent, Day>({
     key: () => `day.${date()}`,
@@ -31,13 +34,24 @@ export function useDay(date: () => string) {
     () => loaded.data.value,
     (view) => {
       if (view) {
+        before.value = []
         show({ ...view, content: kept.loaded(view.version, view.content) ?? view.content })
       }
     },
   )
   function change(next: Partial<DayContent>) {
+    before.value = [...before.value.slice(-(MOST_BEFORE - 1)), content.value!]
     content.value = { ...content.value!, ...next }
     kept.changed()
+  }
+  /** Takes the last change back: a roast that was removed, moved or put in, a time, the grouping. */
+  function undo() {
+    const last = before.value[before.value.length - 1]
+    if (last) {
+      before.value = before.value.slice(0, -1)
+      content.value = last
+      kept.changed()
+    }
   }
 
   const items = computed(() => content.value?.items ?? [])
@@ -93,5 +107,5 @@ export function useDay(date: () => string) {
     return result.data
   }
 
-  return { loaded, day, content, failure, kept, change, items, rows, open, adding, add, group }
+  return { loaded, day, content, failure, kept, change, undo, before, items, rows, open, adding, add, group }
 }
