@@ -5,16 +5,24 @@ import { useLoad } from '@/shared/api/useLoad'
 import { plural } from '@/shared/format/text'
 import AgreementList from './AgreementList.vue'
 import ByAttribute from './ByAttribute.vue'
+import { FORM_NAMES } from './useForms'
 
 /** What the table showed: every cupper’s score as a dot, how far they agree, and whether an order can be said. */
 const props = defineProps<{
   id: number
   names: Record<string, string>
-  form: string
   reason?: string
 }>()
-const loaded = useLoad(() =>
-  answer(api.GET('/api/cuppings/{id}/panel', { params: { path: { id: props.id } } })),
+/** Of which form; that which most wrote on, until another is chosen. */
+const asked = ref<string>()
+const loaded = useLoad(
+  () =>
+    answer(
+      api.GET('/api/cuppings/{id}/panel', {
+        params: { path: { id: props.id }, query: { form: asked.value } },
+      }),
+    ),
+  () => asked.value ?? '',
 )
 const panel = computed(() => loaded.data.value)
 /** Whether means are shown as they would be had every cupper begun at the same height. */
@@ -44,6 +52,17 @@ const alike = (scores: Schemas['CupperScore'][], i: number) =>
 <template>
   <section v-if="panel && panel.samples.length" class="card panel" aria-labelledby="panel-title">
     <h2 id="panel-title">What the table showed</h2>
+    <p v-if="panel.forms.length > 1" class="forms">
+      <span class="quiet">Two forms were written on; their scores make no mean together.</span>
+      <v-btn-toggle
+        :model-value="panel.form"
+        mandatory
+        density="compact"
+        @update:model-value="asked = $event"
+      >
+        <v-btn v-for="f in panel.forms" :key="f" :value="f">{{ FORM_NAMES[f] ?? f }}</v-btn>
+      </v-btn-toggle>
+    </p>
     <p class="said">{{ panel.text }}</p>
     <p v-if="reason" class="quiet">Revealed before everybody had finished: {{ reason }}</p>
     <v-switch
@@ -111,7 +130,7 @@ const alike = (scores: Schemas['CupperScore'][], i: number) =>
       The means are those of a model in which each score is its sample’s and its cupper’s part; what was given
       stands as it is.
     </p>
-    <ByAttribute :samples="best" :names="names" :form="form" />
+    <ByAttribute :samples="best" :names="names" :form="panel.form" />
     <AgreementList v-if="panel.cuppers.length > 1" :panel="panel" />
     <p v-if="panel.leftOut.length" class="quiet">
       Not in the agreement, because a score is missing: {{ panel.leftOut.join(', ') }}.
@@ -121,6 +140,12 @@ const alike = (scores: Schemas['CupperScore'][], i: number) =>
 </template>
 
 <style scoped>
+.forms {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 6px 12px;
+}
 .panel {
   display: grid;
   gap: 10px;

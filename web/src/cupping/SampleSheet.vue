@@ -1,11 +1,12 @@
 <script setup lang="ts">
-import type { Schemas } from '@/shared/api/client'
+import { computed, ref } from 'vue'
+import { answer, api, type Failure, type Schemas } from '@/shared/api/client'
 import PageState from '@/shared/components/PageState.vue'
 import SheetForm from './SheetForm.vue'
 import TriageForm from './TriageForm.vue'
-import { useForm } from './useForms'
+import { FORM_NAMES, useForm } from './useForms'
 
-/** One sample, on the form that its table is written down on. */
+/** One sample, on the form of its table or on the other one, if its cupper chose so before the first score. */
 const props = defineProps<{
   sheet: Schemas['SheetView']
   vocabulary: Schemas['WordView'][]
@@ -13,10 +14,35 @@ const props = defineProps<{
   seated?: boolean
 }>()
 const emit = defineEmits<{ reload: []; named: [name: string] }>()
+const OTHER = {
+  'hundred-point': 'value-assessment',
+  'value-assessment': 'hundred-point',
+  triage: undefined,
+} as const
+const other = computed(() => OTHER[props.sheet.form as keyof typeof OTHER])
+const written = computed(() => Object.keys(props.sheet.attributes).length > 0 || props.sheet.words.length > 0)
+const refused = ref<Failure>()
+async function writeOnOther() {
+  const changed = await answer(
+    api.PUT('/api/cuppings/{id}/sheets/{sheetId}', {
+      params: { path: { id: props.sheet.cuppingId, sheetId: props.sheet.id } },
+      body: { cupper: props.sheet.cupper, form: other.value },
+    }),
+  )
+  refused.value = changed.failure
+  if (changed.data) {
+    emit('reload')
+  }
+}
 const { form, failure, loading, reload } = useForm(() => props.sheet.form)
 </script>
 
 <template>
+  <p v-if="other && !written" class="form-line">
+    <span class="quiet">You write on the {{ FORM_NAMES[sheet.form] }}.</span>
+    <v-btn variant="text" @click="writeOnOther">Write on the {{ FORM_NAMES[other] }}</v-btn>
+    <span v-if="refused" class="ember" role="alert">{{ refused.message }}</span>
+  </p>
   <PageState :loading="loading" :failure="failure" :there="!!form" @retry="reload">
     <TriageForm
       v-if="form!.form === 'triage'"
@@ -37,3 +63,12 @@ const { form, failure, loading, reload } = useForm(() => props.sheet.form)
     />
   </PageState>
 </template>
+
+<style scoped>
+.form-line {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 0 8px;
+}
+</style>

@@ -16,15 +16,11 @@ import TakeSeat from './TakeSeat.vue'
 import TriageCard from './TriageCard.vue'
 import WhoCups from './WhoCups.vue'
 import { SERVED } from './laying'
+import { FORM_NAMES } from './useForms'
 import { useTable } from './useTable'
 import { useWho } from '@/shared/who'
 
 /** One table: its samples side by side, and the sheet of the one in hand; on a coded one the reveal, then the panel. */
-const FORM_NAMES = {
-  'hundred-point': '100-point form',
-  'value-assessment': 'value assessment',
-  triage: 'a line each',
-}
 const TODAY_MS = 12 * 3_600_000
 const props = defineProps<{ id: number }>()
 const route = useRoute()
@@ -131,7 +127,7 @@ const scoring = computed(() => !coded.value || (!told.value && seated.value))
         v-if="sideBySide"
         :sheets="sideBySide"
         :codes="samples.map((s) => s.code)"
-        :form="table.data.value.form ?? 'hundred-point'"
+        :form="sideBySide[0]?.form ?? 'hundred-point'"
       />
       <WhoCups
         v-if="!coded && !sideBySide && who.session?.role !== 'cupper' && people.length"
@@ -172,7 +168,6 @@ const scoring = computed(() => !coded.value || (!told.value && seated.value))
         :id="id"
         :key="shown"
         :names="Object.fromEntries(samples.map((s) => [s.code, s.name]))"
-        :form="table.data.value.form ?? 'hundred-point'"
         :reason="table.data.value.revealReason"
       />
       <TableNote :id="id" :note="table.data.value.note" @kept="table.reload()" />

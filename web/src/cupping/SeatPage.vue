@@ -136,7 +136,7 @@ async function getUp() {
           v-if="sideBySide"
           :sheets="table.data.value.sheets"
           :codes="table.data.value.codes"
-          :form="table.data.value.form"
+          :form="table.data.value.sheets[0]?.form ?? table.data.value.form"
         />
         <SampleNav
           v-else

@@ -13,6 +13,8 @@ describe('PanelCard', () => {
   const attributes = [{ field: 'flavour', median: 7.5, low: 7.25, high: 8, n: 2 }]
   const score = (cupper: string, points: number) => ({ cupper, score: points })
   const panel = {
+    form: 'hundred-point',
+    forms: ['hundred-point'],
     samples: [
       {
         code: '214',
@@ -55,7 +57,6 @@ describe('PanelCard', () => {
     mountApp(PanelCard, {
       id: 5,
       names: { '214': '214 · Hill', '907': '907 · bag' },
-      form: 'hundred-point',
     })
 
   it('offers means without offsets beside what was given, and each attribute with its spread', async () => {
@@ -93,10 +94,26 @@ describe('PanelCard', () => {
     stubServer(() => ({
       body: { ...panel, agreement: undefined, cuppers: [panel.cuppers[0]], leftOut: ['907'] },
     }))
-    const card = mountApp(PanelCard, { id: 5, names: {}, form: 'triage', reason: 'the kettle broke' })
+    const card = mountApp(PanelCard, { id: 5, names: {}, reason: 'the kettle broke' })
     await flushPromises()
     expect(card.text()).not.toContain('ICC')
     expect(card.text()).toContain('the kettle broke')
     expect(card.text()).toContain('a score is missing: 907')
+  })
+
+  it('keeps two forms apart, and shows the one that is chosen', async () => {
+    const forms = ['hundred-point', 'value-assessment']
+    const sent = stubServer((_method, path) => ({
+      body: { ...panel, forms, form: path.includes('form=value') ? 'value-assessment' : 'hundred-point' },
+    }))
+    const card = shown()
+    await flushPromises()
+    expect(card.text()).toContain('their scores make no mean together')
+    await card
+      .findAll('button')
+      .find((b) => b.text() === 'value assessment')!
+      .trigger('click')
+    await flushPromises()
+    expect(sent.at(-1)!.path).toContain('form=value-assessment')
   })
 })

@@ -1,10 +1,51 @@
+import { flushPromises } from '@vue/test-utils'
 import { afterEach, describe, expect, it, vi } from 'vitest'
 import { mountApp, stubServer } from '@/shared/testMount'
+import SampleSheet from './SampleSheet.vue'
 import SheetForm from './SheetForm.vue'
 import TriageForm from './TriageForm.vue'
 import { button, emptySheet, FORMS } from './testTables'
+import { forms } from './useForms'
 
 afterEach(() => vi.unstubAllGlobals())
+
+describe('the form of a sheet', () => {
+  const mount = async (more: object, answer: object) => {
+    forms.value = FORMS
+    const sent = stubServer((method, path) =>
+      method === 'PUT' ? answer : { body: path.includes('forms') ? FORMS : {} },
+    )
+    const page = mountApp(SampleSheet, {
+      sheet: { ...emptySheet('214'), ...more },
+      vocabulary: [],
+      seated: true,
+    })
+    await flushPromises()
+    return { page, sent }
+  }
+
+  it('is the other one for whoever chooses it before the first score', async () => {
+    const { page, sent } = await mount({}, { body: emptySheet('214') })
+    expect(page.text()).toContain('You write on the 100-point form.')
+    await button(page, 'Write on the value assessment').trigger('click')
+    await flushPromises()
+    expect(sent.at(-1)!.body).toEqual({ cupper: 'Ines', form: 'value-assessment' })
+    expect(page.emitted('reload')).toHaveLength(1)
+  })
+
+  it('stays once something is written', async () => {
+    const { page } = await mount({ attributes: { flavour: 7 } }, { body: {} })
+    expect(page.text()).not.toContain('You write on')
+  })
+
+  it('says why it cannot be the other one', async () => {
+    const { page } = await mount({}, { status: 409, body: { detail: 'Something is written' } })
+    await button(page, 'Write on the value assessment').trigger('click')
+    await flushPromises()
+    expect(page.find('[role=alert]').text()).toContain('Something is written')
+    expect(page.emitted('reload')).toBeUndefined()
+  })
+})
 
 describe('a sheet', () => {
   const open = (form: number, more: object = {}) => {

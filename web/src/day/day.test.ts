@@ -103,6 +103,8 @@ describe('DayPage', () => {
     await flushPromises()
     expect(page.findAll('li.row')).toHaveLength(1)
     await button.trigger('click')
+    await vi.advanceTimersByTimeAsync(300)
+    await flushPromises()
     expect(page.findAll('li.row').map((r) => r.text().includes('Slope'))).toEqual([true, false])
     await button.trigger('click')
     await vi.advanceTimersByTimeAsync(300)

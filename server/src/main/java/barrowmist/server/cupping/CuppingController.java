@@ -171,7 +171,7 @@ class CuppingController {
     }
 
     @GetMapping("/cuppings/{id}/panel")
-    PanelView panel(@PathVariable long id) {
-        return panels.panel(id);
+    PanelView panel(@PathVariable long id, @RequestParam(required = false) @Nullable String form) {
+        return panels.panel(id, form);
     }
 }

@@ -4,6 +4,7 @@ import barrowmist.core.cupping.CupCounting;
 import barrowmist.core.cupping.CupCounting.Answer;
 import barrowmist.core.cupping.CupTrait;
 import barrowmist.core.cupping.CupUse;
+import barrowmist.core.cupping.CuppingForm;
 import barrowmist.core.cupping.TableKind;
 import barrowmist.core.cupping.panel.CupperHistory;
 import barrowmist.core.cupping.panel.CupperHistory.AtTable;
@@ -111,10 +112,16 @@ class HistoryService {
 
     private void at(CuppingEntity table, Given given, String name, List<ScoredTable> scored, List<AtTable> compared) {
         Function<SheetEntity, Set<CupTrait>> traitsOf = traits.of(given.sheets());
+        Set<CuppingForm> own = given.sheets().stream()
+                .filter(s -> s.cupper().equals(name))
+                .map(SheetEntity::form)
+                .collect(Collectors.toSet());
         List<SheetEntity> used = given.sheets().stream()
+                .filter(s -> own.contains(s.form()))
                 .filter(s -> CupCounting.of(traitsOf.apply(s), CupUse.CUPPER) != Answer.NO)
                 .toList();
-        // one table is one drink and one form: what stands apart is in the list of tables, and in no mean over them
+        // a cupper is held against those on the same form, and one table is one drink: what stands apart is in the list
+        // of tables, and in no mean over them
         boolean apart = used.stream().anyMatch(s -> CupCounting.of(traitsOf.apply(s), CupUse.CUPPER) == Answer.APART);
         Panel panel = PanelService.of(table, used);
         panel.cuppers().stream().filter(c -> c.name().equals(name)).forEach(c -> {

@@ -1,6 +1,7 @@
 package barrowmist.server.cupping;
 
 import barrowmist.core.cupping.Cup;
+import barrowmist.core.cupping.CuppingForm;
 import barrowmist.core.cupping.CuppingSheet;
 import barrowmist.core.cupping.HundredPointSheet;
 import barrowmist.core.cupping.QualityClass;
@@ -20,6 +21,7 @@ import barrowmist.server.cupping.PanelViews.PanelSample;
 import barrowmist.server.cupping.PanelViews.PanelView;
 import barrowmist.server.cupping.PanelViews.PanelWord;
 import barrowmist.server.roast.RoastService;
+import barrowmist.server.web.Codes;
 import barrowmist.server.web.Conflict;
 import java.util.ArrayList;
 import java.util.Collection;
@@ -51,16 +53,23 @@ class PanelService {
         this.sheets = sheets;
     }
 
-    /** @throws Conflict if the table is coded and not revealed */
-    PanelView panel(long id) {
+    /**
+     * @param asked of which form; the one that most wrote on when left out
+     * @throws Conflict if the table is coded and not revealed
+     */
+    PanelView panel(long id, @Nullable String asked) {
         CuppingEntity table = tables.get(id, TableKind.SCORING);
         if (!table.told()) {
             throw new Conflict("This table is not revealed yet: until then nobody sees what others gave.", Map.of());
         }
-        List<SheetEntity> all = sheets.findAllByCuppingIdOrderById(id);
+        List<SheetEntity> given = sheets.findAllByCuppingIdOrderById(id);
+        CuppingForm form = asked == null ? SheetForms.main(given) : TableReader.form(asked, CuppingForm.values());
+        List<SheetEntity> all = SheetForms.on(form, given);
         Panel panel = of(table, all);
         Optional<FreedScores.Freed> freed = FreedScores.of(panel.samples());
         return new PanelView(
+                Codes.of(form),
+                given.stream().map(s -> Codes.of(s.form())).distinct().sorted().toList(),
                 panel.samples().stream().map(s -> sample(s, table, all, freed)).toList(),
                 panel.agreement().isEmpty() ? null : agreement(panel),
                 panel.cuppers().stream()

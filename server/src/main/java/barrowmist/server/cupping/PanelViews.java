@@ -1,5 +1,6 @@
 package barrowmist.server.cupping;
 
+import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.List;
 import java.util.OptionalDouble;
 import org.jspecify.annotations.Nullable;
@@ -75,10 +76,16 @@ public final class PanelViews {
     /**
      * A whole table.
      *
+     * @param form on which these scores were given
+     * @param forms all that were written on at the table: scores of two do not make a mean
      * @param leftOut codes and cuppers that have no part in the agreement, because a score is missing
      * @param text what can be said of the order
      */
     public record PanelView(
+            @Schema(allowableValues = {"hundred-point", "value-assessment", "triage"})
+            String form,
+
+            List<String> forms,
             List<PanelSample> samples,
             @Nullable AgreementView agreement,
             List<PanelCupper> cuppers,

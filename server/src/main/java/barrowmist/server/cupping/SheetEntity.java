@@ -169,6 +169,10 @@ class SheetEntity implements TableStreams.OfTable {
         return cupper == null ? "" : cupper;
     }
 
+    void writeOn(CuppingForm other) {
+        form = Codes.of(other);
+    }
+
     CuppingForm form() {
         return Codes.parse(CuppingForm.class, form).orElseThrow();
     }

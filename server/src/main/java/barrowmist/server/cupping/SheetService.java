@@ -9,13 +9,12 @@ import barrowmist.server.access.Role;
 import barrowmist.server.cupping.CuppingViews.SheetEntry;
 import barrowmist.server.cupping.CuppingViews.SheetView;
 import barrowmist.server.roast.RoastChanged;
-import barrowmist.server.web.Codes;
 import barrowmist.server.web.Conflict;
-import barrowmist.server.web.InputProblems;
 import barrowmist.server.web.KeptInTurn;
 import barrowmist.server.web.NotFound;
 import java.time.Clock;
 import java.time.Instant;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.BiConsumer;
@@ -61,12 +60,13 @@ public class SheetService {
     /** @throws Conflict if this cupper has a sheet for this code already and another is sent */
     public SheetView add(long cuppingId, SheetEntry entry) {
         CuppingEntity table = tables.onSheets(cuppingId);
-        CuppingForm form = form(table, entry);
+        SheetForms forms = new SheetForms(table, sheets.findAllByCuppingIdOrderById(cuppingId));
         refuseWhenOver(table);
         CuppingSampleEntity sample = named.find(table, entry);
         String seat = table.blinding().blind() == Blindness.OPEN ? null : tables.whose(table, entry.cupper());
         Optional<SheetEntity> there =
                 seat == null ? ofPerson(sample, name(entry)) : sheets.findBySampleIdAndSeat(sample.id(), seat);
+        CuppingForm form = forms.next(Optional.ofNullable(seat), name(entry), SheetForms.asked(entry));
         if (there.isPresent()) {
             return again(there.get(), entry);
         }
@@ -82,24 +82,6 @@ public class SheetService {
                 : sheets.findAllBySampleIdOrderById(sample.id()).stream()
                         .filter(s -> Names.same(s.cupper(), cupper))
                         .findFirst();
-    }
-
-    /** The table's; where nobody said at laying, that of the sheets that are there, or else what is asked for. */
-    private CuppingForm form(CuppingEntity table, SheetEntry entry) {
-        Optional<CuppingForm> asked = entry.form() == null
-                ? Optional.empty()
-                : Optional.of(TableReader.form(entry.form(), CuppingForm.values()));
-        CuppingForm ofTheTable = table.form()
-                .or(() -> sheets.findFirstByCuppingIdOrderById(table.id()).map(SheetEntity::form))
-                .or(() -> asked)
-                .orElse(CuppingForm.HUNDRED_POINT);
-        if (asked.isPresent() && asked.get() != ofTheTable) {
-            throw new InputProblems(
-                    "form",
-                    "This table is written down on the form " + Codes.of(ofTheTable) + ", not on "
-                            + Codes.of(asked.get()));
-        }
-        return ofTheTable;
     }
 
     private SheetView again(SheetEntity there, SheetEntry entry) {
@@ -121,8 +103,21 @@ public class SheetService {
                     Map.of("version", sheet.version()));
         }
         refuseWhenOver(sheet.cupping());
+        SheetForms.asked(entry).filter(f -> f != sheet.form()).ifPresent(f -> writeOn(f, sheet, entry));
         fill(sheet, entry);
         return SheetView.of(sheets.saveAndFlush(sheet), house.lines());
+    }
+
+    /** Whoever scores on another form does so with all samples of the table. */
+    private void writeOn(CuppingForm form, SheetEntity sheet, SheetEntry entry) {
+        CuppingEntity table = sheet.cupping();
+        SheetForms forms = new SheetForms(table, sheets.findAllByCuppingIdOrderById(table.id()));
+        forms.toChange(sheet, form).forEach(own -> {
+            own.writeOn(form);
+            if (own.id() != sheet.id()) {
+                fill(own, SheetEntry.of(null, null, own.named(), Map.of(), null, List.of()));
+            }
+        });
     }
 
     /**

@@ -25,7 +25,8 @@ public class ToldTables {
     }
 
     /**
-     * A table with its finished sheets of coffees to which nothing was done.
+     * A table with its finished sheets of coffees to which nothing was done; where two forms were written on, those of the one
+     * that most were.
      *
      * @param told whether it may be told; where not, there are no sheets here
      * @param byRoast sheets by the roast they are of
@@ -43,7 +44,8 @@ public class ToldTables {
         CuppingEntity table = tables.get(cuppingId);
         Map<Long, List<CuppingSheet>> byRoast = new LinkedHashMap<>();
         Map<String, List<CuppingSheet>> outside = new LinkedHashMap<>();
-        for (SheetEntity s : table.told() ? sheets.findAllByCuppingIdOrderById(cuppingId) : List.<SheetEntity>of()) {
+        List<SheetEntity> given = table.told() ? sheets.findAllByCuppingIdOrderById(cuppingId) : List.of();
+        for (SheetEntity s : SheetForms.on(SheetForms.main(given), given)) {
             if (s.sample().treatment() != null || s.sheet().finalScore().isEmpty()) {
                 continue;
             }
