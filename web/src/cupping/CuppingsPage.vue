@@ -52,6 +52,9 @@ function scores(c: Schemas['CuppingView']): string {
     return verdictCounts(c.sheets)
   }
   const given = c.sheets.flatMap((s) => s.finalScore ?? [])
+  if (c.told && new Set(c.sheets.map((s) => s.form)).size > 1) {
+    return `${plural(given.length, 'sheet')} on two forms`
+  }
   if (c.told && given.length > c.samples.length) {
     return `${Math.min(...given).toFixed(2)} to ${Math.max(...given).toFixed(2)}`
   }

@@ -28,6 +28,13 @@ const emit = defineEmits<{ take: [code: string] }>()
 .samples .v-btn {
   min-height: 56px;
   min-width: 76px;
+  max-width: 100%;
+  height: auto;
+}
+.samples .v-btn :deep(.v-btn__content) {
+  white-space: normal;
+  overflow-wrap: anywhere;
+  min-width: 0;
 }
 .done {
   margin-left: 8px;

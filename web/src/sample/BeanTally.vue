@@ -92,13 +92,7 @@ useKeys([
     </div>
     <div class="kinds">
       <div v-for="k in KINDS" :key="k.field" class="kind">
-        <button
-          type="button"
-          class="bean"
-          :class="{ flashed: flashed === k.field }"
-          :aria-label="`${k.label}: ${counts[k.field] ?? 'not'} counted, one more`"
-          @click="add(k.field)"
-        >
+        <button type="button" class="bean" :class="{ flashed: flashed === k.field }" @click="add(k.field)">
           <kbd>{{ k.key.toUpperCase() }}</kbd>
           <span
             >{{ k.label
@@ -108,6 +102,7 @@ useKeys([
                 : k.hint
             }}</small></span
           >
+          <span class="d-sr-only">{{ counts[k.field] ?? 'not' }} counted, one more</span>
         </button>
         <button
           type="button"

@@ -22,7 +22,7 @@ defineProps<{ figure?: string; ember?: boolean; what: string; more: string; link
 <style scoped>
 li {
   display: grid;
-  grid-template-columns: 190px 1fr auto;
+  grid-template-columns: 190px minmax(0, 1fr) auto;
   align-items: center;
   gap: 14px;
   min-height: 52px;
@@ -31,12 +31,15 @@ li {
 .at {
   font-size: 1.15rem;
 }
+.what {
+  overflow-wrap: anywhere;
+}
 .what > b {
   margin-right: 8px;
 }
 @media (max-width: 600px) {
   li {
-    grid-template-columns: 1fr auto;
+    grid-template-columns: minmax(0, 1fr) auto;
     padding: 6px 0;
   }
   .at {

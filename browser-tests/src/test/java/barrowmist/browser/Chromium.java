@@ -1,5 +1,6 @@
 package barrowmist.browser;
 
+import com.deque.html.axecore.args.AxeRuleOptions;
 import com.deque.html.axecore.args.AxeRunOptions;
 import com.deque.html.axecore.playwright.AxeBuilder;
 import com.deque.html.axecore.results.Rule;
@@ -94,6 +95,10 @@ final class Chromium implements AutoCloseable {
     private static AxeBuilder axe(Page page) {
         AxeRunOptions violationsOnly = new AxeRunOptions();
         violationsOnly.setResultTypes(List.of("violations"));
+        // whoever speaks to the page says what is written on it
+        AxeRuleOptions asked = new AxeRuleOptions();
+        asked.setEnabled(true);
+        violationsOnly.setRules(Map.of("label-content-name-mismatch", asked));
         return new AxeBuilder(page).options(violationsOnly).setLegacyMode(true);
     }
 

@@ -8,6 +8,7 @@ import com.microsoft.playwright.Download;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.FilePayload;
+import com.microsoft.playwright.options.LoadState;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.List;
@@ -30,6 +31,48 @@ class MishapIT {
     void sitDown() {
         page = LAB.page();
         person = LAB.person(page);
+    }
+
+    @Test
+    void aLongNameBreaksNoPageOfAPhone() {
+        String name = "Xylophonfarm".repeat(10);
+        long lot = App.id(LAB.app()
+                .send(
+                        "POST",
+                        "/api/lots",
+                        "application/json",
+                        "{\"name\":\"%1$s\",\"supplier\":\"%1$s\",\"origin\":\"Kenya\",\"process\":\"natural\",\"arrivalDate\":\"2026-01-05\",\"kg\":1}"
+                                .formatted(name)));
+        long roast = App.id(LAB.app().send("POST", "/api/lots/" + lot + "/roasts", "text/csv", KnownLog.csv(false)));
+        long cupping = App.id(LAB.app()
+                .send("POST", "/api/cuppings", "application/json", "{\"roastIds\":[" + roast + "],\"cups\":3}"));
+        BrowserContext context = LAB.chromium().context(390, 844, true);
+        Page phone = context.newPage();
+        List<String> tooWide = new ArrayList<>();
+        for (String path : List.of(
+                "/",
+                "/green",
+                "/green/" + lot,
+                "/plan/new",
+                "/roast",
+                "/roast/" + roast,
+                "/sample",
+                "/sample/" + roast,
+                "/rest",
+                "/cupping",
+                "/cupping/" + cupping,
+                "/decision",
+                "/decision/" + lot)) {
+            phone.navigate(LAB.app().url() + path);
+            assertThat(phone.getByText("Xylophon").first()).isAttached();
+            phone.waitForLoadState(LoadState.NETWORKIDLE);
+            Object wide = phone.evaluate("document.documentElement.scrollWidth");
+            if (!wide.equals(390)) {
+                tooWide.add(path + " is " + wide);
+            }
+        }
+        Assertions.assertThat(tooWide).isEmpty();
+        context.close();
     }
 
     @Test
