@@ -104,7 +104,9 @@ const treat = (id: number, how: string) => (treated.value = { ...treated.value, 
   gap: 0 24px;
 }
 .sample .v-checkbox {
-  flex: none;
+  flex: 0 1 auto;
+  min-width: 0;
+  overflow-wrap: anywhere;
 }
 .sample .v-text-field {
   min-width: 240px;

@@ -160,6 +160,7 @@ const file = (kind: string) =>
 }
 .head {
   display: flex;
+  flex-wrap: wrap;
   gap: 10px;
   align-items: center;
 }

@@ -24,6 +24,12 @@ class MishapIT {
     @RegisterExtension
     static final Laboratory LAB = Laboratory.empty();
 
+    /** What reaches over the right edge. */
+    private static final String STICKING_OUT = """
+            [...document.querySelectorAll('body *')]
+              .filter((e) => e.getBoundingClientRect().right > innerWidth)
+              .map((e) => e.tagName + '.' + e.className).slice(0, 12).join(' | ')""";
+
     private Page page;
     private Person person;
 
@@ -68,7 +74,7 @@ class MishapIT {
             phone.waitForLoadState(LoadState.NETWORKIDLE);
             Object wide = phone.evaluate("document.documentElement.scrollWidth");
             if (!wide.equals(390)) {
-                tooWide.add(path + " is " + wide);
+                tooWide.add(path + " is " + wide + ": " + phone.evaluate(STICKING_OUT));
             }
         }
         Assertions.assertThat(tooWide).isEmpty();
