@@ -11,13 +11,13 @@ const makes = (beans: number) => (beans === 1 ? 'each a full one' : `${beans} ma
 <template>
   <div class="kind" :class="{ flashed: flashed, some: count > 0 }">
     <button type="button" class="more" @click="emit('more')">
-      <kbd>{{ DEFECT_KEYS[defect.code]!.toUpperCase() }}</kbd>
-      <span>{{ defect.label }}</span>
-      <b>{{ count }}</b>
-      <small>{{
+      <kbd>{{ DEFECT_KEYS[defect.code]!.toUpperCase() }}</kbd>{{ ' ' }}<span>{{ defect.label }}</span
+      >{{ ' ' }}<b>{{ count }}</b
+      >{{ ' '
+      }}<small>{{
         defect.fullDefects ? `${defect.fullDefects} full` : makes(defect.beansPerFullDefect)
-      }}</small>
-      <span class="d-sr-only">{{ count }} counted, one more</span>
+      }}</small
+      >{{ ' ' }}<span class="d-sr-only">{{ count }} counted, one more</span>
     </button>
     <button
       v-if="count > 0"

@@ -93,16 +93,15 @@ useKeys([
     <div class="kinds">
       <div v-for="k in KINDS" :key="k.field" class="kind">
         <button type="button" class="bean" :class="{ flashed: flashed === k.field }" @click="add(k.field)">
-          <kbd>{{ k.key.toUpperCase() }}</kbd>
-          <span
-            >{{ k.label
-            }}<small class="quiet">{{
+          <kbd>{{ k.key.toUpperCase() }}</kbd>{{ ' '
+          }}<span
+            >{{ k.label }}
+            <small class="quiet">{{
               scaled?.[k.field] !== undefined && scaled[k.field] !== counts[k.field]
                 ? `${scaled[k.field]} in 100 g`
                 : k.hint
             }}</small></span
-          >
-          <span class="d-sr-only">{{ counts[k.field] ?? 'not' }} counted, one more</span>
+          >{{ ' ' }}<span class="d-sr-only">{{ counts[k.field] ?? 'not' }} counted, one more</span>
         </button>
         <button
           type="button"
