@@ -73,7 +73,10 @@ enum Thing {
             List.of(
                     new Use("select count(*) from roast where machine_id = ?", "roast", "roasts"),
                     new Use("select count(*) from roast_plan where machine_id = ?", "plan", "plans"),
-                    new Use("select count(*) from machine_upkeep where machine_id = ?", "work on it", "works on it")),
+                    new Use(
+                            "select count(*) from machine_upkeep where machine_id = ?",
+                            "entry of upkeep",
+                            "entries of upkeep")),
             List.of("delete from machine_model where machine_id = ?")),
     /** Deleted by its own room, which knows what stands on it. */
     PLAN("plans", "plan", "roast_plan", "'plan ' || id", List.of(), List.of());

@@ -146,8 +146,6 @@ interface SheetRepository extends JpaRepository<SheetEntity, Long> {
             + " order by s.updatedAt desc, s.id desc")
     List<SheetEntity> lastTold(Pageable page);
 
-    Optional<SheetEntity> findFirstByCuppingIdOrderById(long cuppingId);
-
     List<SheetEntity> findAllBySampleIdOrderById(long sampleId);
 
     Optional<SheetEntity> findBySampleIdAndSeat(long sampleId, String seat);

@@ -25,7 +25,7 @@ final class SheetForms {
         this.ofTable = ofTable;
     }
 
-    /** What a form is called that was asked for; empty where none was. */
+    /** The form that was asked for; empty where none was. */
     static Optional<CuppingForm> asked(SheetEntry entry) {
         return Optional.ofNullable(entry.form()).map(f -> TableReader.form(f, CuppingForm.values()));
     }
