@@ -17,6 +17,8 @@ beforeEach(() => {
 /** A lab with a scale, and with nothing else to read: the files share the one answer. */
 vi.mock('@/device/useMeters', () => ({ useMeters: () => ({ has: (kind: string) => kind === 'scale' }) }))
 
+// hooks run last first: a page that goes sends what it holds, and no later test may count that as its own
+afterEach(() => new Promise((resolve) => setTimeout(resolve, 5)))
 // the files share one window: what one test mounted hears no key of the next
 disableAutoUnmount()
 enableAutoUnmount(afterEach)

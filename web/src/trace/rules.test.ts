@@ -67,7 +67,7 @@ it('finds a figure by its words, tries it before it keeps it, and sends it once 
   void button('Keep them').trigger('click')
   void button('Keep them').trigger('click')
   await flushPromises()
-  const kept = sent.filter((r) => r.method === 'PUT')
+  const kept = sent.filter((r) => r.method === 'PUT' && r.path === '/api/rules')
   expect(kept).toHaveLength(1)
   expect(kept[0]!.body).toEqual({
     version: 3,
