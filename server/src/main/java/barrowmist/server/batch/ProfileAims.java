@@ -7,7 +7,7 @@ import barrowmist.core.plan.Aim;
 import barrowmist.core.plan.PlanLimits;
 import barrowmist.server.batch.BatchViews.AimedFigure;
 import barrowmist.server.web.InputProblems;
-import barrowmist.server.web.Json;
+import barrowmist.server.web.StoredJson;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.EnumMap;
@@ -19,14 +19,16 @@ import java.util.stream.Collectors;
 /** The figures of a profile, as they are kept, as they travel, and as the core has them. */
 final class ProfileAims {
 
+    static final StoredJson<AimedFigure[]> AIMS = StoredJson.of("profile", AimedFigure[].class);
+
     private ProfileAims() {}
 
     static String write(Profile profile) {
-        return Json.write(views(profile));
+        return AIMS.write(views(profile).toArray(AimedFigure[]::new));
     }
 
     static Profile read(String kept) {
-        return new Profile(Arrays.stream(Json.read(kept, AimedFigure[].class))
+        return new Profile(Arrays.stream(AIMS.read(kept))
                 .filter(f -> BatchFigure.parse(f.name()).isPresent())
                 .collect(Collectors.toMap(
                         f -> BatchFigure.parse(f.name()).orElseThrow(), f -> new Aim(f.target(), f.tolerance()))));

@@ -1,7 +1,7 @@
 package barrowmist.server.blend;
 
 import barrowmist.server.blend.BlendViews.BlendEntry;
-import barrowmist.server.web.Json;
+import barrowmist.server.web.StoredJson;
 import jakarta.persistence.Entity;
 import jakarta.persistence.GeneratedValue;
 import jakarta.persistence.GenerationType;
@@ -16,6 +16,8 @@ import org.jspecify.annotations.Nullable;
 @Entity
 @Table(name = "blend")
 class BlendEntity {
+
+    static final StoredJson<BlendEntry> CONTENT = StoredJson.of("blend", BlendEntry.class);
 
     @Id
     @GeneratedValue(strategy = GenerationType.IDENTITY)
@@ -39,7 +41,7 @@ class BlendEntity {
 
     void keep(String newName, BlendEntry entry, String by, Instant at) {
         name = newName;
-        content = Json.write(entry.called(newName));
+        content = CONTENT.write(entry.called(newName));
         changedBy = by;
         changedAt = at;
     }
@@ -57,7 +59,7 @@ class BlendEntity {
     }
 
     BlendEntry entry() {
-        return Json.read(content, BlendEntry.class);
+        return CONTENT.read(content);
     }
 
     String changedBy() {
@@ -93,11 +95,11 @@ class BlendTrialEntity {
     BlendTrialEntity(long cuppingId, long blendId, BlendEntry laid) {
         this.cuppingId = cuppingId;
         this.blendId = blendId;
-        this.content = Json.write(laid);
+        this.content = BlendEntity.CONTENT.write(laid);
     }
 
     BlendEntry laid() {
-        return Json.read(content, BlendEntry.class);
+        return BlendEntity.CONTENT.read(content);
     }
 
     long cuppingId() {

@@ -4,7 +4,7 @@ import barrowmist.core.cupping.CuppingForm;
 import barrowmist.core.cupping.TableKind;
 import barrowmist.server.cupping.CuppingSampleEntity.TableSample;
 import barrowmist.server.web.Codes;
-import barrowmist.server.web.Json;
+import barrowmist.server.web.StoredJson;
 import jakarta.persistence.CascadeType;
 import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
@@ -33,6 +33,9 @@ import org.jspecify.annotations.Nullable;
 @EntityListeners(TableStreams.Ear.class)
 @Table(name = "cupping")
 class CuppingEntity implements TableStreams.OfTable {
+
+    static final StoredJson<Preparation> PREPARATION = StoredJson.of("preparation", Preparation.class);
+    static final StoredJson<ClockContent> CLOCK = StoredJson.of("clock", ClockContent.class);
 
     @Id
     @GeneratedValue(strategy = GenerationType.IDENTITY)
@@ -89,7 +92,7 @@ class CuppingEntity implements TableStreams.OfTable {
         this.cuppedAt = cuppedAt;
         this.cups = cups;
         this.blinding = blinding;
-        this.protocolJson = protocol == null ? null : Json.write(protocol.worked());
+        this.protocolJson = protocol == null ? null : PREPARATION.write(protocol.worked());
         this.choice = choice;
     }
 
@@ -155,7 +158,7 @@ class CuppingEntity implements TableStreams.OfTable {
 
     @Nullable
     Preparation protocol() {
-        return protocolJson == null ? null : Json.read(protocolJson, Preparation.class);
+        return protocolJson == null ? null : PREPARATION.read(protocolJson);
     }
 
     List<CuppingSampleEntity> samples() {
@@ -190,11 +193,11 @@ class CuppingEntity implements TableStreams.OfTable {
     }
 
     void keep(ClockContent content) {
-        clockJson = Json.write(content);
+        clockJson = CLOCK.write(content);
     }
 
     ClockContent clock() {
-        return clockJson == null ? ClockContent.none() : Json.read(clockJson, ClockContent.class);
+        return clockJson == null ? ClockContent.none() : CLOCK.read(clockJson);
     }
 
     @Override

@@ -1,6 +1,6 @@
 package barrowmist.server.cupping;
 
-import barrowmist.server.web.Json;
+import barrowmist.server.web.StoredJson;
 import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
 import jakarta.persistence.FetchType;
@@ -17,6 +17,9 @@ import org.jspecify.annotations.Nullable;
 @Entity
 @Table(name = "cupping_sample")
 class CuppingSampleEntity {
+
+    static final StoredJson<TableEntries.OutsideCoffee> OUTSIDE =
+            StoredJson.of("outside-coffee", TableEntries.OutsideCoffee.class);
 
     @Id
     @GeneratedValue(strategy = GenerationType.IDENTITY)
@@ -49,7 +52,7 @@ class CuppingSampleEntity {
     /** Says what stands under this code. */
     final void put(TableSample what) {
         this.roastId = what.roastId();
-        this.outsideJson = what.outside() == null ? null : Json.write(what.outside());
+        this.outsideJson = what.outside() == null ? null : OUTSIDE.write(what.outside());
         this.treatment = what.treatment();
         this.mark = what.mark();
         this.entrant = what.entrant();
@@ -100,7 +103,7 @@ class CuppingSampleEntity {
     }
 
     TableEntries.@Nullable OutsideCoffee outside() {
-        return outsideJson == null ? null : Json.read(outsideJson, TableEntries.OutsideCoffee.class);
+        return outsideJson == null ? null : OUTSIDE.read(outsideJson);
     }
 
     /** What stands under the code, whatever the code. */

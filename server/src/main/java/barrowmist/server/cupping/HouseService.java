@@ -10,6 +10,7 @@ import barrowmist.server.cupping.HouseViews.KeptHouseScales;
 import barrowmist.server.cupping.HouseViews.KeptProtocols;
 import barrowmist.server.settings.SettingStore;
 import barrowmist.server.web.InputProblems;
+import barrowmist.server.web.StoredJson;
 import java.util.List;
 import java.util.Objects;
 import org.springframework.stereotype.Service;
@@ -18,9 +19,9 @@ import org.springframework.stereotype.Service;
 @Service
 class HouseService {
 
-    private static final String LINES = "cup-lines";
-    private static final String PROTOCOLS = "table-protocols";
-    private static final String SCALES = "house-scales";
+    private static final StoredJson<HouseLines> LINES = StoredJson.of("cup-lines", HouseLines.class);
+    private static final StoredJson<Protocols> PROTOCOLS = StoredJson.of("table-protocols", Protocols.class);
+    private static final StoredJson<HouseScales> SCALES = StoredJson.of("house-scales", HouseScales.class);
 
     private final SettingStore settings;
 
@@ -29,7 +30,7 @@ class HouseService {
     }
 
     HouseLines lines() {
-        return settings.get(LINES, HouseLines.class, () -> HouseLines.DEFAULTS);
+        return settings.get(LINES, () -> HouseLines.DEFAULTS);
     }
 
     KeptCupLines keptLines() {
@@ -42,17 +43,17 @@ class HouseService {
     }
 
     HouseScales scales() {
-        return settings.get(SCALES, HouseScales.class, () -> new HouseScales(List.of()));
+        return settings.get(SCALES, () -> new HouseScales(List.of()));
     }
 
     KeptProtocols keptProtocols() {
-        Protocols kept = settings.get(PROTOCOLS, Protocols.class, Protocols::usual);
+        Protocols kept = settings.get(PROTOCOLS, Protocols::usual);
         return KeptProtocols.of(kept.protocols(), settings.version(PROTOCOLS));
     }
 
     /** Dose and water of each of the house's protocols. */
     List<TableProtocol> protocols() {
-        return settings.get(PROTOCOLS, Protocols.class, Protocols::usual).protocols().stream()
+        return settings.get(PROTOCOLS, Protocols::usual).protocols().stream()
                 .map(p -> p.protocol().protocol())
                 .toList();
     }

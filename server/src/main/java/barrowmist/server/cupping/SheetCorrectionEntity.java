@@ -1,6 +1,5 @@
 package barrowmist.server.cupping;
 
-import barrowmist.server.web.Json;
 import jakarta.persistence.Entity;
 import jakarta.persistence.GeneratedValue;
 import jakarta.persistence.GenerationType;
@@ -31,7 +30,7 @@ class SheetCorrectionEntity {
     // what it came to is known once it was kept
     SheetCorrectionEntity(SheetEntity sheet, String reason, String by, Instant at) {
         this.sheetId = sheet.id();
-        this.was = Json.write(sheet.content());
+        this.was = SheetEntity.CONTENT.write(sheet.content());
         this.wasScore = sheet.finalScore();
         this.reason = reason;
         this.correctedBy = by;
@@ -47,7 +46,7 @@ class SheetCorrectionEntity {
     }
 
     SheetContent was() {
-        return Json.read(was, SheetContent.class);
+        return SheetEntity.CONTENT.read(was);
     }
 
     @Nullable

@@ -5,8 +5,8 @@ import barrowmist.core.cupping.CuppingSheet;
 import barrowmist.core.cupping.TasteNote;
 import barrowmist.core.cupping.Vocabulary;
 import barrowmist.server.web.Codes;
-import barrowmist.server.web.Json;
 import barrowmist.server.web.Optionals;
+import barrowmist.server.web.StoredJson;
 import jakarta.persistence.AttributeConverter;
 import jakarta.persistence.Convert;
 import jakarta.persistence.Converter;
@@ -24,7 +24,6 @@ import java.time.Instant;
 import java.util.List;
 import java.util.Objects;
 import org.jspecify.annotations.Nullable;
-import tools.jackson.databind.json.JsonMapper;
 
 /** A cupping sheet as kept. */
 @Entity
@@ -32,20 +31,22 @@ import tools.jackson.databind.json.JsonMapper;
 @Table(name = "sheet")
 class SheetEntity implements TableStreams.OfTable {
 
+    static final StoredJson<SheetContent> CONTENT = StoredJson.of("sheet", SheetContent.class);
+    static final StoredJson<SheetTrail> TRAIL = StoredJson.of("sheet-trail", SheetTrail.class);
+    static final StoredJson<String[]> OWN_WORDS = StoredJson.of("own-words", String[].class);
+
     /** The content as JSON text. */
     @Converter
     static class ContentColumn implements AttributeConverter<SheetContent, String> {
 
-        private static final JsonMapper JSON = JsonMapper.shared();
-
         @Override
         public String convertToDatabaseColumn(SheetContent content) {
-            return JSON.writeValueAsString(content);
+            return CONTENT.write(content);
         }
 
         @Override
         public SheetContent convertToEntityAttribute(String json) {
-            return JSON.readValue(json, SheetContent.class);
+            return CONTENT.read(json);
         }
     }
 
@@ -99,12 +100,12 @@ class SheetEntity implements TableStreams.OfTable {
     void keep(SheetContent filled, CuppingSheet sheet, SheetTrail newTrail, String newCupper, Instant now) {
         cupper = newCupper;
         content = new SheetReader(filled).settled(sheet);
-        trail = Json.write(newTrail);
+        trail = TRAIL.write(newTrail);
         List<String> own = sheet.words().stream()
                 .map(TasteNote::word)
                 .filter(w -> Vocabulary.find(w).isEmpty())
                 .toList();
-        ownWords = own.isEmpty() ? null : Json.write(own);
+        ownWords = own.isEmpty() ? null : OWN_WORDS.write(own.toArray(String[]::new));
         finalScore = Optionals.orNull(sheet.finalScore());
         updatedAt = now;
     }
@@ -114,11 +115,11 @@ class SheetEntity implements TableStreams.OfTable {
     }
 
     SheetTrail trail() {
-        return trail == null ? SheetTrail.NONE : Json.read(trail, SheetTrail.class);
+        return trail == null ? SheetTrail.NONE : TRAIL.read(trail);
     }
 
     List<String> ownWords() {
-        return ownWords == null ? List.of() : List.of(Json.read(ownWords, String[].class));
+        return ownWords == null ? List.of() : List.of(OWN_WORDS.read(ownWords));
     }
 
     @Nullable

@@ -1,6 +1,6 @@
 package barrowmist.server.day;
 
-import barrowmist.server.web.Json;
+import barrowmist.server.web.StoredJson;
 import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
 import jakarta.persistence.Id;
@@ -13,6 +13,8 @@ import org.jspecify.annotations.Nullable;
 @Entity
 @Table(name = "roast_day")
 class DayEntity {
+
+    static final StoredJson<DayViews.DayContent> CONTENT = StoredJson.of("day", DayViews.DayContent.class);
 
     @Id
     private LocalDate onDate;
@@ -33,11 +35,11 @@ class DayEntity {
     }
 
     void keep(DayViews.DayContent content) {
-        contentJson = Json.write(content);
+        contentJson = CONTENT.write(content);
     }
 
     DayViews.DayContent content() {
-        return Json.read(contentJson, DayViews.DayContent.class);
+        return CONTENT.read(contentJson);
     }
 
     LocalDate onDate() {

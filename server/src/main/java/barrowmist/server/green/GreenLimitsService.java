@@ -5,6 +5,7 @@ import barrowmist.server.green.GreenViews.KeptGreenLimits;
 import barrowmist.server.settings.SettingStore;
 import barrowmist.server.web.InputProblems;
 import barrowmist.server.web.KeptInTurn;
+import barrowmist.server.web.StoredJson;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -13,7 +14,7 @@ import org.springframework.transaction.annotation.Transactional;
 @KeptInTurn
 class GreenLimitsService {
 
-    private static final String LIMITS = "green-limits";
+    private static final StoredJson<GreenLimits> LIMITS = StoredJson.of("green-limits", GreenLimits.class);
 
     private final SettingStore settings;
 
@@ -23,7 +24,7 @@ class GreenLimitsService {
 
     @Transactional(readOnly = true)
     GreenLimits current() {
-        return settings.get(LIMITS, GreenLimits.class, () -> GreenLimits.DEFAULTS);
+        return settings.get(LIMITS, () -> GreenLimits.DEFAULTS);
     }
 
     @Transactional(readOnly = true)

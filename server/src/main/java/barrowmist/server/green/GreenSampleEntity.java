@@ -4,8 +4,8 @@ import barrowmist.core.green.GreenFacts;
 import barrowmist.core.green.Inspection;
 import barrowmist.core.green.SampleStage;
 import barrowmist.core.green.ScreenRange;
-import barrowmist.server.web.Json;
 import barrowmist.server.web.Optionals;
+import barrowmist.server.web.StoredJson;
 import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
@@ -27,6 +27,8 @@ import org.jspecify.annotations.Nullable;
 @Entity
 @Table(name = "green_sample")
 public class GreenSampleEntity {
+
+    static final StoredJson<InspectionContent> INSPECTION = StoredJson.of("inspection", InspectionContent.class);
 
     @Id
     @GeneratedValue(strategy = GenerationType.IDENTITY)
@@ -61,12 +63,12 @@ public class GreenSampleEntity {
 
     /** Takes over a checked inspection. */
     final void keep(Inspection inspection) {
-        inspectionJson = Json.write(InspectionContent.of(inspection));
+        inspectionJson = INSPECTION.write(InspectionContent.of(inspection));
         inspected = true;
     }
 
     InspectionContent content() {
-        return Json.read(inspectionJson, InspectionContent.class);
+        return INSPECTION.read(inspectionJson);
     }
 
     public Inspection inspection() {

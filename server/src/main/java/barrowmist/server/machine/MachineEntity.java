@@ -1,8 +1,8 @@
 package barrowmist.server.machine;
 
 import barrowmist.core.machine.DrumSize;
-import barrowmist.server.web.Json;
 import barrowmist.server.web.Optionals;
+import barrowmist.server.web.StoredJson;
 import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
 import jakarta.persistence.GeneratedValue;
@@ -17,6 +17,8 @@ import org.jspecify.annotations.Nullable;
 @Entity
 @Table(name = "machine")
 public class MachineEntity {
+
+    static final StoredJson<MachineSettings> SETTINGS = StoredJson.of("machine", MachineSettings.class);
 
     @Id
     @GeneratedValue(strategy = GenerationType.IDENTITY)
@@ -63,16 +65,14 @@ public class MachineEntity {
 
     /** As set, or what a drum of this size begins with. */
     public MachineSettings settings() {
-        return settingsJson == null
-                ? MachineSettings.usual(drumCapacityG)
-                : Json.read(settingsJson, MachineSettings.class);
+        return settingsJson == null ? MachineSettings.usual(drumCapacityG) : SETTINGS.read(settingsJson);
     }
 
     /** Takes over checked values. */
     void change(String newName, @Nullable Double newCapacityG, MachineSettings settings) {
         name = newName;
         drumCapacityG = newCapacityG;
-        settingsJson = Json.write(settings);
+        settingsJson = SETTINGS.write(settings);
     }
 
     long version() {

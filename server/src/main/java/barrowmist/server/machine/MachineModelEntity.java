@@ -1,7 +1,7 @@
 package barrowmist.server.machine;
 
 import barrowmist.core.machine.FittedModel;
-import barrowmist.server.web.Json;
+import barrowmist.server.web.StoredJson;
 import jakarta.persistence.Entity;
 import jakarta.persistence.Id;
 import jakarta.persistence.Table;
@@ -11,6 +11,8 @@ import java.time.Instant;
 @Entity
 @Table(name = "machine_model")
 class MachineModelEntity {
+
+    static final StoredJson<FittedModel> MODEL = StoredJson.of("machine-model", FittedModel.class);
 
     /** Version of the model's equations; one fitted by others is not used. */
     static final int RULES_VERSION = 5;
@@ -31,13 +33,13 @@ class MachineModelEntity {
     }
 
     void keep(FittedModel model, Instant now) {
-        content = Json.write(model);
+        content = MODEL.write(model);
         fittedAt = now;
         rulesVersion = RULES_VERSION;
     }
 
     FittedModel model() {
-        return Json.read(content, FittedModel.class);
+        return MODEL.read(content);
     }
 
     Instant fittedAt() {

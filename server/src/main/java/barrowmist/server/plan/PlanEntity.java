@@ -2,7 +2,7 @@ package barrowmist.server.plan;
 
 import barrowmist.server.green.GreenSampleEntity;
 import barrowmist.server.machine.MachineEntity;
-import barrowmist.server.web.Json;
+import barrowmist.server.web.StoredJson;
 import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
 import jakarta.persistence.FetchType;
@@ -21,6 +21,8 @@ import org.jspecify.annotations.Nullable;
 @Entity
 @Table(name = "roast_plan")
 public class PlanEntity {
+
+    static final StoredJson<PlanContent> CONTENT = StoredJson.of("plan", PlanContent.class);
 
     @Id
     @GeneratedValue(strategy = GenerationType.IDENTITY)
@@ -57,12 +59,12 @@ public class PlanEntity {
 
     /** Takes over checked content. */
     void keep(PlanContent content, Instant now) {
-        contentJson = Json.write(content);
+        contentJson = CONTENT.write(content);
         changedAt = now;
     }
 
     public PlanContent content() {
-        return Json.read(contentJson, PlanContent.class);
+        return CONTENT.read(contentJson);
     }
 
     public long id() {

@@ -9,6 +9,7 @@ import barrowmist.server.plan.PlanViews.SchoolView;
 import barrowmist.server.plan.PlanViews.SchoolsView;
 import barrowmist.server.settings.SettingStore;
 import barrowmist.server.web.InputProblems;
+import barrowmist.server.web.StoredJson;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
@@ -19,7 +20,7 @@ import org.springframework.stereotype.Service;
 @Service
 class SchoolService {
 
-    private static final String SCHOOLS = "schools";
+    private static final StoredJson<SchoolsView> SCHOOLS = StoredJson.of("schools", SchoolsView.class);
     private static final int MOST_SCHOOLS = 30;
     private static final int MOST_TEXT = 300;
     private static final double MOST = 1800;
@@ -33,7 +34,6 @@ class SchoolService {
     SchoolsView all() {
         return settings.get(
                         SCHOOLS,
-                        SchoolsView.class,
                         () -> new SchoolsView(
                                 School.defaults().stream().map(SchoolView::of).toList(), null))
                 .with(settings.version(SCHOOLS));

@@ -15,6 +15,7 @@ import barrowmist.server.report.ReportViews.WordCups;
 import barrowmist.server.settings.SettingStore;
 import barrowmist.server.web.InputProblems;
 import barrowmist.server.web.KeptInTurn;
+import barrowmist.server.web.StoredJson;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.LinkedHashMap;
@@ -31,7 +32,8 @@ import org.springframework.transaction.annotation.Transactional;
 @KeptInTurn
 public class LabelTexts {
 
-    private static final String BEST_FOR = "label-best-for-months";
+    private static final StoredJson<LabelSettings> BEST_FOR =
+            StoredJson.of("label-best-for-months", LabelSettings.class);
     private static final int MOST_MONTHS = 36;
 
     private final LotService lots;
@@ -76,8 +78,7 @@ public class LabelTexts {
 
     @Transactional(readOnly = true)
     LabelSettings settings() {
-        LabelSettings kept =
-                settings.get(BEST_FOR, LabelSettings.class, () -> new LabelSettings(Age.BEST_BEFORE_MONTHS, null));
+        LabelSettings kept = settings.get(BEST_FOR, () -> new LabelSettings(Age.BEST_BEFORE_MONTHS, null));
         return new LabelSettings(kept.bestForMonths(), settings.version(BEST_FOR));
     }
 

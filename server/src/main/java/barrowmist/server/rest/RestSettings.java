@@ -4,6 +4,7 @@ import barrowmist.core.green.Process;
 import barrowmist.core.rest.RestSchool;
 import barrowmist.server.settings.SettingStore;
 import barrowmist.server.web.InputProblems;
+import barrowmist.server.web.StoredJson;
 import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.Optional;
@@ -15,7 +16,7 @@ import org.springframework.stereotype.Service;
 @Service
 public class RestSettings {
 
-    private static final String SCHOOL = "rest-school";
+    private static final StoredJson<KeptSchools> SCHOOL = StoredJson.of("rest-school", KeptSchools.class);
 
     private final SettingStore settings;
 
@@ -37,7 +38,7 @@ public class RestSettings {
     }
 
     KeptSchools kept() {
-        return settings.get(SCHOOL, KeptSchools.class, () -> new KeptSchools(RestSchool.PROTOCOL.label(), null));
+        return settings.get(SCHOOL, () -> new KeptSchools(RestSchool.PROTOCOL.label(), null));
     }
 
     public RestSchool school(Process process) {

@@ -4,6 +4,7 @@ import barrowmist.core.roast.FaultSettings;
 import barrowmist.server.settings.SettingStore;
 import barrowmist.server.web.InputProblems;
 import barrowmist.server.web.KeptInTurn;
+import barrowmist.server.web.StoredJson;
 import com.fasterxml.jackson.annotation.JsonUnwrapped;
 import org.jspecify.annotations.Nullable;
 import org.springframework.context.ApplicationEventPublisher;
@@ -15,7 +16,7 @@ import org.springframework.transaction.annotation.Transactional;
 @KeptInTurn
 public class FaultLimitsService {
 
-    private static final String LIMITS = "fault-limits";
+    private static final StoredJson<FaultSettings> LIMITS = StoredJson.of("fault-limits", FaultSettings.class);
 
     private final SettingStore settings;
     private final RoastRepository roasts;
@@ -36,7 +37,7 @@ public class FaultLimitsService {
 
     @Transactional(readOnly = true)
     public FaultSettings current() {
-        return settings.get(LIMITS, FaultSettings.class, () -> FaultSettings.DEFAULTS);
+        return settings.get(LIMITS, () -> FaultSettings.DEFAULTS);
     }
 
     @Transactional(readOnly = true)

@@ -5,7 +5,6 @@ import barrowmist.core.roast.RoastFigures;
 import barrowmist.core.roast.RoastKind;
 import barrowmist.server.green.LotService;
 import barrowmist.server.machine.MachineService;
-import barrowmist.server.web.Json;
 import barrowmist.server.web.Pages;
 import java.time.Clock;
 import java.time.Instant;
@@ -178,7 +177,7 @@ public class RoastLists {
     /** What the desk kept of the newest roasts of a roaster. */
     public List<DeskRecord> deskRecords(long machineId) {
         return roasts.deskRecords(machineId).stream()
-                .map(d -> Json.read(d, DeskRecord.class))
+                .map(RoastRecord.DESK::read)
                 .toList();
     }
 

@@ -3,7 +3,7 @@ package barrowmist.server.roast;
 import barrowmist.core.roast.MadeFor;
 import barrowmist.core.roast.RoastAim;
 import barrowmist.core.roast.RoastKind;
-import barrowmist.server.web.Json;
+import barrowmist.server.web.StoredJson;
 import jakarta.persistence.MappedSuperclass;
 import java.time.Instant;
 import java.util.ArrayList;
@@ -14,6 +14,10 @@ import org.jspecify.annotations.Nullable;
 /** What people and the desk say of a roast, beside its readings: what it is, what it was made for, and what became of it. */
 @MappedSuperclass
 public abstract class RoastRecord {
+
+    static final StoredJson<RoastAim.Limits> LIMITS = StoredJson.of("roast-limits", RoastAim.Limits.class);
+    static final StoredJson<DeskRecord> DESK = StoredJson.of("desk-record", DeskRecord.class);
+    static final StoredJson<EventChange[]> HISTORY = StoredJson.of("event-changes", EventChange[].class);
 
     private boolean accepted;
     private boolean settled;
@@ -77,13 +81,13 @@ public abstract class RoastRecord {
     /** What it was made for, with what it is judged by. */
     public MadeFor madeFor() {
         return aim() == RoastAim.OWN && ownLimits != null
-                ? new MadeFor(RoastAim.OWN, Json.read(ownLimits, RoastAim.Limits.class))
+                ? new MadeFor(RoastAim.OWN, LIMITS.read(ownLimits))
                 : MadeFor.of(aim());
     }
 
     void setMadeFor(MadeFor made) {
         setAim(made.aim());
-        ownLimits = made.aim() == RoastAim.OWN ? Json.write(made.limits()) : null;
+        ownLimits = made.aim() == RoastAim.OWN ? LIMITS.write(made.limits()) : null;
     }
 
     void setAim(RoastAim made) {
@@ -120,23 +124,24 @@ public abstract class RoastRecord {
 
     /** What the desk kept beside the readings; empty for a log that was imported. */
     public Optional<DeskRecord> desk() {
-        return Optional.ofNullable(desk).map(d -> Json.read(d, DeskRecord.class));
+        return Optional.ofNullable(desk).map(DESK::read);
     }
 
     void setDesk(@Nullable Long newPlanId, DeskRecord record) {
         planId = newPlanId;
-        desk = Json.write(record);
+        desk = DESK.write(record);
     }
 
     /** Corrections of its events, oldest first. */
     List<EventChange> history() {
-        return history == null ? List.of() : List.of(Json.read(history, EventChange[].class));
+        return history == null ? List.of() : List.of(HISTORY.read(history));
     }
 
     void remember(EventChange change) {
         List<EventChange> all = new ArrayList<>(history());
         all.add(change);
-        history = Json.write(all.subList(Math.max(0, all.size() - MOST_CHANGES), all.size()));
+        history = HISTORY.write(
+                all.subList(Math.max(0, all.size() - MOST_CHANGES), all.size()).toArray(EventChange[]::new));
     }
 
     private static final int MOST_CHANGES = 100;

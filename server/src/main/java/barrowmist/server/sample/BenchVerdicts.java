@@ -10,6 +10,7 @@ import barrowmist.server.sample.BenchController.KeptBenchLimits;
 import barrowmist.server.settings.SettingStore;
 import barrowmist.server.web.Codes;
 import barrowmist.server.web.KeptInTurn;
+import barrowmist.server.web.StoredJson;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -22,7 +23,7 @@ import org.springframework.transaction.annotation.Transactional;
 @Transactional(readOnly = true)
 public class BenchVerdicts {
 
-    private static final String LIMITS = "bench-limits";
+    private static final StoredJson<BenchLimits> LIMITS = StoredJson.of("bench-limits", BenchLimits.class);
 
     private final SampleRepository samples;
     private final RoastService roasts;
@@ -36,7 +37,7 @@ public class BenchVerdicts {
 
     /** The lab's limits. */
     public BenchLimits limits() {
-        return settings.get(LIMITS, BenchLimits.class, () -> BenchLimits.DEFAULTS);
+        return settings.get(LIMITS, () -> BenchLimits.DEFAULTS);
     }
 
     KeptBenchLimits keptLimits() {

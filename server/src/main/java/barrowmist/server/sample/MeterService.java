@@ -6,6 +6,7 @@ import barrowmist.core.sample.Meter.Kind;
 import barrowmist.server.settings.SettingStore;
 import barrowmist.server.web.Codes;
 import barrowmist.server.web.InputProblems;
+import barrowmist.server.web.StoredJson;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.time.Clock;
 import java.time.LocalDate;
@@ -19,7 +20,7 @@ import org.springframework.stereotype.Service;
 @Service
 public class MeterService {
 
-    private static final String METERS = "meters";
+    private static final StoredJson<Meters> METERS = StoredJson.of("meters", Meters.class);
 
     private final SettingStore settings;
     private final Clock clock;
@@ -88,7 +89,7 @@ public class MeterService {
     public Meters all() {
         LocalDate today = LocalDate.now(clock);
         return new Meters(
-                settings.get(METERS, Meters.class, () -> new Meters(List.of(), null)).meters().stream()
+                settings.get(METERS, () -> new Meters(List.of(), null)).meters().stream()
                         .map(MeterView::meter)
                         .map(m -> MeterView.of(m, m.note(today).orElse(null)))
                         .toList(),

@@ -1,8 +1,8 @@
 package barrowmist.server.settings;
 
 import barrowmist.server.web.Conflict;
-import barrowmist.server.web.Json;
 import barrowmist.server.web.KeptInTurn;
+import barrowmist.server.web.StoredJson;
 import java.util.function.Supplier;
 import org.jspecify.annotations.Nullable;
 import org.springframework.context.ApplicationEventPublisher;
@@ -23,16 +23,18 @@ public class SettingStore {
         this.settings = settings;
     }
 
-    /** The setting of this name, or the default while nobody has changed it. */
+    /** The setting, or the default while nobody has changed it. */
     @Transactional(readOnly = true)
-    public <T> T get(String name, Class<T> type, Supplier<T> otherwise) {
-        return settings.findById(name).map(s -> Json.read(s.content(), type)).orElseGet(otherwise);
+    public <T> T get(StoredJson<T> setting, Supplier<T> otherwise) {
+        return settings.findById(setting.name())
+                .map(s -> setting.read(s.content()))
+                .orElseGet(otherwise);
     }
 
     /** Version of the setting: 0 while nobody has changed it, then counted up from 1. */
     @Transactional(readOnly = true)
-    public long version(String name) {
-        return settings.findById(name).map(SettingEntity::version).orElse(0L);
+    public long version(StoredJson<?> setting) {
+        return settings.findById(setting.name()).map(SettingEntity::version).orElse(0L);
     }
 
     /**
@@ -42,11 +44,11 @@ public class SettingStore {
      * @return its version now
      * @throws Conflict if the setting was changed meanwhile
      */
-    public long keep(String name, Object content, @Nullable Long madeFrom) {
-        SettingEntity setting = settings.findById(name).orElseGet(() -> new SettingEntity(name));
+    public <T> long keep(StoredJson<T> kind, T content, @Nullable Long madeFrom) {
+        SettingEntity setting = settings.findById(kind.name()).orElseGet(() -> new SettingEntity(kind.name()));
         Conflict.ifStale(madeFrom, setting.version(), "setting");
-        setting.setContent(Json.write(content));
-        told.publishEvent(new SettingChanged(name));
+        setting.setContent(kind.write(content));
+        told.publishEvent(new SettingChanged(kind.name()));
         return settings.saveAndFlush(setting).version();
     }
 }

@@ -1,9 +1,8 @@
 package barrowmist.server.store;
 
 import barrowmist.server.store.StoreViews.CheckEntry;
-import barrowmist.server.store.StoreViews.ContractTerms;
 import barrowmist.server.store.StoreViews.StoreEntry;
-import barrowmist.server.web.Json;
+import barrowmist.server.web.StoredJson;
 import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
 import jakarta.persistence.GeneratedValue;
@@ -11,7 +10,6 @@ import jakarta.persistence.GenerationType;
 import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import jakarta.persistence.Version;
-import java.time.Instant;
 import java.time.LocalDate;
 import java.util.Arrays;
 import java.util.List;
@@ -19,63 +17,12 @@ import java.util.Objects;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 
-/** What was agreed with a supplier, or for one lot. */
-@Entity
-@Table(name = "contract")
-class ContractEntity {
-
-    @Id
-    @GeneratedValue(strategy = GenerationType.IDENTITY)
-    private @Nullable Long id;
-
-    private @Nullable Long lotId;
-    private @Nullable String supplier;
-    private String content;
-    private String changedBy;
-    private Instant changedAt;
-
-    @Version
-    private @Nullable Long version;
-
-    @SuppressWarnings("NullAway.Init")
-    protected ContractEntity() {}
-
-    @SuppressWarnings("NullAway.Init")
-    ContractEntity(@Nullable Long lotId, @Nullable String supplier) {
-        this.lotId = lotId;
-        this.supplier = supplier;
-    }
-
-    void keep(ContractTerms terms, String by, Instant at) {
-        content = Json.write(terms);
-        changedBy = by;
-        changedAt = at;
-    }
-
-    ContractTerms terms() {
-        return Json.read(content, ContractTerms.class);
-    }
-
-    /** 0 before it is kept, then counted up from 1. */
-    long version() {
-        return version == null ? 0 : version + 1;
-    }
-
-    @Nullable
-    Long lotId() {
-        return lotId;
-    }
-
-    @Nullable
-    String supplier() {
-        return supplier;
-    }
-}
-
 /** What else is known of a lot in the store. */
 @Entity
 @Table(name = "lot_store")
 class LotStoreEntity {
+
+    static final StoredJson<StoreEntry> CONTENT = StoredJson.of("lot-store", StoreEntry.class);
 
     @Id
     private long lotId;
@@ -94,11 +41,11 @@ class LotStoreEntity {
     }
 
     void keep(StoreEntry entry) {
-        content = Json.write(entry);
+        content = CONTENT.write(entry);
     }
 
     StoreEntry entry() {
-        return Json.read(content, StoreEntry.class);
+        return CONTENT.read(content);
     }
 
     /** 0 before it is kept, then counted up from 1. */
@@ -111,6 +58,8 @@ class LotStoreEntity {
 @Entity
 @Table(name = "lot_check")
 class LotCheckEntity {
+
+    static final StoredJson<CheckEntry> CONTENT = StoredJson.of("lot-check", CheckEntry.class);
 
     @Id
     @GeneratedValue(strategy = GenerationType.IDENTITY)
@@ -127,7 +76,7 @@ class LotCheckEntity {
     LotCheckEntity(long lotId, LocalDate measuredOn, CheckEntry check, String measuredBy) {
         this.lotId = lotId;
         this.measuredOn = measuredOn;
-        this.content = Json.write(check);
+        this.content = CONTENT.write(check);
         this.measuredBy = measuredBy;
     }
 
@@ -144,7 +93,7 @@ class LotCheckEntity {
     }
 
     CheckEntry check() {
-        return Json.read(content, CheckEntry.class);
+        return CONTENT.read(content);
     }
 
     String measuredBy() {

@@ -17,7 +17,6 @@ import barrowmist.server.store.StoreViews.StoreEntry;
 import barrowmist.server.store.StoreViews.StoreView;
 import barrowmist.server.web.Conflict;
 import barrowmist.server.web.InputProblems;
-import barrowmist.server.web.Json;
 import barrowmist.server.web.KeptInTurn;
 import barrowmist.server.web.Optionals;
 import java.time.Clock;
@@ -186,7 +185,7 @@ public class StoreService {
     }
 
     private static double left(Lying l) {
-        StoreEntry details = l.getContent() == null ? StoreEntry.NONE : Json.read(l.getContent(), StoreEntry.class);
+        StoreEntry details = l.getContent() == null ? StoreEntry.NONE : LotStoreEntity.CONTENT.read(l.getContent());
         return GreenStore.kgLeft(l.getKg(), l.getRoastedG(), sold(details));
     }
 }

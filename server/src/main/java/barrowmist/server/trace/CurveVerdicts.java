@@ -2,6 +2,7 @@ package barrowmist.server.trace;
 
 import barrowmist.server.cupping.CuppedSheets;
 import barrowmist.server.settings.SettingStore;
+import barrowmist.server.web.StoredJson;
 import java.util.Set;
 import java.util.TreeSet;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -16,7 +17,7 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 class CurveVerdicts {
 
-    private static final String NAME = "curve-verdicts";
+    private static final StoredJson<AfterCup> NAME = StoredJson.of("curve-verdicts", AfterCup.class);
 
     private final SettingStore settings;
     private final CuppedSheets sheets;
@@ -38,8 +39,7 @@ class CurveVerdicts {
 
     @GetMapping("/api/curve-verdicts")
     CurveVerdictsView held() {
-        boolean afterCup =
-                settings.get(NAME, AfterCup.class, () -> new AfterCup(false)).afterCup();
+        boolean afterCup = settings.get(NAME, () -> new AfterCup(false)).afterCup();
         return new CurveVerdictsView(afterCup, afterCup ? new TreeSet<>(sheets.ids()) : Set.of());
     }
 

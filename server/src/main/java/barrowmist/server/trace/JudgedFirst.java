@@ -7,6 +7,7 @@ import barrowmist.server.settings.SettingStore;
 import barrowmist.server.web.InputProblems;
 import barrowmist.server.web.KeptInTurn;
 import barrowmist.server.web.NotFound;
+import barrowmist.server.web.StoredJson;
 import java.time.Clock;
 import java.util.List;
 import java.util.Locale;
@@ -23,7 +24,7 @@ import org.springframework.transaction.annotation.Transactional;
 @KeptInTurn
 public class JudgedFirst {
 
-    static final String NAME = "judge-first";
+    static final StoredJson<Share> NAME = StoredJson.of("judge-first", Share.class);
 
     private final SettingStore settings;
     private final ShownRepository shown;
@@ -50,7 +51,7 @@ public class JudgedFirst {
     /** The share that holds. */
     @Transactional(readOnly = true)
     public Share share() {
-        return settings.get(NAME, Share.class, () -> new Share(0));
+        return settings.get(NAME, () -> new Share(0));
     }
 
     Share keep(Share asked) {

@@ -36,8 +36,8 @@ public class KeptFindings {
     private static final List<String> SAID = Finding.Standing.codesTheCupSpeaksFor();
 
     /** Settings that change no trace: a whole lab worked out anew keeps everybody waiting. */
-    private static final Set<String> NO_TRACE_READS =
-            Set.of("curve-verdicts", JudgedFirst.NAME, "label-best-for-months", "schools", "house-scales", "meters");
+    private static final Set<String> NO_TRACE_READS = Set.of(
+            "curve-verdicts", JudgedFirst.NAME.name(), "label-best-for-months", "schools", "house-scales", "meters");
 
     private static final int AT_ONCE = 80;
     private static final int LARGEST_PAGE = 5000;

@@ -1,9 +1,10 @@
 package barrowmist.server.web;
 
 import tools.jackson.databind.DeserializationFeature;
+import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
-/** Content that is kept as JSON text in one column. */
+/** JSON text that is no answer to a call: a file, or what a filter writes. What is stored has {@link StoredJson}. */
 public final class Json {
 
     /** What an earlier version kept lacks the numbers that came later: they read 0, and their record says what that is. */
@@ -19,5 +20,9 @@ public final class Json {
 
     public static <T> T read(String json, Class<T> type) {
         return MAPPER.readValue(json, type);
+    }
+
+    static <T> T read(JsonNode json, Class<T> type) {
+        return MAPPER.treeToValue(json, type);
     }
 }

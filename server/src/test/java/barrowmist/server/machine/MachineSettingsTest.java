@@ -4,7 +4,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import barrowmist.core.check.FieldProblem;
 import barrowmist.server.machine.MachineSettings.ProtocolStepView;
-import barrowmist.server.web.Json;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 
@@ -33,7 +32,8 @@ class MachineSettingsTest {
 
     @Test
     void settingsSurviveTheirColumn() {
-        assertThat(Json.read(Json.write(USUAL), MachineSettings.class)).isEqualTo(USUAL);
+        assertThat(MachineEntity.SETTINGS.read(MachineEntity.SETTINGS.write(USUAL)))
+                .isEqualTo(USUAL);
     }
 
     @Test

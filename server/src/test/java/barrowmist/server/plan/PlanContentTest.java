@@ -17,7 +17,6 @@ import barrowmist.server.plan.PlanContent.MoveView;
 import barrowmist.server.plan.PlanContent.OtherDropView;
 import barrowmist.server.plan.PlanViews.DropEntry;
 import barrowmist.server.web.InputProblems;
-import barrowmist.server.web.Json;
 import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
@@ -79,7 +78,7 @@ class PlanContentTest {
     void whatTheCoreGivesBackIsTheSameContent() {
         PlanContent content = content(List.of(BY_TIME, BY_BEAN, BY_EVENT), DROP);
         assertThat(content.with(190, content.controls())).isEqualTo(content);
-        assertThat(Json.read(Json.write(content), PlanContent.class)).isEqualTo(content);
+        assertThat(PlanEntity.CONTENT.read(PlanEntity.CONTENT.write(content))).isEqualTo(content);
     }
 
     private static List<String> refused(PlanContent content) {
@@ -114,7 +113,7 @@ class PlanContentTest {
         PlanContent both =
                 content(List.of(), new DropView("bean-c", 208, new OtherDropView(true, "development-pct", 16)));
         assertThat(both.with(both.chargeC(), both.controls())).isEqualTo(both);
-        assertThat(Json.read(Json.write(both), PlanContent.class)).isEqualTo(both);
+        assertThat(PlanEntity.CONTENT.read(PlanEntity.CONTENT.write(both))).isEqualTo(both);
         assertThat(refused(content(List.of(), new DropView("bean-c", 208, new OtherDropView(true, "bean-c", 210)))))
                 .anyMatch(m -> m.startsWith("The drop is ruled twice by the same"));
         assertThat(refused(content(

@@ -5,7 +5,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 import barrowmist.core.roast.MadeFor;
 import barrowmist.core.roast.RoastAim;
 import barrowmist.core.roast.RoastAim.Limits;
-import barrowmist.server.web.Json;
 import org.junit.jupiter.api.Test;
 
 class RoastRecordTest {
@@ -33,6 +32,6 @@ class RoastRecordTest {
                 {"shortestS":480,"longestS":600,"leastLossPct":0,"mostLossPct":40,"darkestColour":0,"lightestColour":100,
                 "longBrowningPct":60,"shortDevelopmentPct":12,"enoughDevelopmentPct":14,"targetDevelopmentPct":15,
                 "fewDegreesC":2}""";
-        assertThat(Json.read(earlier, Limits.class).fastAtFirstCrackCPerMin()).isInfinite();
+        assertThat(RoastRecord.LIMITS.read(earlier).fastAtFirstCrackCPerMin()).isInfinite();
     }
 }
