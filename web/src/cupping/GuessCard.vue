@@ -1,15 +1,15 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import { answer, api, type Failure, type Schemas } from '@/shared/api/client'
-import { PROCESSES, type Process } from '@/shared/format/processes'
+import { choicesOf, type Code } from '@/shared/format/words'
 import { useDraft } from '@/shared/kept/useDraft'
 
 /** Before the roasts are tasted: what is this green? */
 const props = defineProps<{ id: number; cupper: string; before?: Schemas['GuessEntry'] }>()
 const emit = defineEmits<{ kept: [] }>()
-const guess = ref<{ origin: string; process?: Process }>({
+const guess = ref<{ origin: string; process?: Code<'Process'> }>({
   origin: props.before?.origin ?? '',
-  process: props.before?.process as Process | undefined,
+  process: props.before?.process,
 })
 const draft = useDraft(`guess.${props.id}.${props.cupper}`, guess)
 const failure = ref<Failure>()
@@ -47,7 +47,13 @@ async function keep() {
         hide-details
         autocomplete="off"
       />
-      <v-select v-model="guess.process" :items="PROCESSES" label="Process" clearable hide-details />
+      <v-select
+        v-model="guess.process"
+        :items="choicesOf('Process')"
+        label="Process"
+        clearable
+        hide-details
+      />
       <v-btn type="submit" variant="outlined" :disabled="empty">{{
         kept ? 'Guess again' : 'Keep my guess'
       }}</v-btn>

@@ -3,6 +3,7 @@ import { computed, ref } from 'vue'
 import { answer, api, type Failure, type Schemas } from '@/shared/api/client'
 import { useLoad } from '@/shared/api/useLoad'
 import PageState from '@/shared/components/PageState.vue'
+import { choicesOf } from '@/shared/format/words'
 import { plural } from '@/shared/format/text'
 
 /** Words that cuppers wrote, for the lead to take in: as another name of a word that is there, or as one of its own. */
@@ -13,17 +14,7 @@ const taking = ref<string>()
 const sameAs = ref<string>()
 const group = ref<Group>()
 const failure = ref<Failure>()
-const GROUPS: { value: Group; title: string }[] = [
-  { value: 'dull', title: 'dull and closed' },
-  { value: 'burnt', title: 'burnt' },
-  { value: 'raw', title: 'raw and green' },
-  { value: 'grain', title: 'grain, bread and paper' },
-  { value: 'sharp', title: 'sharp and drying' },
-  { value: 'dirty', title: 'foreign' },
-  { value: 'sweet', title: 'sweet' },
-  { value: 'fruit', title: 'fruit and flower' },
-  { value: 'deep', title: 'nut, spice and cocoa' },
-]
+const GROUPS = choicesOf('WordGroup')
 const own = computed(() => (vocabulary.data.value ?? []).filter((w) => w.own))
 const words = computed(() => (vocabulary.data.value ?? []).filter((w) => !w.own).map((w) => w.word))
 

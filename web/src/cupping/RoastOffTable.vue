@@ -5,7 +5,7 @@ import BlindTable from './BlindTable.vue'
 import GuessCard from './GuessCard.vue'
 import OrderCard from './OrderCard.vue'
 import PreferenceCard from './PreferenceCard.vue'
-import { SERVED } from './laying'
+import { served as servedAs } from './laying'
 import { useBlindTable } from './useBlindTable'
 
 /** A roast-off: everybody puts the samples in order, the best first. */
@@ -15,7 +15,7 @@ const { table, cupper, seated, me, told, names } = at
 const codes = computed(() => (table.data.value?.samples ?? []).map((s) => s.code))
 const orders = computed(() => table.data.value?.ranked.length ?? 0)
 const says = computed(() => {
-  const served = SERVED[table.data.value?.protocol?.serving ?? '']
+  const served = servedAs(table.data.value?.protocol?.serving)
   const kept = plural(orders.value, table.data.value?.choice === 'best' ? 'vote' : 'order')
   return [plural(codes.value.length, 'sample'), served, `${kept} kept`].filter(Boolean).join(' · ')
 })

@@ -15,7 +15,7 @@ import TableNote from './TableNote.vue'
 import TakeSeat from './TakeSeat.vue'
 import TriageCard from './TriageCard.vue'
 import WhoCups from './WhoCups.vue'
-import { SERVED } from './laying'
+import { served } from './laying'
 import { FORM_NAMES } from './useForms'
 import { useTable } from './useTable'
 import { useWho } from '@/shared/who'
@@ -81,8 +81,8 @@ const scoring = computed(() => !coded.value || (!told.value && seated.value))
         <span class="quiet">
           {{ moment(table.data.value.cuppedAt) }} · {{ plural(table.data.value.cups, 'cup') }} ·
           {{ FORM_NAMES[table.data.value.form ?? 'hundred-point'] }}
-          <template v-if="SERVED[table.data.value.protocol?.serving ?? '']">
-            · {{ SERVED[table.data.value.protocol?.serving ?? ''] }}
+          <template v-if="served(table.data.value.protocol?.serving)">
+            · {{ served(table.data.value.protocol?.serving) }}
           </template>
           <template v-if="coded">
             · {{ told ? 'revealed' : table.data.value.blind === 'coded' ? 'coded' : 'cups shuffled' }}

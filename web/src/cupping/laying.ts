@@ -1,32 +1,18 @@
 import type { Schemas } from '@/shared/api/client'
+import { choicesOf, labelOf, type Code } from '@/shared/format/words'
 
 /** What may be chosen when a table is laid. */
-export const KINDS = [
-  { title: 'score them', value: 'scoring' },
-  { title: 'out, again or through: a line each', value: 'triage' },
-  { title: 'is there a difference?', value: 'triangle' },
-  { title: 'which is liked best?', value: 'roast-off' },
-] as const
+export const KINDS = choicesOf('TableKind')
 export const FORMS = [
   { title: '100-point form', value: 'hundred-point' },
   { title: 'value assessment', value: 'value-assessment' },
 ]
-export const BLIND = [
-  { title: 'everybody', value: 'open' },
-  { title: 'who prepares', value: 'coded' },
-  { title: 'nobody: the cups are shuffled', value: 'underside' },
-] as const
-export const CHOICES = [
-  { title: 'all in order, the best first', value: 'order' },
-  { title: 'the best alone', value: 'best' },
-]
-export const SERVINGS = [
-  { title: 'black', value: 'black' },
-  { title: 'with milk', value: 'milk' },
-  { title: 'as espresso', value: 'espresso' },
-]
+export const BLIND = choicesOf('Blindness')
+export const CHOICES = choicesOf('Choice')
+export const SERVINGS = choicesOf('DrinkServing')
 /** How a table is drunk, where it is not black. */
-export const SERVED: Record<string, string> = { milk: 'with milk', espresso: 'as espresso' }
+export const served = (serving: Code<'DrinkServing'> | undefined) =>
+  serving && serving !== 'black' ? labelOf('DrinkServing', serving) : undefined
 
 /** What was chosen to stand on a table. */
 interface Chosen {

@@ -4,6 +4,7 @@ import { useRoute, useRouter } from 'vue-router'
 import { usePreferences } from '@/shared/preferences'
 import KeptNote from '@/shared/kept/KeptNote.vue'
 import PageState from '@/shared/components/PageState.vue'
+import { choicesOf } from '@/shared/format/words'
 import { moved } from '@/shared/format/list'
 import { isoDay, plural } from '@/shared/format/text'
 import BatchesCard from './BatchesCard.vue'
@@ -46,11 +47,6 @@ const notBefore = (index: number, time: string) =>
     items: items.value.map((item, i) => (i === index ? { ...item, notBefore: time || undefined } : item)),
   })
 const preferences = usePreferences()
-const RESTS = [
-  { value: 'protocol', title: 'protocol, 8 to 24 hours' },
-  { value: 'drinking', title: 'drinking, day 1 to 4' },
-  { value: 'late', title: 'late, from day 4' },
-]
 </script>
 
 <template>
@@ -126,7 +122,7 @@ const RESTS = [
             />
             <v-select
               :model-value="content.rest"
-              :items="RESTS"
+              :items="choicesOf('RestSchool')"
               label="Rest by"
               hide-details
               @update:model-value="change({ rest: $event })"

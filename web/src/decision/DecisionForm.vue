@@ -3,7 +3,7 @@ import { ref } from 'vue'
 import { api, type Schemas } from '@/shared/api/client'
 import { useSend } from '@/shared/api/useSend'
 import { useDraft } from '@/shared/kept/useDraft'
-import { OUTCOMES } from './outcomes'
+import { choicesOf } from '@/shared/format/words'
 
 /** A decision while it is written; half written, it waits for whoever leaves the page and comes back. */
 const props = defineProps<{ decision: Schemas['DecisionView'] }>()
@@ -35,7 +35,12 @@ async function decide() {
 
 <template>
   <form class="decide" @submit.prevent="decide">
-    <v-select v-model="form.outcome" :items="OUTCOMES" label="Decide" :error-messages="problem('outcome')" />
+    <v-select
+      v-model="form.outcome"
+      :items="choicesOf('Outcome')"
+      label="Decide"
+      :error-messages="problem('outcome')"
+    />
     <v-text-field
       v-model="form.use"
       label="Use, if it is bought"

@@ -4,9 +4,8 @@ import { useRoute, useRouter } from 'vue-router'
 import { answer, api } from '@/shared/api/client'
 import { useLoad } from '@/shared/api/useLoad'
 import PageState from '@/shared/components/PageState.vue'
-import { PROCESSES, type Process } from '@/shared/format/processes'
+import { choicesOf, type Code } from '@/shared/format/words'
 import { usePreferences } from '@/shared/preferences'
-import { CAUSES } from '@/trace/patterns'
 import AnswerBars from './AnswerBars.vue'
 
 /** Questions that a lead really asks: choose one, narrow it, read the answer with the rows behind it. */
@@ -21,7 +20,7 @@ const narrow = reactive<{
   to?: string
   machineId?: number | null
   supplier?: string | null
-  process?: Process | null
+  process?: Code<'Process'> | null
   person?: string
   cause?: string
 }>({})
@@ -91,7 +90,7 @@ watch(id, (ask) => void router.replace({ query: { ask } }))
         <v-select
           v-if="has('process')"
           v-model="narrow.process"
-          :items="[...PROCESSES]"
+          :items="choicesOf('Process')"
           label="Process"
           clearable
           hide-details
@@ -103,7 +102,13 @@ watch(id, (ask) => void router.replace({ query: { ask } }))
           clearable
           hide-details
         />
-        <v-select v-if="has('cause')" v-model="narrow.cause" :items="CAUSES" label="Called" hide-details />
+        <v-select
+          v-if="has('cause')"
+          v-model="narrow.cause"
+          :items="choicesOf('Cause')"
+          label="Called"
+          hide-details
+        />
       </form>
       <PageState
         :loading="view.loading.value"

@@ -4,7 +4,7 @@ import { answer, api, problemAt, type Failure, type Schemas } from '@/shared/api
 import { useLoad } from '@/shared/api/useLoad'
 import { useDraft } from '@/shared/kept/useDraft'
 import NumberField from '@/shared/components/NumberField.vue'
-import { PROCESSES, type Process } from '@/shared/format/processes'
+import { choicesOf } from '@/shared/format/words'
 import { isoDay } from '@/shared/format/text'
 import { vFocus } from '@/shared/keyboard/vFocus'
 
@@ -16,7 +16,7 @@ const entry = ref({
   name: props.lot?.name ?? '',
   supplier: props.lot?.supplier ?? '',
   origin: props.lot?.origin ?? '',
-  process: (props.lot?.process ?? 'washed') as Process,
+  process: props.lot?.process ?? 'washed',
   arrivalDate: props.lot?.arrivalDate ?? isoDay(new Date()),
   kg: props.lot?.kg,
   moisturePct: props.lot?.moisturePct,
@@ -85,7 +85,7 @@ function cancel() {
       <v-select
         v-model="entry.process"
         label="Process"
-        :items="PROCESSES"
+        :items="choicesOf('Process')"
         :error-messages="at('process') ?? []"
       />
       <v-text-field

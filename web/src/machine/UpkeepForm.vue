@@ -2,19 +2,12 @@
 import { ref } from 'vue'
 import { api, type Schemas } from '@/shared/api/client'
 import { useSend } from '@/shared/api/useSend'
+import { choicesOf } from '@/shared/format/words'
 import { useDraft } from '@/shared/kept/useDraft'
 
 /** Something that was done to a roaster, to be entered. */
 const props = defineProps<{ machineId: number }>()
 const emit = defineEmits<{ kept: [] }>()
-const KINDS: Record<NonNullable<Schemas['UpkeepEntry']['what']>, string> = {
-  'bean-probe': 'Bean probe changed or moved',
-  'environment-probe': 'Environment probe changed or moved',
-  burner: 'Burner or heater serviced',
-  air: 'Fan, ducts, chaff collector cleaned',
-  drum: 'Drum or its drive serviced',
-  other: 'Something else',
-}
 const form = ref<Schemas['UpkeepEntry']>({})
 const draft = useDraft(`upkeep.${props.machineId}`, form)
 const { sending, problem, said, send } = useSend()
@@ -37,7 +30,7 @@ async function add() {
   <form class="fields" novalidate @submit.prevent="add">
     <v-select
       v-model="form.what"
-      :items="Object.entries(KINDS).map(([value, title]) => ({ value, title }))"
+      :items="choicesOf('Upkeep')"
       label="What was done"
       :error-messages="problem('what') ?? []"
       hide-details="auto"

@@ -1,10 +1,10 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import { useIntervalFn } from '@vueuse/core'
-import { answer, api, type Schemas } from '@/shared/api/client'
+import { answer, api } from '@/shared/api/client'
 import { useLoad } from '@/shared/api/useLoad'
 import PageState from '@/shared/components/PageState.vue'
-import { PROCESSES } from '@/shared/format/processes'
+import { choicesOf, wordsOf, type Code } from '@/shared/format/words'
 import { capital, moment, roastName } from '@/shared/format/text'
 import AgeingCard from './AgeingCard.vue'
 import { nextOf } from './shelf'
@@ -15,23 +15,19 @@ const now = ref(Date.now())
 useIntervalFn(() => (now.value = Date.now()), 20_000)
 useIntervalFn(() => shelf.reload(), 120_000)
 
-const SCHOOLS = [
-  { title: 'protocol: 8 to 24 hours', value: 'protocol' },
-  { title: 'drinking: day 1 to 4', value: 'drinking' },
-  { title: 'late: not before day 4', value: 'late' },
-]
+const SCHOOLS = choicesOf('RestSchool')
 const school = computed({
   get: () => shelf.data.value?.school,
   set: async (s) => {
-    await answer(api.PUT('/api/rest/school', { body: { school: s as Schemas['ShelfSchool']['school'] } }))
+    await answer(api.PUT('/api/rest/school', { body: { school: s } }))
     await shelf.reload()
   },
 })
 /** The school of one process; left alone it goes with the others. */
-async function keepFor(process: string, s: string | null) {
+async function keepFor(process: Code<'Process'>, s: Code<'RestSchool'> | null) {
   await answer(
     api.PUT('/api/rest/school', {
-      body: { school: (s ?? undefined) as Schemas['ShelfSchool']['school'], process },
+      body: { school: s ?? undefined, process },
     }),
   )
   await shelf.reload()
@@ -90,17 +86,17 @@ const table = computed(() =>
       <p class="quiet">In every style a natural rests a day longer.</p>
       <div class="by-process">
         <v-select
-          v-for="p in PROCESSES"
-          :key="p"
-          :model-value="shelf.data.value!.byProcess[p] ?? null"
+          v-for="p in wordsOf('Process')"
+          :key="p.value"
+          :model-value="shelf.data.value!.byProcess[p.value] ?? null"
           :items="SCHOOLS"
-          :label="capital(p)"
+          :label="capital(p.title)"
           placeholder="as the others"
           persistent-placeholder
           clearable
           hide-details
           density="compact"
-          @update:model-value="keepFor(p, $event)"
+          @update:model-value="keepFor(p.value, $event)"
         />
       </div>
     </details>

@@ -5,7 +5,7 @@ import { useLoad } from '@/shared/api/useLoad'
 import PageState from '@/shared/components/PageState.vue'
 import { untold } from '@/roast/curveVerdicts'
 import { loadWhole } from '@/roast/useRoast'
-import { CAUSES } from './patterns'
+import { choicesOf } from '@/shared/format/words'
 import VerdictForm from './VerdictForm.vue'
 
 const RoastChart = defineAsyncComponent(() => import('@/shared/chart/RoastChart.vue'))
@@ -15,7 +15,7 @@ const props = defineProps<{ roastId: number }>()
 const emit = defineEmits<{ done: [] }>()
 const whole = useLoad(() => loadWhole(props.roastId))
 const failure = ref<Failure>()
-const causes = [...CAUSES, { value: 'none', title: 'none of these, or nothing wrong' }]
+const causes = [...choicesOf('Cause'), { value: 'none', title: 'none of these, or nothing wrong' }]
 
 async function show() {
   const read = await answer(

@@ -4,7 +4,7 @@ import { useLoad } from '@/shared/api/useLoad'
 import { plural } from '@/shared/format/text'
 
 /** What these cups would make of the rules. Nothing is taken in by itself: it is laid ready on the page of the rules. */
-const props = defineProps<{ machineId: number; machineName: string; cause: string }>()
+const props = defineProps<{ machineId: number; machineName: string; cause: Schemas['Cause'] }>()
 const offers = useLoad(() => {
   const { machineId, cause } = props
   return answer(api.GET('/api/patterns/offers', { params: { query: { machineId, cause } } }))

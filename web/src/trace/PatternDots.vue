@@ -5,7 +5,7 @@ import { useLoad } from '@/shared/api/useLoad'
 import { figure } from './patterns'
 
 /** Every cup along one figure: those that are called so above, the others below, and where the two part. */
-const props = defineProps<{ machineId: number; cause: string; pattern: Schemas['PatternView'] }>()
+const props = defineProps<{ machineId: number; cause: Schemas['Cause']; pattern: Schemas['PatternView'] }>()
 const points = useLoad(() => {
   const { machineId, cause } = props
   return answer(

@@ -6,12 +6,13 @@ import PageState from '@/shared/components/PageState.vue'
 import { plural } from '@/shared/format/text'
 import OfferedRules from './OfferedRules.vue'
 import PatternDots from './PatternDots.vue'
-import { CAUSES, patternSentence } from './patterns'
+import { choicesOf } from '@/shared/format/words'
+import { patternSentence } from './patterns'
 
 /** What this lab has learned: which figures of its own roasts separate the cups that taste so from the others. */
 const machines = useLoad(() => answer(api.GET('/api/machines')))
 const machineId = ref<number>()
-const cause = ref('baked')
+const cause = ref<Schemas['Cause']>('baked')
 watch(
   () => machines.data.value,
   (all) => (machineId.value ??= all?.[0]?.id),
@@ -60,7 +61,7 @@ const most = computed(() =>
       :items="(machines.data.value ?? []).map((m) => ({ value: m.id, title: m.name }))"
       label="Roaster"
     />
-    <v-select v-model="cause" :items="CAUSES" label="Cups that are called" />
+    <v-select v-model="cause" :items="choicesOf('Cause')" label="Cups that are called" />
   </div>
   <PageState
     :loading="patterns.loading.value"

@@ -5,11 +5,11 @@ import { useLoad } from '@/shared/api/useLoad'
 import NumberField from '@/shared/components/NumberField.vue'
 import PageState from '@/shared/components/PageState.vue'
 import { moment, roastName } from '@/shared/format/text'
-import { CAUSES } from './patterns'
+import { choicesOf, type Code } from '@/shared/format/words'
 import RenewalNote from './RenewalNote.vue'
 import { found, said, STANDINGS } from './standings'
 
-const sought = ref<{ word?: string; cause?: string; least?: number; most?: number }>({})
+const sought = ref<{ word?: string; cause?: Code<'Cause'>; least?: number; most?: number }>({})
 const seeking = computed(() => {
   const { word, cause, least, most } = sought.value
   return { word: word?.trim() || undefined, cause: cause || undefined, least, most }
@@ -36,7 +36,7 @@ const rank = (t: { settled: boolean; standing?: string; judgeFirst: boolean }) =
   </div>
   <div class="sought">
     <v-text-field v-model="sought.word" label="Tasted of" placeholder="ashy" clearable hide-details />
-    <v-select v-model="sought.cause" :items="CAUSES" label="Comes from" clearable hide-details />
+    <v-select v-model="sought.cause" :items="choicesOf('Cause')" label="Comes from" clearable hide-details />
     <NumberField v-model="sought.least" label="Score from" />
     <NumberField v-model="sought.most" label="to" />
   </div>

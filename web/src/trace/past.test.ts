@@ -1,5 +1,6 @@
 import { afterEach, expect, it, vi } from 'vitest'
 import { flushPromises } from '@vue/test-utils'
+import type { Schemas } from '@/shared/api/client'
 import { mountApp, stubServer } from '@/shared/testMount'
 import LikeCurves from './LikeCurves.vue'
 import OverTimePage from './OverTimePage.vue'
@@ -7,7 +8,7 @@ import TogetherPage from './TogetherPage.vue'
 import TracesPage from './TracesPage.vue'
 import { found } from './standings'
 
-const row = (roastId: number, more: object = {}) => ({
+const row = (roastId: number, more: object = {}): Schemas['TraceRow'] => ({
   roastId,
   settled: false,
   lotName: 'Lot',

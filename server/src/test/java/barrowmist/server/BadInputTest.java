@@ -35,11 +35,19 @@ class BadInputTest {
 
     @Test
     void aWrongLotNamesEveryField() {
-        Answer refused = lab.post("/api/lots", "{\"name\":\"\",\"process\":\"boiled\",\"kg\":-1,\"moisturePct\":55}");
+        Answer refused = lab.post("/api/lots", "{\"name\":\"\",\"kg\":-1,\"moisturePct\":55}");
         assertThat(refused.status()).isEqualTo(422);
         assertThat(refused.body().get("problems"))
                 .extracting(p -> p.get("field").asString())
                 .contains("name", "supplier", "origin", "process", "arrivalDate", "kg", "moisturePct");
+    }
+
+    @Test
+    void aProcessThatIsNoneIsNamedWithThoseThatAre() {
+        Answer refused = lab.post("/api/lots", "{\"process\":\"boiled\"}");
+        assertThat(refused.status()).isEqualTo(422);
+        assertThat(refused.body().get("problems").get(0).get("message").asString())
+                .isEqualTo("process is \"boiled\", expected washed, natural, honey, wet-hulled or other");
     }
 
     @Test

@@ -1,6 +1,7 @@
 package barrowmist.core.cupping;
 
 import barrowmist.core.check.Checks;
+import barrowmist.core.check.Coded;
 import barrowmist.core.check.FieldProblem;
 import java.util.List;
 import java.util.OptionalDouble;
@@ -17,10 +18,21 @@ public record Drink(Serving serving, OptionalDouble milkMl, Shot shot) {
     private static final int MOST_SHOTS = 30;
 
     /** How it is served. */
-    public enum Serving {
-        BLACK,
-        MILK,
-        ESPRESSO
+    public enum Serving implements Coded {
+        BLACK("black"),
+        MILK("with milk"),
+        ESPRESSO("as espresso");
+
+        private final String label;
+
+        Serving(String label) {
+            this.label = label;
+        }
+
+        @Override
+        public String label() {
+            return label;
+        }
     }
 
     /**

@@ -1,22 +1,31 @@
 package barrowmist.core.cupping;
 
-/** What a table is laid for. */
-public enum TableKind {
-    /** Each sample is scored on a form. */
-    SCORING(0, 40),
-    /** Many offers: out, look again, or through, in a line each. */
-    TRIAGE(0, 60),
-    /** Can anybody tell these two apart? */
-    TRIANGLE(2, 2),
-    /** Which of these is liked best? */
-    ROAST_OFF(2, 8);
+import barrowmist.core.check.Coded;
 
+/** What a table is laid for. */
+public enum TableKind implements Coded {
+    /** Each sample is scored on a form. */
+    SCORING("score them", 0, 40),
+    /** Many offers: out, look again, or through, in a line each. */
+    TRIAGE("out, again or through: a line each", 0, 60),
+    /** Can anybody tell these two apart? */
+    TRIANGLE("is there a difference?", 2, 2),
+    /** Which of these is liked best? */
+    ROAST_OFF("which is liked best?", 2, 8);
+
+    private final String label;
     private final int fewest;
     private final int most;
 
-    TableKind(int fewest, int most) {
+    TableKind(String label, int fewest, int most) {
+        this.label = label;
         this.fewest = fewest;
         this.most = most;
+    }
+
+    @Override
+    public String label() {
+        return label;
     }
 
     /** Fewest samples on such a table. */

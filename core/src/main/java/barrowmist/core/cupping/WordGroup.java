@@ -1,7 +1,9 @@
 package barrowmist.core.cupping;
 
+import barrowmist.core.check.Coded;
+
 /** Groups of taste words, by what they may point to. Our own. */
-public enum WordGroup {
+public enum WordGroup implements Coded {
     DULL("dull and closed", "heat that dragged on, or a sample too young or too old", 2, 1),
     BURNT("burnt", "a surface that took too much heat", 2, 2),
     RAW("raw and green", "an inside that was not roasted through", 0, 2),
@@ -34,6 +36,7 @@ public enum WordGroup {
         return row;
     }
 
+    @Override
     public String label() {
         return label;
     }

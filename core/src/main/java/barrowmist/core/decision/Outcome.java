@@ -1,11 +1,10 @@
 package barrowmist.core.decision;
 
-import java.util.Arrays;
-import java.util.Locale;
+import barrowmist.core.check.Coded;
 import java.util.Optional;
 
 /** What may be decided on a lot. */
-public enum Outcome {
+public enum Outcome implements Coded {
     BUY("buy it"),
     REJECT("reject it"),
     CLAIM("claim"),
@@ -19,14 +18,9 @@ public enum Outcome {
         this.label = label;
     }
 
-    /** The name in running text. */
+    @Override
     public String label() {
         return label;
-    }
-
-    /** The name on the wire. */
-    public String code() {
-        return name().toLowerCase(Locale.ROOT).replace('_', '-');
     }
 
     /** Whether nobody has to come back to it. */
@@ -36,6 +30,6 @@ public enum Outcome {
 
     /** The outcome of this code; empty when there is none. */
     public static Optional<Outcome> parse(String code) {
-        return Arrays.stream(values()).filter(o -> o.code().equals(code)).findFirst();
+        return Coded.find(Outcome.class, code);
     }
 }

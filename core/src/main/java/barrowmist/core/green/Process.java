@@ -1,11 +1,10 @@
 package barrowmist.core.green;
 
-import java.util.Arrays;
-import java.util.Locale;
-import java.util.Optional;
+import barrowmist.core.check.Coded;
+import java.util.Set;
 
 /** How the seed was freed from its fruit and dried: it decides how the bean takes heat. */
-public enum Process {
+public enum Process implements Coded {
     WASHED("washed"),
     NATURAL("natural"),
     HONEY("honey"),
@@ -18,16 +17,14 @@ public enum Process {
         this.label = label;
     }
 
-    /** A process by its name; "semi-washed", as some suppliers write it, is wet-hulled. Empty for no such name. */
-    public static Optional<Process> parse(String text) {
-        String wanted = text.strip().toLowerCase(Locale.ROOT).replace('_', '-');
-        return wanted.equals("semi-washed")
-                ? Optional.of(WET_HULLED)
-                : Arrays.stream(values()).filter(p -> p.label.equals(wanted)).findFirst();
-    }
-
-    /** The name in running text. */
+    @Override
     public String label() {
         return label;
+    }
+
+    /** "Semi-washed", as some suppliers write it, is wet-hulled. */
+    @Override
+    public Set<String> synonyms() {
+        return this == WET_HULLED ? Set.of("semi-washed") : Set.of();
     }
 }

@@ -1,5 +1,6 @@
 package barrowmist.core.rest;
 
+import barrowmist.core.check.Coded;
 import barrowmist.core.green.Process;
 import java.time.Duration;
 import java.time.Instant;
@@ -18,11 +19,22 @@ import java.util.Optional;
 public record Rest(State state, double ageH, double opensInH, double bestInH, double closesInH) {
 
     /** Where a sample stands. */
-    public enum State {
-        BEST,
-        OPEN,
-        RESTING,
-        MISSED
+    public enum State implements Coded {
+        BEST("at its best"),
+        OPEN("may be cupped"),
+        RESTING("resting"),
+        MISSED("past its rest");
+
+        private final String label;
+
+        State(String label) {
+            this.label = label;
+        }
+
+        @Override
+        public String label() {
+            return label;
+        }
     }
 
     /** In the order in which a table is laid: what closes first, then what opens first; what is missed comes last. */

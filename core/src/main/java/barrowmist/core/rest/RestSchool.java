@@ -1,43 +1,49 @@
 package barrowmist.core.rest;
 
+import barrowmist.core.check.Coded;
 import barrowmist.core.green.Process;
-import java.util.Arrays;
-import java.util.Optional;
-import org.jspecify.annotations.Nullable;
 
 /**
  * Schools of resting: when a sample opens and when it closes. In each of them a natural rests a day longer (common practice, no
  * published source).
  */
-public enum RestSchool {
+public enum RestSchool implements Coded {
     /** 8 to 24 hours after roasting (SCA cupping protocol, value from memory; it names no process). */
-    PROTOCOL("protocol", 8, 8, 24, 24),
+    PROTOCOL("protocol", "8 to 24 hours", 8, 8, 24, 24),
     /**
      * Washed good on day 1, best on day 2 to 4; a natural is flat on day 1, at its peak on day 3 to 4 (common practice, no
      * published source).
      */
-    DRINKING("drinking", 24, 48, 96, 96),
+    DRINKING("drinking", "day 1 to 4", 24, 48, 96, 96),
     /** Not before day 4, best by day 10 (common practice, no published source; the end is a house default). */
-    LATE("late", 96, 144, 240, 240);
+    LATE("late", "not before day 4", 96, 144, 240, 240);
 
     private static final double NATURAL_LATER_H = 24;
 
     private final String label;
+    private final String meaning;
     private final double opensH;
     private final double bestFromH;
     private final double bestToH;
     private final double closesH;
 
-    RestSchool(String label, double opensH, double bestFromH, double bestToH, double closesH) {
+    RestSchool(String label, String meaning, double opensH, double bestFromH, double bestToH, double closesH) {
         this.label = label;
+        this.meaning = meaning;
         this.opensH = opensH;
         this.bestFromH = bestFromH;
         this.bestToH = bestToH;
         this.closesH = closesH;
     }
 
+    @Override
     public String label() {
         return label;
+    }
+
+    @Override
+    public String meaning() {
+        return meaning;
     }
 
     /** Hours after the roast from which on it may be cupped. */
@@ -53,11 +59,6 @@ public enum RestSchool {
     /** Hours after the roast until which it is at its best. */
     public double bestToH(Process process) {
         return bestToH + later(process);
-    }
-
-    /** The school of this name. */
-    public static Optional<RestSchool> parse(@Nullable String label) {
-        return Arrays.stream(values()).filter(s -> s.label.equals(label)).findFirst();
     }
 
     /** Hours after the roast until which it may be cupped. */

@@ -1,8 +1,7 @@
 package barrowmist.core.trace;
 
+import barrowmist.core.check.Coded;
 import barrowmist.core.trace.Evidence.Source;
-import java.util.Arrays;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
 
@@ -10,7 +9,7 @@ import java.util.Set;
  * What may have done it. Which causes there are, how many cups each shows in and where else it can be seen is common practice,
  * no published source; {@link #UNEVEN} is the house's own.
  */
-public enum Cause {
+public enum Cause implements Coded {
     BAKED("baked", Cups.ALL, Source.LOG),
     SCORCHED("scorched", Cups.ALL, Source.LOG, Source.BENCH),
     TIPPED("tipped", Cups.ALL, Source.LOG, Source.BENCH),
@@ -49,17 +48,12 @@ public enum Cause {
         this.witnesses = Set.of(witnesses);
     }
 
-    /** The name on the wire. */
-    public String code() {
-        return name().toLowerCase(Locale.ROOT).replace('_', '-');
-    }
-
     /** The cause of this code; empty when there is none. */
     public static Optional<Cause> parse(String code) {
-        return Arrays.stream(values()).filter(c -> c.code().equals(code)).findFirst();
+        return Coded.find(Cause.class, code);
     }
 
-    /** The name in running text. */
+    @Override
     public String label() {
         return label;
     }

@@ -3,6 +3,7 @@ package barrowmist.core.rest;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import barrowmist.core.check.Coded;
 import barrowmist.core.green.Process;
 import barrowmist.core.rest.Ageing.Point;
 import barrowmist.core.rest.Rest.State;
@@ -84,7 +85,7 @@ class RestTest {
 
     @Test
     void aSchoolIsKnownByItsName() {
-        assertThat(RestSchool.parse("late")).contains(RestSchool.LATE);
-        assertThat(RestSchool.parse("never")).isEmpty();
+        assertThat(Coded.find(RestSchool.class, "late")).contains(RestSchool.LATE);
+        assertThat(Coded.find(RestSchool.class, "never")).isEmpty();
     }
 }

@@ -7,7 +7,6 @@ import barrowmist.server.cupping.PreferenceViews.GuessView;
 import barrowmist.server.green.LotEntity;
 import barrowmist.server.roast.RoastEntity;
 import barrowmist.server.roast.RoastService;
-import barrowmist.server.web.Codes;
 import barrowmist.server.web.Conflict;
 import barrowmist.server.web.InputProblems;
 import barrowmist.server.web.KeptInTurn;
@@ -49,7 +48,7 @@ public class GuessService {
         if (origin.length() > MAX_ORIGIN) {
             throw new InputProblems("origin", "origin has at most " + MAX_ORIGIN + " characters");
         }
-        Process process = process(entry.process());
+        Process process = entry.process();
         if (origin.isEmpty() && process == null) {
             throw new InputProblems("origin", "Guess an origin, a process, or both");
         }
@@ -60,20 +59,10 @@ public class GuessService {
         return new GuessEntry(cupper, kept.origin(), entry.process());
     }
 
-    private static @Nullable Process process(@Nullable String said) {
-        return said == null
-                ? null
-                : Codes.parse(Process.class, said)
-                        .orElseThrow(() -> new InputProblems("process", "There is no process \"" + said + "\""));
-    }
-
     /** This cupper's own guess. */
     Optional<GuessEntry> own(long id, String cupper) {
         return guesses.findByCuppingIdAndCupper(id, cupper)
-                .map(g -> new GuessEntry(
-                        g.cupper(),
-                        g.origin(),
-                        Optional.ofNullable(g.process()).map(Codes::of).orElse(null)));
+                .map(g -> new GuessEntry(g.cupper(), g.origin(), g.process()));
     }
 
     /** All guesses at a table that may be told, beside the lots that stand on it. */
@@ -88,7 +77,7 @@ public class GuessService {
                         g.cupper(),
                         g.origin(),
                         right(lots, g.origin(), (lot, o) -> lot.origin().strip().equalsIgnoreCase(o)),
-                        Optional.ofNullable(g.process()).map(Codes::of).orElse(null),
+                        g.process(),
                         right(lots, g.process(), (lot, p) -> lot.process() == p)))
                 .toList();
     }

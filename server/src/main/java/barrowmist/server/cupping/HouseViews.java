@@ -73,10 +73,7 @@ public final class HouseViews {
     public record WordEntry(
             @Schema(example = "biscuit") @Nullable String word,
             @Schema(example = "bready") @Nullable String sameAs,
-
-            @Schema(allowableValues = {"dull", "burnt", "raw", "grain", "sharp", "dirty", "sweet", "fruit", "deep"})
-            @Nullable
-            String group) {}
+            @Nullable WordGroup group) {}
 
     /** What the house asks of a cup, as kept. */
     public record KeptCupLines(

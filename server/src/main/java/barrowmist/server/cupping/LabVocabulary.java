@@ -1,5 +1,6 @@
 package barrowmist.server.cupping;
 
+import barrowmist.core.check.Coded;
 import barrowmist.core.cupping.CuppingSheet;
 import barrowmist.core.cupping.TasteNote;
 import barrowmist.core.cupping.Vocabulary;
@@ -8,7 +9,6 @@ import barrowmist.server.cupping.HouseViews.OwnWordView;
 import barrowmist.server.cupping.HouseViews.WordEntry;
 import barrowmist.server.cupping.HouseViews.WordView;
 import barrowmist.server.roast.RoastChanged;
-import barrowmist.server.web.Codes;
 import barrowmist.server.web.Conflict;
 import barrowmist.server.web.InputProblems;
 import barrowmist.server.web.KeptInTurn;
@@ -128,12 +128,13 @@ public class LabVocabulary {
                     .orElseThrow(() ->
                             new InputProblems("sameAs", "\"" + entry.sameAs() + "\" is not a word of the vocabulary"));
         }
-        return Codes.parse(WordGroup.class, entry.group())
-                .orElseThrow(() -> new InputProblems(
-                        "group",
-                        "group is missing, expected one of "
-                                + Stream.of(WordGroup.values()).map(Codes::of).collect(Collectors.joining(", "))
-                                + ", or sameAs a word of the vocabulary"));
+        if (entry.group() == null) {
+            throw new InputProblems(
+                    "group",
+                    "group is missing, expected " + Coded.codes(WordGroup.class)
+                            + "; otherwise sameAs a word of the vocabulary");
+        }
+        return entry.group();
     }
 
     /** @throws Conflict if it is a word of the program's */

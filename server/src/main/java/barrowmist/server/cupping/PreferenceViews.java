@@ -1,6 +1,7 @@
 package barrowmist.server.cupping;
 
 import barrowmist.core.cupping.panel.Vote;
+import barrowmist.core.green.Process;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.List;
 import java.util.OptionalDouble;
@@ -35,16 +36,14 @@ public final class PreferenceViews {
     public record GuessEntry(
             @Schema(example = "Ines K.") @Nullable String cupper,
             @Schema(example = "Nicaragua") @Nullable String origin,
-
-            @Schema(allowableValues = {"washed", "natural", "honey", "wet-hulled", "other"}) @Nullable
-            String process) {}
+            @Nullable Process process) {}
 
     /** A guess and whether it was right; left out where nothing of ours stands on the table. */
     public record GuessView(
             String cupper,
             @Nullable String origin,
             @Nullable Boolean originRight,
-            @Nullable String process,
+            @Nullable Process process,
             @Nullable Boolean processRight) {}
 
     /**

@@ -4,7 +4,6 @@ import barrowmist.core.cupping.Drink;
 import barrowmist.core.cupping.Grind;
 import barrowmist.core.cupping.TableProtocol;
 import barrowmist.core.cupping.TableTiming;
-import barrowmist.server.web.Codes;
 import barrowmist.server.web.InputProblems;
 import barrowmist.server.web.Optionals;
 import io.swagger.v3.oas.annotations.media.Schema;
@@ -46,8 +45,7 @@ public record Preparation(
         @Schema(example = "71") @Nullable Double tasteC,
         @Schema(example = "600") @Nullable Double tasteS,
 
-        @Schema(allowableValues = {"black", "milk", "espresso"}) @Nullable
-        String serving,
+        Drink.@Nullable Serving serving,
 
         @Schema(example = "50") @Nullable Double milkMl,
         @Schema(example = "36") @Nullable Double yieldG,
@@ -68,7 +66,7 @@ public record Preparation(
                 Optionals.orNull(p.timing().breakS()),
                 Optionals.orNull(p.timing().tasteC()),
                 Optionals.orNull(p.timing().tasteS()),
-                Codes.of(p.drink().serving()),
+                p.drink().serving(),
                 Optionals.orNull(p.drink().milkMl()),
                 Optionals.orNull(shot.yieldG()),
                 Optionals.orNull(shot.seconds()),
@@ -125,11 +123,6 @@ public record Preparation(
     }
 
     Drink.Serving served() {
-        return serving == null
-                ? Drink.Serving.BLACK
-                : Codes.parse(Drink.Serving.class, serving)
-                        .orElseThrow(() -> new InputProblems(
-                                "protocol.serving",
-                                "serving is \"" + serving + "\", expected black, milk or espresso"));
+        return serving == null ? Drink.Serving.BLACK : serving;
     }
 }

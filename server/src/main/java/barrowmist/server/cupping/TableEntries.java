@@ -1,5 +1,7 @@
 package barrowmist.server.cupping;
 
+import barrowmist.core.cupping.Blindness;
+import barrowmist.core.cupping.TableKind;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.time.Instant;
 import java.time.LocalDate;
@@ -74,19 +76,16 @@ public final class TableEntries {
             @Schema(example = "5") @Nullable Integer cups,
             @Schema(example = "[1]") @Nullable List<Long> roastIds,
 
-            @Schema(allowableValues = {"scoring", "triage", "triangle", "roast-off"}) @Nullable
-            String kind,
+            @Nullable TableKind kind,
 
             @Schema(allowableValues = {"hundred-point", "value-assessment"}) @Nullable
             String form,
 
-            @Schema(allowableValues = {"open", "coded", "underside"}) @Nullable
-            String blind,
+            @Nullable Blindness blind,
 
             @Schema(example = "18") @Nullable Integer assessments,
 
-            @Schema(allowableValues = {"order", "best"}) @Nullable
-            String choice,
+            @Nullable Choice choice,
 
             @Nullable Preparation protocol,
             @Nullable List<LaidSample> samples) {
@@ -100,7 +99,8 @@ public final class TableEntries {
 
         /** The same of whatever is laid. */
         public static CuppingEntry blindOf(List<LaidSample> samples) {
-            return new CuppingEntry(null, null, null, "scoring", null, "coded", null, null, null, samples);
+            return new CuppingEntry(
+                    null, null, null, TableKind.SCORING, null, Blindness.CODED, null, null, null, samples);
         }
 
         public static CuppingEntry open(@Nullable Instant cuppedAt, @Nullable Integer cups, List<Long> roastIds) {

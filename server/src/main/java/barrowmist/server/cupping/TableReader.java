@@ -33,24 +33,14 @@ final class TableReader {
         this.roasts = roasts;
     }
 
-    /** @throws InputProblems if there is no such kind of table */
     TableKind kind() {
-        return entry.kind() == null
-                ? TableKind.SCORING
-                : Codes.parse(TableKind.class, entry.kind())
-                        .orElseThrow(() -> new InputProblems(
-                                "kind",
-                                "kind is \"" + entry.kind() + "\", expected scoring, triage, triangle or roast-off"));
+        return entry.kind() == null ? TableKind.SCORING : entry.kind();
     }
 
-    /** @throws InputProblems if there is no such way to be blind, or not at such a table */
+    /** @throws InputProblems if such a table cannot be blind in this way */
     Blindness blind() {
         Blindness usual = kind().onSheets() ? Blindness.OPEN : Blindness.CODED;
-        Blindness blind = entry.blind() == null
-                ? usual
-                : Codes.parse(Blindness.class, entry.blind())
-                        .orElseThrow(() -> new InputProblems(
-                                "blind", "blind is \"" + entry.blind() + "\", expected open, coded or underside"));
+        Blindness blind = entry.blind() == null ? usual : entry.blind();
         if (blind == Blindness.OPEN && kind().alwaysBlind()) {
             throw new InputProblems(
                     "blind", "A triangle is never open: who sees what is in the cups has no answer to give");
@@ -142,11 +132,7 @@ final class TableReader {
         if (kind() != TableKind.ROAST_OFF) {
             return null;
         }
-        return entry.choice() == null
-                ? Choice.ORDER
-                : Codes.parse(Choice.class, entry.choice())
-                        .orElseThrow(() -> new InputProblems(
-                                "choice", "choice is \"" + entry.choice() + "\", expected order or best"));
+        return entry.choice() == null ? Choice.ORDER : entry.choice();
     }
 
     private void refuseIfWrong(int cups, List<TableSample> samples) {

@@ -46,8 +46,8 @@ public class DayService {
     public DayView view(LocalDate date) {
         return days.findById(date)
                 .map(d -> times.view(date, d.version(), d.content()))
-                .orElseGet(() ->
-                        times.view(date, 0, new DayContent(null, USUAL_START, List.of(), RestSchool.PROTOCOL.label())));
+                .orElseGet(
+                        () -> times.view(date, 0, new DayContent(null, USUAL_START, List.of(), RestSchool.PROTOCOL)));
     }
 
     public DayView keep(LocalDate date, DayChange change) {
@@ -86,7 +86,7 @@ public class DayService {
         items.stream().filter(i -> !seen.add(i.planId())).findFirst().ifPresent(i -> {
             throw new InputProblems("items", "A plan is in the day twice: make a second plan for a second roast");
         });
-        DayTimes.school(content.rest());
+        InputProblems.required("rest", RestSchool.class, content.rest());
         return new DayContent(content.machineId(), content.lit(), items, content.rest());
     }
 

@@ -17,7 +17,6 @@ import barrowmist.server.plan.PlanEntity;
 import barrowmist.server.plan.PlanService;
 import barrowmist.server.roast.RoastEntity;
 import barrowmist.server.roast.RoastLists;
-import barrowmist.server.web.InputProblems;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
@@ -109,7 +108,7 @@ class DayTimes {
                 day.chargeChanges(),
                 day.settlings(),
                 slots.isEmpty() ? null : after(lit, day.endS()),
-                slots.isEmpty() ? null : rest(day, lit, school(content.rest())));
+                slots.isEmpty() ? null : rest(day, lit, content.rest()));
     }
 
     /** A plan that is gone leaves the rest of its day as it is. */
@@ -153,7 +152,7 @@ class DayTimes {
                 plan.id(),
                 plan.greenSample().id(),
                 plan.greenSample().lot().name(),
-                plan.greenSample().lot().process().label(),
+                plan.greenSample().lot().process(),
                 plan.greenSample().stage().label(),
                 plan.content().chargeC() + higherC,
                 plan.content().greenG(),
@@ -185,12 +184,5 @@ class DayTimes {
                 : "The first sample closes %s, before the last one opens %s: cup them on two tables."
                         .formatted(DAY_AND_TIME.format(closes), DAY_AND_TIME.format(opens));
         return new RestView(table.together(), opens, closes, text);
-    }
-
-    /** @throws InputProblems if there is no style of rest of this name */
-    static RestSchool school(@Nullable String name) {
-        return RestSchool.parse(name)
-                .orElseThrow(() ->
-                        new InputProblems("rest", "Rest is \"" + name + "\", expected protocol, drinking or late"));
     }
 }

@@ -1,5 +1,7 @@
 package barrowmist.server.day;
 
+import barrowmist.core.green.Process;
+import barrowmist.core.rest.RestSchool;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
@@ -24,9 +26,7 @@ public final class DayViews {
             @Nullable Long machineId,
             @Schema(type = "string", example = "08:00") LocalTime lit,
             List<DayItem> items,
-
-            @Schema(allowableValues = {"protocol", "drinking", "late"})
-            String rest) {
+            RestSchool rest) {
 
         /** The same with other plans. */
         DayContent with(List<DayItem> other) {
@@ -73,7 +73,7 @@ public final class DayViews {
             long planId,
             long greenSampleId,
             String lotName,
-            String process,
+            Process process,
             String stage,
             double chargeC,
             double greenG,

@@ -1,6 +1,7 @@
 package barrowmist.server.decision;
 
 import barrowmist.core.check.Checks;
+import barrowmist.core.check.Coded;
 import barrowmist.core.decision.DecisionRules;
 import barrowmist.core.decision.Outcome;
 import barrowmist.core.decision.Proposal;
@@ -19,9 +20,8 @@ import barrowmist.server.web.InputProblems;
 import barrowmist.server.web.KeptInTurn;
 import java.time.Clock;
 import java.time.LocalDate;
-import java.util.Arrays;
 import java.util.List;
-import java.util.stream.Collectors;
+import java.util.Objects;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -86,14 +86,13 @@ public class DecisionService {
     /** @throws InputProblems if the outcome is none, or there is no word why */
     DecisionView decide(long lotId, DecisionEntry entry) {
         lots.get(lotId);
-        String outcome = entry.outcome() == null ? "" : entry.outcome();
         String reason = entry.reason() == null ? "" : entry.reason().strip();
         String use = entry.use() == null || entry.use().isBlank()
                 ? null
                 : entry.use().strip();
         Checks checks = new Checks();
-        if (Outcome.parse(outcome).isEmpty()) {
-            checks.add("outcome", "outcome is " + entry.outcome() + ", expected one of " + allowed());
+        if (entry.outcome() == null) {
+            checks.add("outcome", "outcome is missing, expected " + Coded.codes(Outcome.class));
         }
         if (reason.isEmpty() || reason.length() > LONGEST_REASON) {
             checks.add("reason", "A reason is wanted, of 1 to " + LONGEST_REASON + " characters");
@@ -103,7 +102,7 @@ public class DecisionService {
         }
         InputProblems.refuseIfAny(checks.problems());
         Conflict.ifStale(entry.version(), decisions.countByLotId(lotId), "decision");
-        decide(lotId, Outcome.parse(outcome).orElseThrow(), use, reason, entry.dueOn());
+        decide(lotId, Objects.requireNonNull(entry.outcome()), use, reason, entry.dueOn());
         return of(lotId);
     }
 
@@ -113,9 +112,5 @@ public class DecisionService {
         String proposed = Proposals.of(gathering.of(lotId), rules).outcome().code();
         String who = Member.nameOfCaller();
         decisions.save(new DecisionEntity(lotId, outcome.code(), use, reason, dueOn, proposed, who, clock.instant()));
-    }
-
-    private static String allowed() {
-        return Arrays.stream(Outcome.values()).map(Outcome::code).collect(Collectors.joining(", "));
     }
 }

@@ -21,8 +21,7 @@ public final class DecisionViews {
      * @param version of the decision that it was made from; one that names none is taken
      */
     public record DecisionEntry(
-            @Schema(allowableValues = {"buy", "reject", "claim", "roast-again", "hold", "undecided"}) @Nullable
-            String outcome,
+            @Nullable Outcome outcome,
 
             @Schema(example = "single origin, filter") @Nullable
             String use,
@@ -48,11 +47,11 @@ public final class DecisionViews {
     }
 
     /** What the program would do, and why; never a verdict. */
-    public record ProposalView(String outcome, String label, List<ReasonView> reasons) {
+    public record ProposalView(Outcome outcome, String label, List<ReasonView> reasons) {
 
         static ProposalView of(Proposal p) {
             return new ProposalView(
-                    p.outcome().code(),
+                    p.outcome(),
                     p.outcome().label(),
                     p.reasons().stream().map(ReasonView::of).toList());
         }

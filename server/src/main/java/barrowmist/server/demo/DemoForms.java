@@ -1,5 +1,7 @@
 package barrowmist.server.demo;
 
+import barrowmist.core.cupping.Blindness;
+import barrowmist.core.cupping.TableKind;
 import barrowmist.core.cupping.ValueScore;
 import barrowmist.server.cupping.CuppingService;
 import barrowmist.server.cupping.CuppingViews.SheetEntry;
@@ -58,14 +60,14 @@ class DemoForms {
         value();
     }
 
-    private CuppingEntry entry(int daysAgo, String kind, @Nullable String form, int cups, List<String> coffees) {
+    private CuppingEntry entry(int daysAgo, TableKind kind, @Nullable String form, int cups, List<String> coffees) {
         return new CuppingEntry(
                 clock.instant().minus(Duration.ofDays(daysAgo)),
                 cups,
                 null,
                 kind,
                 form,
-                "coded",
+                Blindness.CODED,
                 null,
                 null,
                 null,
@@ -74,7 +76,7 @@ class DemoForms {
 
     private void triage() {
         List<String> offers = LINES.stream().map(Line::offer).distinct().toList();
-        long id = cuppings.open(entry(10, "triage", null, 1, offers)).id();
+        long id = cuppings.open(entry(10, TableKind.TRIAGE, null, 1, offers)).id();
         for (TableSampleView sample : cuppings.key(id).samples()) {
             LINES.stream().filter(l -> l.offer().equals(name(sample))).forEach(l -> say(id, sample.code(), l));
         }
@@ -106,7 +108,7 @@ class DemoForms {
     }
 
     private void value() {
-        long id = cuppings.open(entry(9, "scoring", "value-assessment", 5, List.of(BEST)))
+        long id = cuppings.open(entry(9, TableKind.SCORING, "value-assessment", 5, List.of(BEST)))
                 .id();
         String code = cuppings.key(id).samples().get(0).code();
         GIVEN.forEach((cupper, given) -> {

@@ -1,6 +1,7 @@
 package barrowmist.server.demo;
 
 import barrowmist.core.green.SampleStage;
+import barrowmist.core.rest.RestSchool;
 import barrowmist.server.day.DayService;
 import barrowmist.server.day.DayViews.DayChange;
 import barrowmist.server.day.DayViews.DayContent;
@@ -138,7 +139,7 @@ class DemoGreen {
                     .id();
             items.add(new DayItem(planId, null));
         }
-        days.keep(today, new DayChange(null, new DayContent(machineId, LIT, items, "protocol")));
+        days.keep(today, new DayChange(null, new DayContent(machineId, LIT, items, RestSchool.PROTOCOL)));
     }
 
     private void preShipment(long lotId, LocalDate received) {

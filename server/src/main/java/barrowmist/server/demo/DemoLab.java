@@ -1,5 +1,11 @@
 package barrowmist.server.demo;
 
+import static barrowmist.core.green.Process.HONEY;
+import static barrowmist.core.green.Process.NATURAL;
+import static barrowmist.core.green.Process.WASHED;
+import static barrowmist.core.green.Process.WET_HULLED;
+
+import barrowmist.core.green.Process;
 import barrowmist.server.demo.DemoBatch.Coffee;
 import barrowmist.server.demo.DemoBatch.Hand;
 import barrowmist.server.green.LotEntry;
@@ -40,16 +46,16 @@ final class DemoLab {
 
     static List<LotEntry> lots(LocalDate today) {
         return List.of(
-                lot("Gatovu Hill", LAKE, "Burundi", "washed", today.minusDays(61), 60, 10.9, 712, "16/17"),
-                lot("Kivumba Ridge", LAKE, "Rwanda", "washed", today.minusDays(54), 30, 11.2, 705, "15/16"),
-                lot("Mwendo Slope", VANE, "Kenya", "washed", today.minusDays(47), 60, 10.6, 731, "17/18"),
-                lot("Velquora Hollow", SACK, "Honduras", "washed", today.minusDays(40), 138, 11.0, 692, "16/18"),
-                lot("Serra Quimbroa", HARBOUR, "Brazil", "natural", today.minusDays(58), 120, 10.8, 676, "16/17"),
-                lot("Vale do Trelunho", HARBOUR, "Brazil", "natural", today.minusDays(33), 60, 11.1, 684, "17/18"),
-                lot("Ostrelmo Terraces", SACK, "Nicaragua", "natural", today.minusDays(29), 69, 11.3, 688, "15/17"),
-                lot("Kapenda Station", VANE, "Tanzania", "washed", today.minusDays(25), 60, 10.7, 708, "15/17"),
-                lot("Batu Sembuyan", HARBOUR, "Sumatra", "wet-hulled", today.minusDays(12), 60, 11.9, 668, "17/19"),
-                lot("Zaramonde Bench", SACK, "Costa Rica", "honey", today.minusDays(2), 34.5, 10.9, 715, "16/17"));
+                lot("Gatovu Hill", LAKE, "Burundi", WASHED, today.minusDays(61), 60, 10.9, 712, "16/17"),
+                lot("Kivumba Ridge", LAKE, "Rwanda", WASHED, today.minusDays(54), 30, 11.2, 705, "15/16"),
+                lot("Mwendo Slope", VANE, "Kenya", WASHED, today.minusDays(47), 60, 10.6, 731, "17/18"),
+                lot("Velquora Hollow", SACK, "Honduras", WASHED, today.minusDays(40), 138, 11.0, 692, "16/18"),
+                lot("Serra Quimbroa", HARBOUR, "Brazil", NATURAL, today.minusDays(58), 120, 10.8, 676, "16/17"),
+                lot("Vale do Trelunho", HARBOUR, "Brazil", NATURAL, today.minusDays(33), 60, 11.1, 684, "17/18"),
+                lot("Ostrelmo Terraces", SACK, "Nicaragua", NATURAL, today.minusDays(29), 69, 11.3, 688, "15/17"),
+                lot("Kapenda Station", VANE, "Tanzania", WASHED, today.minusDays(25), 60, 10.7, 708, "15/17"),
+                lot("Batu Sembuyan", HARBOUR, "Sumatra", WET_HULLED, today.minusDays(12), 60, 11.9, 668, "17/19"),
+                lot("Zaramonde Bench", SACK, "Costa Rica", HONEY, today.minusDays(2), 34.5, 10.9, 715, "16/17"));
     }
 
     private static final Map<String, String> SUPPLIERS_SAY = Map.of(
@@ -62,7 +68,7 @@ final class DemoLab {
             String name,
             String supplier,
             String origin,
-            String process,
+            Process process,
             LocalDate arrival,
             double kg,
             double moisture,

@@ -1,5 +1,6 @@
 package barrowmist.server.demo;
 
+import barrowmist.core.machine.Upkeep;
 import barrowmist.core.roast.csv.ReadOptions;
 import barrowmist.server.batch.BatchViews.AimedFigure;
 import barrowmist.server.batch.BatchViews.BagEntry;
@@ -115,7 +116,7 @@ class DemoProduction {
             ids.add(roast(i, lotId, lot, machineId, today, chance));
         }
         LocalDate serviced = today.minusDays((BATCHES - SINKS_FROM + A_DAY - 1) / A_DAY);
-        upkeep.add(machineId, new UpkeepEntry(serviced, "burner", "jets cleaned, pressure not read again"));
+        upkeep.add(machineId, new UpkeepEntry(serviced, Upkeep.BURNER, "jets cleaned, pressure not read again"));
         roasts.accept(ids.get(1), true);
         long profile = profiles.approve(new ProfileEntry(
                 plan, "Espresso base", FIGURES, null, ids.get(1), "As cupped in spring: round, cocoa, no ash"));

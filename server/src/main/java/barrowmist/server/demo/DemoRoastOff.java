@@ -1,5 +1,8 @@
 package barrowmist.server.demo;
 
+import barrowmist.core.cupping.Blindness;
+import barrowmist.core.cupping.TableKind;
+import barrowmist.core.green.Process;
 import barrowmist.server.cupping.CuppingService;
 import barrowmist.server.cupping.GuessService;
 import barrowmist.server.cupping.PreferenceService;
@@ -49,16 +52,16 @@ class DemoRoastOff {
             String party,
             List<Integer> order,
             @Nullable String origin,
-            @Nullable String process) {}
+            @Nullable Process process) {}
 
     private static final List<Taster> TASTERS = List.of(
             new Taster("Marit O.", "house", List.of(0, 1, 2), null, null),
             new Taster("Tobin W.", "house", List.of(1, 0, 2), null, null),
-            new Taster("Guest 1", "guest", List.of(0, 2, 1), "Burundi", "washed"),
-            new Taster("Guest 2", "guest", List.of(0, 1, 2), null, "washed"),
+            new Taster("Guest 1", "guest", List.of(0, 2, 1), "Burundi", Process.WASHED),
+            new Taster("Guest 2", "guest", List.of(0, 1, 2), null, Process.WASHED),
             new Taster("Guest 3", "guest", List.of(0, 1, 2), "Brazil", null),
             new Taster("Guest 4", "guest", List.of(0, 2, 1), null, null),
-            new Taster("Café at the weir", "trade", List.of(0, 1, 2), "Rwanda", "washed"),
+            new Taster("Café at the weir", "trade", List.of(0, 1, 2), "Rwanda", Process.WASHED),
             new Taster("Bakery Lund", "trade", List.of(0, 2, 1), null, null),
             new Taster("Guest 5", "guest", List.of(0, 1, 2), null, null));
 
@@ -69,8 +72,8 @@ class DemoRoastOff {
                 LaidSample.ofRoast(roastIds.get(1), null).by("Tobin W."),
                 LaidSample.ofRoast(roastIds.get(2), null));
         Instant when = clock.instant().minus(Duration.ofDays(4));
-        CuppingView table = cuppings.open(
-                new CuppingEntry(when, CUPS, null, "roast-off", null, "coded", null, null, null, entries));
+        CuppingView table = cuppings.open(new CuppingEntry(
+                when, CUPS, null, TableKind.ROAST_OFF, null, Blindness.CODED, null, null, null, entries));
         Map<Long, String> codes = cuppings.key(table.id()).samples().stream()
                 .collect(Collectors.toMap(s -> Objects.requireNonNull(s.roastId()), TableSampleView::code));
         for (Taster t : TASTERS) {

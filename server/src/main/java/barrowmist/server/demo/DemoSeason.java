@@ -1,5 +1,6 @@
 package barrowmist.server.demo;
 
+import barrowmist.core.green.Process;
 import barrowmist.core.trace.Cause;
 import barrowmist.server.demo.DemoBatch.Coffee;
 import barrowmist.server.demo.DemoBatch.Hand;
@@ -48,14 +49,14 @@ final class DemoSeason {
     static List<LotEntry> lots(LocalDate today) {
         LocalDate before = today.minusDays(LONG_SINCE);
         return List.of(
-                lot("Nyakazuba Mill", "Lakeshore Green", "Burundi", "washed", before, 10.8, 709, "16/17"),
-                lot("Alto Veredim", "Pale Harbour Trading", "Brazil", "natural", before, 11.0, 680, "16/17"),
-                lot("Cerro Palquita", "Meridian Sack", "Honduras", "washed", before, 11.1, 701, "15/17"),
+                lot("Nyakazuba Mill", "Lakeshore Green", "Burundi", Process.WASHED, before, 10.8, 709, "16/17"),
+                lot("Alto Veredim", "Pale Harbour Trading", "Brazil", Process.NATURAL, before, 11.0, 680, "16/17"),
+                lot("Cerro Palquita", "Meridian Sack", "Honduras", Process.WASHED, before, 11.1, 701, "15/17"),
                 lot(
                         "Rimba Sengkara",
                         "Ostrander & Vane",
                         "Sumatra",
-                        "wet-hulled",
+                        Process.WET_HULLED,
                         today.minusDays(6),
                         13.3,
                         664,
@@ -66,7 +67,7 @@ final class DemoSeason {
             String name,
             String supplier,
             String origin,
-            String process,
+            Process process,
             LocalDate arrival,
             double moisture,
             double density,

@@ -1,6 +1,8 @@
 package barrowmist.server.demo;
 
 import barrowmist.core.cupping.Attribute;
+import barrowmist.core.cupping.Blindness;
+import barrowmist.core.cupping.TableKind;
 import barrowmist.server.cupping.CuppingService;
 import barrowmist.server.cupping.CuppingViews.SheetEntry;
 import barrowmist.server.cupping.DifferenceService;
@@ -80,8 +82,8 @@ class DemoTables {
         triangle(List.of(asItIs, LaidSample.ofRoast(roastId, "water 210 ppm")), 7, 9);
     }
 
-    private static CuppingEntry entry(Instant when, String kind, @Nullable Integer sets, List<LaidSample> samples) {
-        return new CuppingEntry(when, CUPS, null, kind, null, "coded", sets, null, null, samples);
+    private static CuppingEntry entry(Instant when, TableKind kind, @Nullable Integer sets, List<LaidSample> samples) {
+        return new CuppingEntry(when, CUPS, null, kind, null, Blindness.CODED, sets, null, null, samples);
     }
 
     /** The first offer lies twice: does the table agree with itself? */
@@ -89,7 +91,7 @@ class DemoTables {
         List<LaidSample> samples = IntStream.range(0, OFFERS.size())
                 .mapToObj(i -> LaidSample.outside(OFFERS.get(i).name(), i == 0 ? 2 : 1))
                 .toList();
-        long id = cuppings.open(entry(when, "scoring", null, samples)).id();
+        long id = cuppings.open(entry(when, TableKind.SCORING, null, samples)).id();
         Random chance = new Random(week);
         for (TableSampleView sample : cuppings.key(id).samples()) {
             Offer offer = OFFERS.stream()
@@ -117,7 +119,7 @@ class DemoTables {
     private void triangle(List<LaidSample> samples, int right, int daysAgo) {
         int sets = 18;
         Instant when = clock.instant().minus(Duration.ofDays(daysAgo));
-        long id = cuppings.open(entry(when, "triangle", sets, samples)).id();
+        long id = cuppings.open(entry(when, TableKind.TRIANGLE, sets, samples)).id();
         TableKey key = cuppings.key(id);
         String treated = key.samples().stream()
                 .filter(s -> s.treatment() != null)

@@ -1,5 +1,6 @@
 package barrowmist.server.desk;
 
+import barrowmist.core.green.Process;
 import barrowmist.server.machine.MachineSettings.ProtocolStepView;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.time.Instant;
@@ -153,7 +154,7 @@ public final class DeskViews {
             long greenSampleId,
             long lotId,
             String lotName,
-            String process,
+            Process process,
             String stage,
             @Nullable Long planId,
             double greenG,

@@ -176,7 +176,7 @@ public class GreenSampleService {
                 s.id(),
                 s.lot().id(),
                 s.lot().name(),
-                s.lot().process().label(),
+                s.lot().process(),
                 s.stage().label(),
                 s.receivedOn(),
                 s.inspected(),

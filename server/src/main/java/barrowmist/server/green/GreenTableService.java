@@ -106,7 +106,7 @@ class GreenTableService {
                 given(lot.name()),
                 given(lot.supplier()),
                 given(lot.origin()),
-                given(lot.process()).label(),
+                given(lot.process()),
                 given(lot.arrivalDate()),
                 given(lot.kg()),
                 Optionals.orNull(lot.moisturePct()),

@@ -6,6 +6,7 @@ import barrowmist.core.green.Grade;
 import barrowmist.core.green.GreenJudgement;
 import barrowmist.core.green.GreenLimits;
 import barrowmist.core.green.Inspection;
+import barrowmist.core.green.Process;
 import barrowmist.core.green.ScreenAnalysis;
 import barrowmist.core.green.Sieve;
 import barrowmist.core.green.StageComparison;
@@ -43,7 +44,7 @@ public final class GreenViews {
             long id,
             long lotId,
             String lotName,
-            String process,
+            Process process,
             String stage,
             LocalDate receivedOn,
             boolean inspected,

@@ -65,7 +65,7 @@ public class LotEntity {
         name = entry.name().strip();
         supplier = entry.supplier().strip();
         origin = entry.origin().strip();
-        process = Objects.requireNonNull(LotEntry.process(entry.process()));
+        process = entry.process();
         arrivalDate = entry.arrivalDate();
         kg = entry.kg();
         moisturePct = entry.moisturePct();
@@ -151,7 +151,7 @@ public class LotEntity {
                 name,
                 supplier,
                 origin,
-                process.label(),
+                process,
                 arrivalDate,
                 kg,
                 moisturePct,

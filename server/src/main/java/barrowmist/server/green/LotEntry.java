@@ -7,9 +7,7 @@ import barrowmist.server.web.Optionals;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.time.LocalDate;
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.List;
-import java.util.Locale;
 import org.jspecify.annotations.Nullable;
 
 /** A lot as it is entered; {@code version} is the one it was changed from. */
@@ -18,10 +16,7 @@ public record LotEntry(
         @Schema(example = "Lakeshore Green") String supplier,
         @Schema(example = "Burundi") String origin,
 
-        @Schema(
-                example = "washed",
-                allowableValues = {"washed", "natural", "honey", "wet-hulled", "other"})
-        String process,
+        Process process,
 
         @Schema(example = "2026-03-02") LocalDate arrivalDate,
         @Schema(example = "60") Double kg,
@@ -54,21 +49,11 @@ public record LotEntry(
                 name,
                 supplier,
                 origin,
-                process(process),
+                process,
                 arrivalDate,
                 kg,
                 Optionals.of(moisturePct),
                 Optionals.of(densityGPerL),
                 screen);
-    }
-
-    /** The process of this name; null when there is none. */
-    static @Nullable Process process(@Nullable String name) {
-        String wanted =
-                name == null ? "" : name.strip().toLowerCase(Locale.ROOT).replace('_', '-');
-        return Arrays.stream(Process.values())
-                .filter(p -> p.label().equals(wanted))
-                .findFirst()
-                .orElse(null);
     }
 }

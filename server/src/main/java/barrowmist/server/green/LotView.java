@@ -1,5 +1,6 @@
 package barrowmist.server.green;
 
+import barrowmist.core.green.Process;
 import java.time.LocalDate;
 import org.jspecify.annotations.Nullable;
 
@@ -14,7 +15,7 @@ public record LotView(
         String name,
         String supplier,
         String origin,
-        String process,
+        Process process,
         LocalDate arrivalDate,
         double kg,
         @Nullable Double moisturePct,

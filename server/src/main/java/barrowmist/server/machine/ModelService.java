@@ -143,7 +143,7 @@ public class ModelService {
 
     private ProcessReferenceView reference(Process process, List<Accepted> roasts) {
         return new ProcessReferenceView(
-                process.label(),
+                process,
                 roasts.size(),
                 ReferenceView.of(MachineReference.learn(
                         roasts.stream().map(Accepted::figures).toList())),

@@ -1,5 +1,6 @@
 package barrowmist.server.machine;
 
+import barrowmist.core.green.Process;
 import barrowmist.core.machine.FittedModel;
 import barrowmist.core.machine.thermal.FitRange.Range;
 import barrowmist.core.roast.Drift;
@@ -18,7 +19,7 @@ public final class ModelViews {
     private ModelViews() {}
 
     /** A roaster's bands for one process, and how they have drifted. */
-    public record ProcessReferenceView(String process, int roasts, ReferenceView bands, List<DriftView> drifts) {}
+    public record ProcessReferenceView(Process process, int roasts, ReferenceView bands, List<DriftView> drifts) {}
 
     /** How a figure has moved; {@code figure} is a field of the bands. */
     public record DriftView(

@@ -1,7 +1,6 @@
 package barrowmist.server.machine;
 
-import barrowmist.server.web.Codes;
-import io.swagger.v3.oas.annotations.media.Schema;
+import barrowmist.core.machine.Upkeep;
 import java.time.LocalDate;
 import org.jspecify.annotations.Nullable;
 
@@ -19,22 +18,18 @@ public final class UpkeepViews {
     public record UpkeepView(
             long id,
             LocalDate on,
-            String what,
+            Upkeep what,
             String text,
             @Nullable String note,
             String by) {
         static UpkeepView of(UpkeepEntity u) {
-            return new UpkeepView(
-                    u.id(), u.doneOn(), Codes.of(u.what()), u.what().text(), u.note(), u.enteredBy());
+            return new UpkeepView(u.id(), u.doneOn(), u.what(), u.what().text(), u.note(), u.enteredBy());
         }
     }
 
     /** Something that was done; today where no day is named. */
     public record UpkeepEntry(
             @Nullable LocalDate on,
-
-            @Schema(allowableValues = {"bean-probe", "environment-probe", "burner", "air", "drum", "other"}) @Nullable
-            String what,
-
+            @Nullable Upkeep what,
             @Nullable String note) {}
 }

@@ -1,5 +1,6 @@
 package barrowmist.server.plan;
 
+import barrowmist.core.green.Process;
 import barrowmist.core.plan.ChargeAdvice;
 import barrowmist.core.plan.School;
 import barrowmist.server.plan.PlanContent.AimView;
@@ -34,7 +35,7 @@ public final class PlanViews {
             long greenSampleId,
             long lotId,
             String lotName,
-            String process,
+            Process process,
             String stage,
             long machineId,
             String machineName,
@@ -49,7 +50,7 @@ public final class PlanViews {
                     sample.id(),
                     sample.lot().id(),
                     sample.lot().name(),
-                    sample.lot().process().label(),
+                    sample.lot().process(),
                     sample.stage().label(),
                     p.machine().id(),
                     p.machine().name(),

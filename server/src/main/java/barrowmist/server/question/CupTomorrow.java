@@ -69,7 +69,7 @@ class CupTomorrow implements Question {
                 "/rest",
                 List.of(
                         i.lotName() + ", roast " + i.number(),
-                        i.process(),
+                        i.process().label(),
                         when(i.opensAt()),
                         when(i.bestAt()),
                         when(i.closesAt()),

@@ -1,5 +1,6 @@
 package barrowmist.server.question;
 
+import barrowmist.core.green.Process;
 import barrowmist.core.units.CsvTable;
 import barrowmist.core.units.Wording;
 import barrowmist.server.question.QuestionViews.AnswerRow;
@@ -48,7 +49,7 @@ class QuestionController {
             @RequestParam(required = false) @Nullable LocalDate to,
             @RequestParam(required = false) @Nullable Long machineId,
             @RequestParam(required = false) @Nullable String supplier,
-            @RequestParam(required = false) @Nullable String process,
+            @RequestParam(required = false) @Nullable Process process,
             @RequestParam(required = false) @Nullable String person,
             @RequestParam(required = false) @Nullable String cause,
             @RequestParam(defaultValue = "false") boolean fahrenheit) {
@@ -58,7 +59,7 @@ class QuestionController {
                 to == null ? today : to,
                 machineId,
                 said(supplier),
-                said(process),
+                process,
                 said(person),
                 said(cause),
                 new Wording(fahrenheit, false)));
@@ -72,7 +73,7 @@ class QuestionController {
             @RequestParam(required = false) @Nullable LocalDate to,
             @RequestParam(required = false) @Nullable Long machineId,
             @RequestParam(required = false) @Nullable String supplier,
-            @RequestParam(required = false) @Nullable String process,
+            @RequestParam(required = false) @Nullable Process process,
             @RequestParam(required = false) @Nullable String person,
             @RequestParam(required = false) @Nullable String cause,
             @RequestParam(defaultValue = "false") boolean fahrenheit) {

@@ -1,5 +1,6 @@
 package barrowmist.server.question;
 
+import barrowmist.core.green.Process;
 import barrowmist.core.units.Wording;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.time.LocalDate;
@@ -52,7 +53,7 @@ final class QuestionViews {
             LocalDate to,
             @Nullable Long machineId,
             @Nullable String supplier,
-            @Nullable String process,
+            @Nullable Process process,
             @Nullable String person,
             @Nullable String cause,
             Wording wording) {}

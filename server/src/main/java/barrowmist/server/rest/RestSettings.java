@@ -5,9 +5,8 @@ import barrowmist.core.rest.RestSchool;
 import barrowmist.server.settings.SettingStore;
 import barrowmist.server.web.InputProblems;
 import barrowmist.server.web.StoredJson;
-import java.util.LinkedHashMap;
+import java.util.EnumMap;
 import java.util.Map;
-import java.util.Optional;
 import java.util.function.Function;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
@@ -28,17 +27,17 @@ public class RestSettings {
      * What is kept.
      *
      * @param school of every process that has none of its own
-     * @param byProcess the school of a process, by its label; left out in labs of before
+     * @param byProcess the school of a process; left out in labs of before
      */
-    record KeptSchools(String school, @Nullable Map<String, String> byProcess) {
+    record KeptSchools(RestSchool school, @Nullable Map<Process, RestSchool> byProcess) {
 
-        Map<String, String> own() {
+        Map<Process, RestSchool> own() {
             return byProcess == null ? Map.of() : byProcess;
         }
     }
 
     KeptSchools kept() {
-        return settings.get(SCHOOL, () -> new KeptSchools(RestSchool.PROTOCOL.label(), null));
+        return settings.get(SCHOOL, () -> new KeptSchools(RestSchool.PROTOCOL, null));
     }
 
     public RestSchool school(Process process) {
@@ -48,37 +47,27 @@ public class RestSettings {
     /** The same, read once for many. */
     public Function<Process, RestSchool> schools() {
         KeptSchools kept = kept();
-        RestSchool main = named(kept.school());
-        return process -> Optional.ofNullable(kept.own().get(process.label()))
-                .map(RestSettings::named)
-                .orElse(main);
-    }
-
-    /** @throws InputProblems if there is no such school */
-    static RestSchool named(@Nullable String name) {
-        return RestSchool.parse(name == null ? "" : name)
-                .orElseThrow(() -> new InputProblems(
-                        "school", "The school is \"" + name + "\", expected protocol, drinking or late"));
+        return process -> kept.own().getOrDefault(process, kept.school());
     }
 
     /**
-     * @param name a school; left out for a process, which then goes with the others
+     * @param school left out for a process, which then goes with the others
      * @param process the process that it holds for; left out for all that have none of their own
+     * @throws InputProblems if neither is given
      */
-    void keep(@Nullable String name, @Nullable String process) {
+    void keep(@Nullable RestSchool school, @Nullable Process process) {
         KeptSchools before = kept();
         if (process == null) {
-            settings.keep(SCHOOL, new KeptSchools(named(name).label(), before.own()), null);
+            RestSchool all = InputProblems.required("school", RestSchool.class, school);
+            settings.keep(SCHOOL, new KeptSchools(all, before.own()), null);
             return;
         }
-        if (Process.parse(process).isEmpty()) {
-            throw new InputProblems("process", "There is no process \"" + process + "\"");
-        }
-        Map<String, String> own = new LinkedHashMap<>(before.own());
-        if (name == null) {
+        Map<Process, RestSchool> own = new EnumMap<>(Process.class);
+        own.putAll(before.own());
+        if (school == null) {
             own.remove(process);
         } else {
-            own.put(process, named(name).label());
+            own.put(process, school);
         }
         settings.keep(SCHOOL, new KeptSchools(before.school(), own), null);
     }

@@ -1,5 +1,8 @@
 package barrowmist.server.rest;
 
+import barrowmist.core.green.Process;
+import barrowmist.core.rest.Rest;
+import barrowmist.core.rest.RestSchool;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.time.Instant;
 import java.time.LocalDate;
@@ -16,14 +19,12 @@ public final class RestViews {
      * The shelf, in the order in which a table is laid.
      *
      * @param school of every process that has none of its own
-     * @param byProcess the school of a process, by its label
+     * @param byProcess the school of a process that has one of its own
      * @param age what age means, a line each
      */
     public record ShelfView(
-            @Schema(allowableValues = {"protocol", "drinking", "late"})
-            String school,
-
-            Map<String, String> byProcess,
+            RestSchool school,
+            Map<Process, RestSchool> byProcess,
             List<String> age,
             Instant now,
             List<ShelfItem> items,
@@ -36,10 +37,7 @@ public final class RestViews {
      * @param process left out for every process that has none of its own
      */
     public record ShelfSchool(
-            @Schema(allowableValues = {"protocol", "drinking", "late"}) @Nullable
-            String school,
-
-            @Schema(example = "natural") @Nullable String process) {}
+            @Nullable RestSchool school, @Nullable Process process) {}
 
     /**
      * One roasted sample.
@@ -50,12 +48,9 @@ public final class RestViews {
             long roastId,
             String lotName,
             int number,
-            String process,
+            Process process,
             Instant droppedAt,
-
-            @Schema(allowableValues = {"best", "open", "resting", "missed"})
-            String state,
-
+            Rest.State state,
             Instant opensAt,
             Instant bestAt,
             Instant closesAt,

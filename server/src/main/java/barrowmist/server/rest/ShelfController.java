@@ -1,5 +1,6 @@
 package barrowmist.server.rest;
 
+import barrowmist.core.rest.RestSchool;
 import barrowmist.server.rest.RestViews.AgeingEntry;
 import barrowmist.server.rest.RestViews.AgeingView;
 import barrowmist.server.rest.RestViews.ShelfSchool;
@@ -31,7 +32,7 @@ class ShelfController {
 
     /** @param school another one than the lab keeps to */
     @GetMapping("/api/rest/shelf")
-    ShelfView shelf(@RequestParam(required = false) @Nullable String school) {
+    ShelfView shelf(@RequestParam(required = false) @Nullable RestSchool school) {
         return shelf.shelf(school);
     }
 

@@ -23,7 +23,6 @@ import java.time.Duration;
 import java.time.Instant;
 import java.util.Comparator;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Set;
@@ -75,16 +74,16 @@ public class ShelfService {
         return studies.findById(roastId).map(AgeingEntity::keptG).orElse(0.0);
     }
 
-    private Function<Process, RestSchool> schools(@Nullable String asked) {
-        return asked == null ? settings.schools() : process -> RestSettings.named(asked);
+    private Function<Process, RestSchool> schools(@Nullable RestSchool asked) {
+        return asked == null ? settings.schools() : process -> asked;
     }
 
-    void keepSchool(@Nullable String name, @Nullable String process) {
+    void keepSchool(@Nullable RestSchool name, @Nullable Process process) {
         settings.keep(name, process);
     }
 
     @Transactional(readOnly = true)
-    public ShelfView shelf(@Nullable String asked) {
+    public ShelfView shelf(@Nullable RestSchool asked) {
         Function<Process, RestSchool> schools = schools(asked);
         RestSettings.KeptSchools kept = settings.kept();
         Instant now = clock.instant();
@@ -101,13 +100,7 @@ public class ShelfService {
         List<AgeingView> ageing = studies.findAll().stream()
                 .map(s -> view(s, ids.contains(s.roastId()) ? find(all, s.roastId()) : roasts.get(s.roastId())))
                 .toList();
-        return new ShelfView(
-                asked == null ? kept.school() : RestSettings.named(asked).label(),
-                kept.own(),
-                Age.told(),
-                now,
-                items,
-                ageing);
+        return new ShelfView(asked == null ? kept.school() : asked, kept.own(), Age.told(), now, items, ageing);
     }
 
     private static RoastEntity find(List<RoastEntity> all, long id) {
@@ -124,9 +117,9 @@ public class ShelfService {
                 r.id(),
                 r.lot().name(),
                 r.numberInLot(),
-                r.lot().process().label(),
+                r.lot().process(),
                 r.droppedAt(),
-                rest.state().name().toLowerCase(Locale.ROOT),
+                rest.state(),
                 after(now, rest.opensInH()),
                 after(now, rest.bestInH()),
                 after(now, rest.closesInH()),

@@ -1,5 +1,6 @@
 package barrowmist.server.rest;
 
+import barrowmist.core.rest.Rest;
 import barrowmist.server.rest.RestViews.ShelfItem;
 import barrowmist.server.rest.RestViews.ShelfView;
 import java.time.Instant;
@@ -31,12 +32,12 @@ public class TableTimes {
                 .filter(i -> !ROAST_AGAIN.equals(i.verdict()))
                 .toList();
         List<TableMoment> out = new ArrayList<>();
-        add(out, "closes for the first of ", of(wanted, "best", "open"), ShelfItem::closesAt);
-        add(out, "opens for the first of ", of(wanted, "resting"), ShelfItem::opensAt);
+        add(out, "closes for the first of ", of(wanted, Rest.State.BEST, Rest.State.OPEN), ShelfItem::closesAt);
+        add(out, "opens for the first of ", of(wanted, Rest.State.RESTING), ShelfItem::opensAt);
         return out;
     }
 
-    private static List<ShelfItem> of(List<ShelfItem> items, String... states) {
+    private static List<ShelfItem> of(List<ShelfItem> items, Rest.State... states) {
         return items.stream().filter(i -> List.of(states).contains(i.state())).toList();
     }
 

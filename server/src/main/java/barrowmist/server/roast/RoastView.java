@@ -1,5 +1,6 @@
 package barrowmist.server.roast;
 
+import barrowmist.core.green.Process;
 import barrowmist.core.roast.EventKind;
 import barrowmist.core.roast.Phases;
 import barrowmist.core.roast.RoastEvent;
@@ -14,7 +15,7 @@ public record RoastView(
         long id,
         long lotId,
         String lotName,
-        String process,
+        Process process,
         long greenSampleId,
         String stage,
         long machineId,
@@ -59,7 +60,7 @@ public record RoastView(
                 r.id(),
                 r.lot().id(),
                 r.lot().name(),
-                r.lot().process().label(),
+                r.lot().process(),
                 r.greenSample().id(),
                 r.greenSample().stage().label(),
                 r.machine().id(),

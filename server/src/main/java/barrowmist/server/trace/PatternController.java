@@ -5,7 +5,6 @@ import barrowmist.core.trace.CupMetric;
 import barrowmist.core.trace.LearnedRules.Offer;
 import barrowmist.core.trace.Pattern;
 import barrowmist.server.trace.PatternService.Point;
-import barrowmist.server.web.InputProblems;
 import java.util.List;
 import java.util.OptionalDouble;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -75,27 +74,20 @@ class PatternController {
 
     /** Which figures of a roaster's cupped roasts separate the cups called so, best first. */
     @GetMapping("/api/patterns")
-    List<PatternView> patterns(@RequestParam long machineId, @RequestParam String cause) {
+    List<PatternView> patterns(@RequestParam long machineId, @RequestParam Cause cause) {
         renewal.renew();
-        return patterns.of(machineId, asked(cause)).stream()
-                .map(PatternView::of)
-                .toList();
+        return patterns.of(machineId, cause).stream().map(PatternView::of).toList();
     }
 
     /** The newest of them along one figure, as a picture shows them. */
     @GetMapping("/api/patterns/points")
-    List<Point> points(@RequestParam long machineId, @RequestParam String cause, @RequestParam String metric) {
-        return patterns.points(machineId, asked(cause), metric);
+    List<Point> points(@RequestParam long machineId, @RequestParam Cause cause, @RequestParam String metric) {
+        return patterns.points(machineId, cause, metric);
     }
 
     /** Other values for the rules, as this lab's own cups would have them; nothing is taken in by itself. */
     @GetMapping("/api/patterns/offers")
-    List<Offer> offers(@RequestParam long machineId, @RequestParam String cause) {
-        return offers.of(machineId, asked(cause));
-    }
-
-    private static Cause asked(String cause) {
-        return Cause.parse(cause)
-                .orElseThrow(() -> new InputProblems("cause", "cause is " + cause + ", which is none of the trace's"));
+    List<Offer> offers(@RequestParam long machineId, @RequestParam Cause cause) {
+        return offers.of(machineId, cause);
     }
 }

@@ -73,7 +73,7 @@ class TraceController {
     @GetMapping("/api/traces")
     List<TraceRow> traces(
             @RequestParam(required = false) @Nullable String word,
-            @RequestParam(required = false) @Nullable String cause,
+            @RequestParam(required = false) @Nullable Cause cause,
             @RequestParam(required = false) @Nullable Double least,
             @RequestParam(required = false) @Nullable Double most,
             @RequestParam(defaultValue = "0") int page,
@@ -82,7 +82,10 @@ class TraceController {
         boolean all = word == null && cause == null && least == null && most == null;
         return all
                 ? findings.rows(page, size)
-                : findings.found(new KeptFindings.TasteSought(word, cause, least, most), page, size);
+                : findings.found(
+                        new KeptFindings.TasteSought(word, cause == null ? null : cause.code(), least, most),
+                        page,
+                        size);
     }
 
     /** How far traces that a change of rules, limits or references has marked are worked out anew. */

@@ -21,7 +21,7 @@ public record TraceRow(
         @Nullable Double sound,
         String lotName,
         int number,
-        String process,
+        Process process,
         Instant roastedAt,
         boolean judgeFirst) {
 
@@ -55,7 +55,7 @@ public record TraceRow(
                 sound,
                 lotName,
                 number,
-                process.label(),
+                process,
                 roastedAt,
                 false);
     }

@@ -1,13 +1,16 @@
 package barrowmist.server.web;
 
+import barrowmist.core.check.Coded;
 import com.fasterxml.jackson.databind.type.TypeFactory;
 import io.swagger.v3.core.converter.AnnotatedType;
 import io.swagger.v3.core.converter.ModelConverter;
 import io.swagger.v3.core.converter.ModelConverterContext;
 import io.swagger.v3.oas.models.info.Info;
 import io.swagger.v3.oas.models.media.Schema;
+import io.swagger.v3.oas.models.media.StringSchema;
 import java.util.Arrays;
 import java.util.Iterator;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.OptionalDouble;
@@ -56,16 +59,15 @@ class ApiDocument {
             if (!chain.hasNext()) {
                 return null;
             }
-            Schema<?> resolved = chain.next().resolve(type, context, chain);
             Class<?> raw =
                     TypeFactory.defaultInstance().constructType(type.getType()).getRawClass();
+            if (raw.isEnum() && Coded.class.isAssignableFrom(raw)) {
+                return coded(raw.asSubclass(Coded.class), context);
+            }
+            Schema<?> resolved = chain.next().resolve(type, context, chain);
             Schema<?> model = raw.isRecord() ? context.getDefinedModels().get(raw.getSimpleName()) : null;
             if (model != null) {
-                Class<?> other = named.putIfAbsent(raw.getSimpleName(), raw);
-                if (other != null && other != raw) {
-                    // the document knows simple names alone: one of the two would be lost without a word
-                    throw new IllegalStateException(other + " and " + raw + " have one name on the wire");
-                }
+                only(raw.getSimpleName(), raw);
                 model.setRequired(Arrays.stream(raw.getRecordComponents())
                         .filter(c -> !c.getAnnotatedType().isAnnotationPresent(Nullable.class))
                         .filter(c -> !OPTIONAL.containsKey(c.getType()))
@@ -73,6 +75,36 @@ class ApiDocument {
                         .toList());
             }
             return resolved;
+        }
+
+        /** A closed set has one place in the document, with its labels: whoever uses it refers to it. */
+        private Schema<?> coded(Class<? extends Coded> type, ModelConverterContext context) {
+            String name = type.getEnclosingClass() == null
+                    ? type.getSimpleName()
+                    : type.getEnclosingClass().getSimpleName() + type.getSimpleName();
+            only(name, type);
+            StringSchema schema = new StringSchema();
+            Map<String, String> labels = new LinkedHashMap<>();
+            Map<String, String> meanings = new LinkedHashMap<>();
+            for (Coded value : type.getEnumConstants()) {
+                schema.addEnumItem(value.code());
+                labels.put(value.code(), value.label());
+                meanings.put(value.code(), value.meaning());
+            }
+            schema.addExtension("x-labels", labels);
+            if (meanings.values().stream().anyMatch(m -> !m.isEmpty())) {
+                schema.addExtension("x-meanings", meanings);
+            }
+            context.defineModel(name, schema);
+            return new Schema<>().$ref("#/components/schemas/" + name);
+        }
+
+        /** The document knows simple names alone: one of two would be lost without a word. */
+        private void only(String name, Class<?> type) {
+            Class<?> other = named.putIfAbsent(name, type);
+            if (other != null && other != type) {
+                throw new IllegalStateException(other + " and " + type + " have one name on the wire");
+            }
         }
     }
 }

@@ -8,11 +8,15 @@ import tools.jackson.databind.json.JsonMapper;
 public final class Json {
 
     /** What an earlier version kept lacks the numbers that came later: they read 0, and their record says what that is. */
-    private static final JsonMapper MAPPER = JsonMapper.builder()
-            .disable(DeserializationFeature.FAIL_ON_NULL_FOR_PRIMITIVES)
-            .build();
+    private static final JsonMapper MAPPER = builder().build();
 
     private Json() {}
+
+    static JsonMapper.Builder builder() {
+        JsonMapper.Builder builder = JsonMapper.builder().disable(DeserializationFeature.FAIL_ON_NULL_FOR_PRIMITIVES);
+        CodedValues.addTo(builder);
+        return builder;
+    }
 
     public static String write(Object content) {
         return MAPPER.writeValueAsString(content);

@@ -21,8 +21,7 @@ public final class StoredJson<T> {
     private static final String CONTENT = "content";
 
     /** A field nobody knows is a rename without an upgrade: reading on would lose it. */
-    private static final JsonMapper STRICT = JsonMapper.builder()
-            .disable(DeserializationFeature.FAIL_ON_NULL_FOR_PRIMITIVES)
+    private static final JsonMapper STRICT = Json.builder()
             .enable(DeserializationFeature.FAIL_ON_UNKNOWN_PROPERTIES)
             .build();
 

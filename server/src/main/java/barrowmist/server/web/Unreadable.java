@@ -1,5 +1,6 @@
 package barrowmist.server.web;
 
+import barrowmist.core.check.Coded;
 import barrowmist.core.check.Days;
 import barrowmist.core.check.FieldProblem;
 import barrowmist.core.check.Shown;
@@ -91,6 +92,9 @@ final class Unreadable {
         }
         if (type == boolean.class || type == Boolean.class) {
             return "true or false";
+        }
+        if (Coded.class.isAssignableFrom(type)) {
+            return Coded.codes(type.asSubclass(Coded.class));
         }
         if (Collection.class.isAssignableFrom(type)) {
             return "a list";

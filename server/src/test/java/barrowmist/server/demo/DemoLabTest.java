@@ -5,6 +5,7 @@ import static org.mockito.Mockito.mock;
 import static org.mockito.Mockito.verifyNoInteractions;
 import static org.mockito.Mockito.when;
 
+import barrowmist.core.green.Process;
 import barrowmist.server.Lab;
 import barrowmist.server.LabTest;
 import barrowmist.server.green.LotEntry;
@@ -179,7 +180,22 @@ class DemoLabTest {
         DemoRoasts roasts = mock(DemoRoasts.class);
         when(lots.list())
                 .thenReturn(List.of(new LotView(
-                        1, "Own", "S", "O", "washed", TODAY, 60, null, null, null, null, null, null, 0, 0, null)));
+                        1,
+                        "Own",
+                        "S",
+                        "O",
+                        Process.WASHED,
+                        TODAY,
+                        60,
+                        null,
+                        null,
+                        null,
+                        null,
+                        null,
+                        null,
+                        0,
+                        0,
+                        null)));
         new DemoSeeder(
                         lots,
                         machines,

@@ -2,6 +2,7 @@ package barrowmist.server.desk;
 
 import barrowmist.core.desk.LiveSetup;
 import barrowmist.core.desk.RoasterReading;
+import barrowmist.core.green.Process;
 import barrowmist.core.machine.EventTemperatures;
 import barrowmist.core.machine.MachineReference;
 import barrowmist.core.machine.thermal.BatchConditions;
@@ -28,7 +29,7 @@ abstract class DeskBench {
             7,
             3,
             "Test Hill",
-            "washed",
+            Process.WASHED,
             "arrival",
             120,
             190,

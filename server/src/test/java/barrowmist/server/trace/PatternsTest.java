@@ -68,7 +68,7 @@ class PatternsTest {
                         .get("standing")
                         .asString())
                 .isEqualTo("not-yet");
-        assertThat(lab.get("/api/patterns?machineId=1&cause=burned").status()).isEqualTo(422);
+        assertThat(lab.get("/api/patterns?machineId=1&cause=burned").status()).isEqualTo(400);
         assertThat(lab.get("/api/patterns?machineId=999&cause=baked").status()).isEqualTo(404);
     }
 

@@ -1,5 +1,6 @@
 package barrowmist.core.green.csv;
 
+import barrowmist.core.check.Coded;
 import barrowmist.core.check.FieldProblem;
 import barrowmist.core.green.Defect;
 import barrowmist.core.green.Inspection;
@@ -118,7 +119,7 @@ public final class GreenReader {
                 cells.text(GreenColumns.NAME),
                 cells.text(GreenColumns.SUPPLIER),
                 cells.text(GreenColumns.ORIGIN),
-                Process.parse(cells.text(GreenColumns.PROCESS)).orElse(null),
+                Coded.find(Process.class, cells.text(GreenColumns.PROCESS)).orElse(null),
                 cells.date(GreenColumns.ARRIVAL).orElse(null),
                 kg.isPresent() ? kg.getAsDouble() : null,
                 cells.number(GreenColumns.MOISTURE),
