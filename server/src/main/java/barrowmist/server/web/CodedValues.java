@@ -1,9 +1,11 @@
 package barrowmist.server.web;
 
 import barrowmist.core.check.Coded;
+import java.util.stream.Stream;
 import org.springframework.boot.jackson.autoconfigure.JsonMapperBuilderCustomizer;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
+import org.springframework.core.convert.converter.Converter;
 import org.springframework.core.convert.converter.ConverterFactory;
 import org.springframework.format.FormatterRegistry;
 import org.springframework.web.servlet.config.annotation.WebMvcConfigurer;
@@ -36,9 +38,10 @@ class CodedValues implements WebMvcConfigurer {
 
     private static final class FromAddress implements ConverterFactory<String, Coded> {
 
+        // nothing said is null: so Spring's own converter of enumerations has it
         @Override
-        public <T extends Coded> org.springframework.core.convert.converter.Converter<String, T> getConverter(
-                Class<T> type) {
+        @SuppressWarnings("NullAway")
+        public <T extends Coded> Converter<String, T> getConverter(Class<T> type) {
             return code -> code.isBlank()
                     ? null
                     : Coded.among(type.getEnumConstants(), code).orElseThrow(() -> new IllegalArgumentException(code));
@@ -82,8 +85,7 @@ class CodedValues implements WebMvcConfigurer {
         public void findEnumAliases(MapperConfig<?> config, AnnotatedClass type, Enum<?>[] values, String[][] names) {
             for (int i = 0; i < values.length; i++) {
                 if (values[i] instanceof Coded coded) {
-                    names[i] = java.util.stream.Stream.concat(
-                                    coded.synonyms().stream(), java.util.stream.Stream.of(values[i].name()))
+                    names[i] = Stream.concat(coded.synonyms().stream(), Stream.of(values[i].name()))
                             .toArray(String[]::new);
                 }
             }
