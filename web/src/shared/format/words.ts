@@ -1,4 +1,3 @@
-import { capital } from './text'
 import type { Schemas } from '@/shared/api/client'
 import { WORDS } from '@/shared/api/words'
 
@@ -29,6 +28,3 @@ export const choicesOf = <S extends WordSet>(set: S) =>
 /** The label of one value. */
 export const labelOf = <S extends WordSet>(set: S, code: Code<S>): string =>
   WORDS[set].find((w) => w.value === code)?.title ?? code
-
-/** The same at the beginning of a line. */
-export const capitalLabel = <S extends WordSet>(set: S, code: Code<S>): string => capital(labelOf(set, code))

@@ -30,7 +30,6 @@ class SizesTest {
     private static final Set<String> LONGER = Set.of(
             "CuppingEntity.java",
             "Desk.java",
-            "DeskViews.java",
             "DrumTracker.java",
             "GreenReader.java",
             "ImportPage.vue",

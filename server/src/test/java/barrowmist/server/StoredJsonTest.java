@@ -181,7 +181,7 @@ class StoredJsonTest {
     void whatWouldBeLostIsRefused() {
         assertThatThrownBy(() -> SACK.read("{\"storedVersion\":4,\"content\":{}}"))
                 .hasMessageContaining("\"sack\" is of version 4")
-                .hasMessageContaining("kept by a later one");
+                .hasMessageContaining("Start the later one");
         assertThatThrownBy(() -> SACK.read("{\"storedVersion\":3,\"content\":{\"land\":\"Malawi\",\"kg\":60}}"))
                 .hasMessageContaining("land");
     }

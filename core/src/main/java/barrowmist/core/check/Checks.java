@@ -50,6 +50,14 @@ public final class Checks {
         return this;
     }
 
+    /** Refuses a missing value of a closed set, and says what could stand there. */
+    public Checks chosen(String field, Class<? extends Coded> type, @Nullable Coded value) {
+        if (value == null) {
+            add(field, field + " is missing, expected " + Coded.codes(type));
+        }
+        return this;
+    }
+
     /** Refuses a measured value outside {@code [min, max]}, NaN included; a value not measured passes. */
     public Checks range(String field, String label, OptionalDouble value, double min, double max, String unit) {
         value.ifPresent(v -> range(field, label, v, min, max, unit));

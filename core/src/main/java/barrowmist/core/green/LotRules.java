@@ -1,13 +1,12 @@
 package barrowmist.core.green;
 
 import barrowmist.core.check.Checks;
+import barrowmist.core.check.Coded;
 import barrowmist.core.check.Days;
 import barrowmist.core.check.FieldProblem;
 import java.time.LocalDate;
-import java.util.Arrays;
 import java.util.List;
 import java.util.OptionalDouble;
-import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 
 /** What a lot may hold. The bounds catch slips of the hand; what is good coffee is judged elsewhere. */
@@ -30,9 +29,6 @@ public final class LotRules {
     public static final double DENSITY_MIN_G_PER_L = 400;
 
     public static final double DENSITY_MAX_G_PER_L = 900;
-
-    private static final String PROCESSES =
-            Arrays.stream(Process.values()).map(Process::label).collect(Collectors.joining(", "));
 
     private LotRules() {}
 
@@ -63,7 +59,7 @@ public final class LotRules {
                 .range("moisturePct", "Moisture", e.moisturePct, MOISTURE_MIN_PCT, MOISTURE_MAX_PCT, "%")
                 .range("densityGPerL", "Density", e.densityGPerL, DENSITY_MIN_G_PER_L, DENSITY_MAX_G_PER_L, "g/L");
         if (e.process == null) {
-            checks.add("process", "Process is missing or unknown, expected one of " + PROCESSES);
+            checks.add("process", "Process is missing or unknown, expected " + Coded.codes(Process.class));
         }
         checkArrival(checks, e.arrivalDate, today);
         if (e.screen != null

@@ -9,27 +9,26 @@ import barrowmist.core.green.Process;
  */
 public enum RestSchool implements Coded {
     /** 8 to 24 hours after roasting (SCA cupping protocol, value from memory; it names no process). */
-    PROTOCOL("protocol", "8 to 24 hours", 8, 8, 24, 24),
+    PROTOCOL("protocol", 8, 8, 24, 24),
     /**
      * Washed good on day 1, best on day 2 to 4; a natural is flat on day 1, at its peak on day 3 to 4 (common practice, no
      * published source).
      */
-    DRINKING("drinking", "day 1 to 4", 24, 48, 96, 96),
+    DRINKING("drinking", 24, 48, 96, 96),
     /** Not before day 4, best by day 10 (common practice, no published source; the end is a house default). */
-    LATE("late", "not before day 4", 96, 144, 240, 240);
+    LATE("late", 96, 144, 240, 240);
 
+    private static final double HOURS_PER_DAY = 24;
     private static final double NATURAL_LATER_H = 24;
 
     private final String label;
-    private final String meaning;
     private final double opensH;
     private final double bestFromH;
     private final double bestToH;
     private final double closesH;
 
-    RestSchool(String label, String meaning, double opensH, double bestFromH, double bestToH, double closesH) {
+    RestSchool(String label, double opensH, double bestFromH, double bestToH, double closesH) {
         this.label = label;
-        this.meaning = meaning;
         this.opensH = opensH;
         this.bestFromH = bestFromH;
         this.bestToH = bestToH;
@@ -41,9 +40,12 @@ public enum RestSchool implements Coded {
         return label;
     }
 
+    /** When a washed sample may be cupped: in hours within two days, else in days. */
     @Override
     public String meaning() {
-        return meaning;
+        return closesH <= 2 * HOURS_PER_DAY
+                ? "%.0f to %.0f hours".formatted(opensH, closesH)
+                : "day %.0f to %.0f".formatted(opensH / HOURS_PER_DAY, closesH / HOURS_PER_DAY);
     }
 
     /** Hours after the roast from which on it may be cupped. */

@@ -88,4 +88,11 @@ class RestTest {
         assertThat(Coded.find(RestSchool.class, "late")).contains(RestSchool.LATE);
         assertThat(Coded.find(RestSchool.class, "never")).isEmpty();
     }
+
+    @Test
+    void aSchoolMeansItsHours() {
+        assertThat(RestSchool.values())
+                .extracting(RestSchool::meaning)
+                .containsExactly("8 to 24 hours", "day 1 to 4", "day 4 to 10");
+    }
 }

@@ -106,7 +106,7 @@ public class PreferenceService {
         List<RankingEntity> others = all.stream().filter(r -> !r.forTheirOwn()).toList();
         return new PreferenceView(
                 all.size(),
-                Codes.of(table.choice()),
+                table.choice(),
                 VoteShare.of(vote),
                 vote.text(name),
                 all.size() - others.size(),

@@ -87,9 +87,7 @@ public final class PreferenceViews {
      */
     public record PreferenceView(
             int n,
-
-            @Schema(allowableValues = {"order", "best"}) String choice,
-
+            Choice choice,
             List<VoteShare> votes,
             String voted,
             int own,

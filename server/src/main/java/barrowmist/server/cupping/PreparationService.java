@@ -10,7 +10,6 @@ import barrowmist.server.cupping.PreparationViews.PreparationView;
 import barrowmist.server.cupping.PreparationViews.PutOut;
 import barrowmist.server.cupping.PreparationViews.WeighedSample;
 import barrowmist.server.cupping.SensoryViews.ServedSet;
-import barrowmist.server.web.Codes;
 import barrowmist.server.web.KeptInTurn;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -63,8 +62,8 @@ class PreparationService {
         return new PreparationView(
                 table.id(),
                 table.cuppedAt(),
-                Codes.of(table.kind()),
-                Codes.of(table.blinding().blind()),
+                table.kind(),
+                table.blinding().blind(),
                 samples(table, served).toList(),
                 table.blinding().blind() == Blindness.UNDERSIDE
                         ? List.of()

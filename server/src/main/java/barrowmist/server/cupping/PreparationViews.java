@@ -1,8 +1,9 @@
 package barrowmist.server.cupping;
 
+import barrowmist.core.cupping.Blindness;
 import barrowmist.core.cupping.Reference;
+import barrowmist.core.cupping.TableKind;
 import barrowmist.server.cupping.SensoryViews.ServedSet;
-import io.swagger.v3.oas.annotations.media.Schema;
 import java.time.Instant;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
@@ -40,13 +41,8 @@ public final class PreparationViews {
     public record PreparationView(
             long id,
             Instant cuppedAt,
-
-            @Schema(allowableValues = {"scoring", "triage", "triangle", "roast-off"})
-            String kind,
-
-            @Schema(allowableValues = {"open", "coded", "underside"})
-            String blind,
-
+            TableKind kind,
+            Blindness blind,
             List<WeighedSample> samples,
             List<ServedSet> sets,
             List<String> steps,

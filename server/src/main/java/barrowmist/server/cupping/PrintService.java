@@ -84,15 +84,13 @@ class PrintService {
             List<String> cautions) {}
 
     byte[] preparation(PreparationView sheet) {
-        boolean shuffled = sheet.blind().equals(Codes.of(Blindness.UNDERSIDE));
+        boolean shuffled = sheet.blind() == Blindness.UNDERSIDE;
         return Paper.write(
                 "preparation",
                 new PreparationPage(
                         "Preparation, table " + sheet.id(),
                         when(sheet.cuppedAt()),
-                        sheet.blind().equals(Codes.of(Blindness.OPEN))
-                                ? "open"
-                                : "blind: not for the eyes of those who taste",
+                        sheet.blind() == Blindness.OPEN ? "open" : "blind: not for the eyes of those who taste",
                         shuffled ? "Under it" : "Code",
                         sheet.warnings(),
                         sheet.samples().stream().map(WeighedLine::of).toList(),

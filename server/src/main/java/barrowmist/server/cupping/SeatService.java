@@ -127,7 +127,7 @@ class SeatService implements SeatTokens {
         Given given = tables.given(table);
         return new SeatTableView(
                 table.id(),
-                Codes.of(table.kind()),
+                table.kind(),
                 TableViews.formOf(table, given.sheets()).map(Codes::of).orElse(null),
                 table.cups(),
                 seat.cupper(),
@@ -139,9 +139,9 @@ class SeatService implements SeatTokens {
                 given.sets().stream().map(s -> SetView.of(s, false)).toList(),
                 ranking(given, seat).map(RankingEntity::order).orElse(null),
                 ranking(given, seat).map(RankingEntity::party).map(Codes::of).orElse(null),
-                table.kind() == TableKind.ROAST_OFF ? Codes.of(table.choice()) : null,
+                table.kind() == TableKind.ROAST_OFF ? table.choice() : null,
                 guesses.own(table.id(), seat.cupper()).orElse(null),
-                Codes.of(Preparation.ofTable(table).drink().serving()),
+                Preparation.ofTable(table).drink().serving(),
                 clocks.get(table.id()),
                 words.all(),
                 words.lately());

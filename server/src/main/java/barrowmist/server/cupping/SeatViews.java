@@ -1,5 +1,7 @@
 package barrowmist.server.cupping;
 
+import barrowmist.core.cupping.Drink;
+import barrowmist.core.cupping.TableKind;
 import barrowmist.server.cupping.ClockViews.ClockView;
 import barrowmist.server.cupping.CuppingViews.SheetView;
 import barrowmist.server.cupping.HouseViews.WordView;
@@ -36,10 +38,7 @@ public final class SeatViews {
      */
     public record SeatTableView(
             long id,
-
-            @Schema(allowableValues = {"scoring", "triage", "triangle", "roast-off"})
-            String kind,
-
+            TableKind kind,
             @Nullable String form,
             int cups,
             String cupper,
@@ -49,14 +48,9 @@ public final class SeatViews {
             @Nullable List<String> ranking,
             @Nullable String party,
 
-            @Schema(allowableValues = {"order", "best"}) @Nullable
-            String choice,
-
+            @Nullable Choice choice,
             @Nullable GuessEntry guess,
-
-            @Schema(allowableValues = {"black", "milk", "espresso"})
-            String serving,
-
+            Drink.Serving serving,
             ClockView clock,
             List<WordView> vocabulary,
             List<String> lately) {}

@@ -90,7 +90,7 @@ final class SheetForms {
     private void refuseOfAnotherKind(CuppingForm form) {
         if ((form == CuppingForm.TRIAGE) != (table.kind() == TableKind.TRIAGE)) {
             throw new InputProblems(
-                    "form", "This table is laid for " + Codes.of(table.kind()) + ", not for " + Codes.of(form));
+                    "form", "This table is laid for " + table.kind().code() + ", not for " + Codes.of(form));
         }
     }
 

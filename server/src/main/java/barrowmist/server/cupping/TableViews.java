@@ -1,5 +1,6 @@
 package barrowmist.server.cupping;
 
+import barrowmist.core.cupping.Blindness;
 import barrowmist.core.cupping.CuppingForm;
 import barrowmist.core.cupping.TableKind;
 import barrowmist.server.access.Member;
@@ -83,18 +84,13 @@ public final class TableViews {
             long id,
             Instant cuppedAt,
             int cups,
-
-            @Schema(allowableValues = {"scoring", "triage", "triangle", "roast-off"})
-            String kind,
+            TableKind kind,
 
             @Schema(allowableValues = {"hundred-point", "value-assessment", "triage"}) @Nullable
             String form,
 
             @Nullable String note,
-
-            @Schema(allowableValues = {"open", "coded", "underside"})
-            String blind,
-
+            Blindness blind,
             boolean told,
             boolean unmatched,
             boolean counted,
@@ -104,9 +100,7 @@ public final class TableViews {
             @Nullable Instant keySeenAt,
             @Nullable SealView seal,
 
-            @Schema(allowableValues = {"order", "best"}) @Nullable
-            String choice,
-
+            @Nullable Choice choice,
             List<String> marks,
             @Nullable Preparation protocol,
             List<TableSampleView> samples,
@@ -137,10 +131,10 @@ public final class TableViews {
                     c.id(),
                     c.cuppedAt(),
                     c.cups(),
-                    Codes.of(c.kind()),
+                    c.kind(),
                     formOf(c, sheets).map(Codes::of).orElse(null),
                     c.note(),
-                    Codes.of(c.blinding().blind()),
+                    c.blinding().blind(),
                     told,
                     c.blinding().unmatched(),
                     c.blinding().countedAt() != null,
@@ -149,7 +143,7 @@ public final class TableViews {
                     c.blinding().revealReason(),
                     c.blinding().keySeenAt(),
                     SealView.of(c.blinding()),
-                    c.kind() == TableKind.ROAST_OFF ? Codes.of(c.choice()) : null,
+                    c.kind() == TableKind.ROAST_OFF ? c.choice() : null,
                     told ? List.of() : c.marks(),
                     c.protocol(),
                     c.samples().stream()
@@ -187,14 +181,9 @@ public final class TableViews {
     }
 
     /** How many samples a table of a kind may hold. */
-    public record TableKindView(
-            @Schema(allowableValues = {"scoring", "triage", "triangle", "roast-off"})
-            String kind,
-
-            int fewest,
-            int most) {
+    public record TableKindView(TableKind kind, int fewest, int most) {
         static TableKindView of(TableKind k) {
-            return new TableKindView(Codes.of(k), k.fewest(), k.most());
+            return new TableKindView(k, k.fewest(), k.most());
         }
     }
 }

@@ -4,7 +4,6 @@ import barrowmist.core.check.Names;
 import barrowmist.core.cupping.HouseLines;
 import barrowmist.core.cupping.TableKind;
 import barrowmist.server.access.Member;
-import barrowmist.server.web.Codes;
 import barrowmist.server.web.Conflict;
 import barrowmist.server.web.InputProblems;
 import barrowmist.server.web.NotFound;
@@ -50,9 +49,9 @@ class Tables {
     CuppingEntity get(long id, TableKind asked) {
         CuppingEntity table = get(id);
         if (table.kind() != asked) {
-            String laid = Codes.of(table.kind());
+            String laid = table.kind().code();
             throw new Conflict(
-                    "This table was laid as " + laid + ", not as " + Codes.of(asked) + ".", Map.of("kind", laid));
+                    "This table was laid as " + laid + ", not as " + asked.code() + ".", Map.of("kind", laid));
         }
         return table;
     }

@@ -1,5 +1,6 @@
 package barrowmist.server.day;
 
+import barrowmist.core.check.Checks;
 import barrowmist.core.day.Batches;
 import barrowmist.core.day.DayPlan;
 import barrowmist.core.rest.RestSchool;
@@ -86,7 +87,8 @@ public class DayService {
         items.stream().filter(i -> !seen.add(i.planId())).findFirst().ifPresent(i -> {
             throw new InputProblems("items", "A plan is in the day twice: make a second plan for a second roast");
         });
-        InputProblems.required("rest", RestSchool.class, content.rest());
+        InputProblems.refuseIfAny(
+                new Checks().chosen("rest", RestSchool.class, content.rest()).problems());
         return new DayContent(content.machineId(), content.lit(), items, content.rest());
     }
 

@@ -1,7 +1,6 @@
 package barrowmist.server.decision;
 
 import barrowmist.core.check.Checks;
-import barrowmist.core.check.Coded;
 import barrowmist.core.decision.DecisionRules;
 import barrowmist.core.decision.Outcome;
 import barrowmist.core.decision.Proposal;
@@ -91,9 +90,7 @@ public class DecisionService {
                 ? null
                 : entry.use().strip();
         Checks checks = new Checks();
-        if (entry.outcome() == null) {
-            checks.add("outcome", "outcome is missing, expected " + Coded.codes(Outcome.class));
-        }
+        checks.chosen("outcome", Outcome.class, entry.outcome());
         if (reason.isEmpty() || reason.length() > LONGEST_REASON) {
             checks.add("reason", "A reason is wanted, of 1 to " + LONGEST_REASON + " characters");
         }

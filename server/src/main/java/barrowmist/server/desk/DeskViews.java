@@ -1,6 +1,8 @@
 package barrowmist.server.desk;
 
 import barrowmist.core.green.Process;
+import barrowmist.server.desk.OutlookViews.NextMoveView;
+import barrowmist.server.desk.OutlookViews.OutlookView;
 import barrowmist.server.machine.MachineSettings.ProtocolStepView;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.time.Instant;
@@ -20,44 +22,6 @@ public final class DeskViews {
             String phase,
             String link,
             @Nullable String lotName) {}
-
-    /** What is prepared. Without a plan the sample is needed; {@code greenG} is what was weighed in. */
-    public record PrepareEntry(
-            @Nullable Long greenSampleId,
-            @Nullable Long planId,
-            @Nullable Double greenG,
-            @Schema(example = "2") @Nullable Integer batch,
-            @Schema(example = "6") @Nullable Integer batches) {}
-
-    /**
-     * A key that was pressed.
-     *
-     * @param kind an event, such as {@code first_crack}
-     * @param agoS how long ago, s: a screen that was off the network sends its keys late
-     */
-    public record PressEntry(
-            @Schema(example = "first_crack") String kind,
-            @Nullable Double agoS) {}
-
-    /** A control as it was set by hand: %, the drum 1/min. */
-    public record ControlEntry(
-            @Schema(allowableValues = {"gas", "air", "drum", "pull", "warm-up"})
-            String control,
-
-            double value,
-            @Nullable Double agoS) {}
-
-    /** A line to remember. */
-    public record NoteEntry(String text, @Nullable Double agoS) {}
-
-    /** Temperatures read off by a person, °C. */
-    public record TypedReading(
-            @Nullable Double beanC,
-            @Nullable Double environmentC,
-            @Nullable Double agoS) {}
-
-    /** What was weighed in, g. */
-    public record WeighedEntry(double greenG) {}
 
     /**
      * Everything a screen needs.
@@ -205,32 +169,6 @@ public final class DeskViews {
             @Nullable String text,
             @Nullable Double beanC) {}
 
-    /** An expected figure. */
-    public record ExpectedView(double value, double plusMinus) {}
-
-    /** What will come of it. */
-    public record OutlookView(
-            boolean planned,
-            @Nullable ExpectedView dryEndS,
-            @Nullable ExpectedView firstCrackS,
-            @Nullable ExpectedView rorAtFirstCrackCPerMin,
-            @Nullable ExpectedView dropS,
-            @Nullable ExpectedView dropC,
-            @Nullable ExpectedView developmentS,
-            @Nullable ExpectedView developmentPct,
-            List<Double> aheadTimeS,
-            List<Double> aheadBeanC) {}
-
-    /** The next planned move. */
-    public record NextMoveView(
-            @Schema(allowableValues = {"gas", "air", "drum"})
-            String control,
-
-            double fromValue,
-            double toValue,
-            OptionalDouble inS,
-            String when) {}
-
     /**
      * A warning.
      *
@@ -242,20 +180,4 @@ public final class DeskViews {
 
     /** After the drop. */
     public record CoolingView(double elapsedS, double limitS) {}
-
-    /** The batches of a day on one roaster. */
-    public record DayBatches(List<DayBatch> batches, String drift) {}
-
-    /** One of them; times are s since charge. */
-    public record DayBatch(
-            long roastId,
-            @Nullable Long planId,
-            String lotName,
-            String chargedAt,
-            @Nullable Double chargeC,
-            @Nullable Double environmentC,
-            @Nullable Double turningPointS,
-            @Nullable Double dryEndS,
-            @Nullable Double firstCrackS,
-            @Nullable Double dropS) {}
 }

@@ -1,7 +1,6 @@
 package barrowmist.server.machine;
 
 import barrowmist.core.check.Checks;
-import barrowmist.core.check.Coded;
 import barrowmist.core.machine.Upkeep;
 import barrowmist.server.access.Member;
 import barrowmist.server.machine.UpkeepViews.UpkeepEntry;
@@ -54,9 +53,7 @@ public class UpkeepService {
         if (on.isAfter(today)) {
             checks.add("on", "on is " + on + ", a day to come");
         }
-        if (entry.what() == null) {
-            checks.add("what", "what is missing, expected " + Coded.codes(Upkeep.class));
-        }
+        checks.chosen("what", Upkeep.class, entry.what());
         if (note != null && note.length() > LONGEST_NOTE) {
             checks.add("note", "note has at most " + LONGEST_NOTE + " characters");
         }

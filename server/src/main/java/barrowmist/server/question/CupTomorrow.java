@@ -50,7 +50,7 @@ class CupTomorrow implements Question {
         var view = shelf.shelf(null);
         List<ShelfItem> ready = view.items().stream()
                 .filter(i -> i.opensAt().isBefore(to) && i.closesAt().isAfter(from))
-                .filter(i -> asked.process() == null || i.process().equals(asked.process()))
+                .filter(i -> asked.process() == null || i.process() == asked.process())
                 .toList();
         return new AnswerView(
                 id(),

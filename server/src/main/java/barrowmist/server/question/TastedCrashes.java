@@ -65,7 +65,7 @@ class TastedCrashes implements Question {
                         PageRequest.of(0, MOST))
                 .stream()
                 .filter(f -> asked.supplier() == null || f.supplier().equals(asked.supplier()))
-                .filter(f -> asked.process() == null || f.process().equals(asked.process()))
+                .filter(f -> asked.process() == null || f.process() == asked.process())
                 .filter(f -> asked.person() == null || Objects.equals(f.person(), asked.person()))
                 .map(this::tasted)
                 .toList();

@@ -1,5 +1,6 @@
 package barrowmist.server.rest;
 
+import barrowmist.core.check.Checks;
 import barrowmist.core.green.Process;
 import barrowmist.core.rest.RestSchool;
 import barrowmist.server.settings.SettingStore;
@@ -7,6 +8,7 @@ import barrowmist.server.web.InputProblems;
 import barrowmist.server.web.StoredJson;
 import java.util.EnumMap;
 import java.util.Map;
+import java.util.Objects;
 import java.util.function.Function;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
@@ -58,8 +60,9 @@ public class RestSettings {
     void keep(@Nullable RestSchool school, @Nullable Process process) {
         KeptSchools before = kept();
         if (process == null) {
-            RestSchool all = InputProblems.required("school", RestSchool.class, school);
-            settings.keep(SCHOOL, new KeptSchools(all, before.own()), null);
+            InputProblems.refuseIfAny(
+                    new Checks().chosen("school", RestSchool.class, school).problems());
+            settings.keep(SCHOOL, new KeptSchools(Objects.requireNonNull(school), before.own()), null);
             return;
         }
         Map<Process, RestSchool> own = new EnumMap<>(Process.class);

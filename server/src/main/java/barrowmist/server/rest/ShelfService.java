@@ -78,8 +78,8 @@ public class ShelfService {
         return asked == null ? settings.schools() : process -> asked;
     }
 
-    void keepSchool(@Nullable RestSchool name, @Nullable Process process) {
-        settings.keep(name, process);
+    void keepSchool(@Nullable RestSchool school, @Nullable Process process) {
+        settings.keep(school, process);
     }
 
     @Transactional(readOnly = true)

@@ -84,6 +84,11 @@ class ErrorAdvice extends ResponseEntityExceptionHandler {
     }
 
     @ExceptionHandler
+    ProblemDetail later(StoredLater e) {
+        return Problems.of(HttpStatus.INTERNAL_SERVER_ERROR, "Saved by a later version", e.getMessage());
+    }
+
+    @ExceptionHandler
     ProblemDetail unexpected(Exception e) {
         Optional<String> said = store.diagnose(e);
         if (said.isPresent()) {

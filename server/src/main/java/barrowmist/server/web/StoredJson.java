@@ -71,15 +71,14 @@ public final class StoredJson<T> {
      * Reads what any version has written. Text without a version is from before versions were written: its shape is that
      * of version 1, fields that were dropped before then are left out, and numbers that came later read 0.
      *
-     * @throws IllegalStateException if a later version of the program wrote it
+     * @throws StoredLater if a later version of the program wrote it
      */
     public T read(String text) {
         JsonNode root = STRICT.readTree(text);
         boolean versioned = root.isObject() && root.size() == 2 && root.has(VERSION) && root.has(CONTENT);
         int written = versioned ? root.get(VERSION).asInt() : 1;
         if (written > version()) {
-            throw new IllegalStateException("Stored content \"" + name + "\" is of version " + written
-                    + ", and this program reads up to " + version() + ": it was kept by a later one");
+            throw new StoredLater(name, written, version());
         }
         JsonNode content = versioned ? root.get(CONTENT) : root;
         for (UnaryOperator<JsonNode> upgrade : upgrades.subList(written - 1, upgrades.size())) {
