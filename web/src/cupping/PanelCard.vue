@@ -14,7 +14,7 @@ const props = defineProps<{
   reason?: string
 }>()
 /** Of which form; that which most wrote on, until another is chosen. */
-const asked = ref<string>()
+const asked = ref<Schemas['CuppingForm']>()
 const loaded = useLoad(
   () =>
     answer(

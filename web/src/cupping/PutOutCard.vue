@@ -6,7 +6,7 @@ import { plural } from '@/shared/format/text'
 import WordMap from './WordMap.vue'
 
 /** Things to put out beside a table, for words that are chosen. */
-defineProps<{ things: Schemas['PutOut'][] }>()
+defineProps<{ things: Schemas['ReferenceThing'][] }>()
 const words = defineModel<string[]>({ required: true })
 const vocabulary = useLoad(() => answer(api.GET('/api/vocabulary')))
 const choosing = ref(false)

@@ -1,7 +1,7 @@
 import type { Schemas } from '@/shared/api/client'
 
 export type Clock = Schemas['ClockView']
-export type Step = Schemas['ClockStep']
+export type Step = Schemas['TableClockStep']
 
 /** The step that runs at a moment, and the one after it. */
 export function stepAt(clock: Clock, atS: number): { now?: Step; next?: Step } {

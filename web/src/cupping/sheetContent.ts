@@ -104,13 +104,13 @@ export function matchingWords<T extends { word: string; alsoFoundBy: string[] }>
 
 /** How a score went while the cup cooled, such as "7.50 at 68 °C, now 7.75 at 45 °C"; empty while it stayed. */
 export function trailText(
-  trail: Schemas['TrailView'] | undefined,
+  trail: Schemas['ScoreTrail'] | undefined,
   temperature: (c: number) => string,
 ): string | undefined {
   if (!trail?.last) {
     return undefined
   }
-  const at = (m: Schemas['MarkView']) =>
+  const at = (m: Schemas['ScoreTrailMark']) =>
     m.cupC === undefined ? `${m.score}` : `${m.score} at ${temperature(m.cupC)}`
   return `first ${at(trail.first)}, then ${at(trail.last)}`
 }

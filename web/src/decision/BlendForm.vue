@@ -10,7 +10,7 @@ import { useDraft } from '@/shared/kept/useDraft'
 const props = defineProps<{ blend?: Schemas['BlendPage']; lots: Schemas['LotView'][] }>()
 const emit = defineEmits<{
   /** What was thought of, and of which parts. */
-  thought: [view: Schemas['BlendView'], parts: Schemas['BlendPart'][]]
+  thought: [view: Schemas['BlendSuggested'], parts: Schemas['BlendPart'][]]
   kept: [blend: Schemas['BlendPage']]
   theirs: []
 }>()

@@ -22,11 +22,11 @@ const blend = useLoad<Schemas['BlendPage'] | undefined>(() =>
     ? Promise.resolve({ data: undefined })
     : answer(api.GET('/api/blends/{id}', { params: { path: { id } } })),
 )
-const thought = ref<Schemas['BlendView']>()
+const thought = ref<Schemas['BlendSuggested']>()
 const shown = computed(() => thought.value ?? blend.data.value?.suggested)
 const parts = ref<Schemas['BlendPart'][]>([])
 
-function think(view: Schemas['BlendView'], of: Schemas['BlendPart'][]) {
+function think(view: Schemas['BlendSuggested'], of: Schemas['BlendPart'][]) {
   thought.value = view
   parts.value = of
 }

@@ -3,7 +3,7 @@ import type { Schemas } from '@/shared/api/client'
 import { one } from '@/shared/format/text'
 
 /** What the parts of a blend suggest of it. */
-defineProps<{ view: Schemas['BlendView']; parts: Schemas['BlendPart'][] }>()
+defineProps<{ view: Schemas['BlendSuggested']; parts: Schemas['BlendPart'][] }>()
 </script>
 
 <template>

@@ -4,6 +4,7 @@ import { useElementSize } from '@vueuse/core'
 import type { Schemas } from '@/shared/api/client'
 import { usePreferences } from '@/shared/preferences'
 import { batchFigure } from './batchFigures'
+import { labelOf } from '@/shared/format/words'
 
 /** One figure over the batches: each value, the weighted mean, the limits of chance, and the tolerance that is asked for. */
 const props = defineProps<{ chart: Schemas['ChartView']; titles: Record<number, string> }>()
@@ -31,12 +32,13 @@ const x = (i: number) =>
 const inside = (at: number) => Math.max(TOP, Math.min(HEIGHT - BOTTOM, at))
 const y = (v: number) =>
   inside(TOP + (1 - (v - range.value.low) / (range.value.high - range.value.low)) * (HEIGHT - TOP - BOTTOM))
-const path = (of: (p: Schemas['ChartPoint']) => number) =>
+const path = (of: (p: Schemas['ControlChartPoint']) => number) =>
   props.chart.points.map((p, i) => `${i ? 'L' : 'M'}${x(i).toFixed(1)} ${y(of(p)).toFixed(1)}`).join('')
 const signalled = computed(() => {
   const out = new Map<number, string>()
   for (const s of props.chart.signals) {
-    out.set(s.roastId, out.has(s.roastId) ? `${out.get(s.roastId)}; ${s.text}` : s.text)
+    const why = labelOf('ControlChartRule', s.rule)
+    out.set(s.roastId, out.has(s.roastId) ? `${out.get(s.roastId)}; ${why}` : why)
   }
   return out
 })

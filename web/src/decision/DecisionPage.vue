@@ -52,9 +52,13 @@ const decision = useLoad(() => answer(api.GET('/api/lots/{id}/decision', { param
           <h2 class="label">What we would do</h2>
           <p class="name proposal">{{ decision.data.value.proposal.label }}</p>
           <ul class="reasons">
-            <li v-for="r in decision.data.value.proposal.reasons" :key="r.text" :class="r.says">
+            <li
+              v-for="r in decision.data.value.proposal.reasons"
+              :key="r.text"
+              :class="r.speaksFor ? 'for' : 'against'"
+            >
               <SourceShape :source="r.source" />
-              <b>{{ r.says === 'for' ? 'for it' : 'against' }}</b>
+              <b>{{ r.speaksFor ? 'for it' : 'against' }}</b>
               <span>{{ r.text }}</span>
             </li>
           </ul>

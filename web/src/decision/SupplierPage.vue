@@ -15,6 +15,7 @@ const supplier = useLoad(
   () => name.value,
 )
 const two = (n: number) => n.toFixed(2)
+const lotName = (id: number) => supplier.data.value?.lots.find((l) => l.lotId === id)?.lotName
 </script>
 
 <template>
@@ -58,13 +59,13 @@ const two = (n: number) => n.toFixed(2)
             <tbody>
               <tr v-for="c in supplier.data.value.compared" :key="`${c.lotId} ${c.figure}`">
                 <td>
-                  <router-link :to="`/decision/${c.lotId}`">{{ c.lotName }}</router-link>
+                  <router-link :to="`/decision/${c.lotId}`">{{ lotName(c.lotId) }}</router-link>
                 </td>
                 <td>{{ c.figure }}</td>
                 <td class="num">{{ two(c.before) }} {{ c.unit }}</td>
                 <td class="num">{{ two(c.after) }} {{ c.unit }}</td>
                 <td class="num" :class="{ ember: c.sure }">
-                  {{ c.difference < 0 ? '−' : '+' }}{{ two(Math.abs(c.difference)) }}
+                  {{ c.after < c.before ? '−' : '+' }}{{ two(Math.abs(c.after - c.before)) }}
                 </td>
                 <td class="quiet">{{ c.sure ? 'differs' : 'not told apart' }}</td>
               </tr>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import type { Schemas } from '@/shared/api/client'
 import { ref } from 'vue'
 import { eventLabel } from '@/shared/chart/events'
 import KeyButton from './KeyButton.vue'
@@ -16,7 +17,7 @@ defineProps<{
 }>()
 const emit = defineEmits<{
   press: []
-  mark: [kind: string]
+  mark: [kind: Schemas['EventKind']]
   move: [control: 'gas' | 'air' | 'drum', direction: 1 | -1]
   note: []
   pull: []
@@ -27,7 +28,7 @@ const emit = defineEmits<{
 }>()
 
 /** Events in their order, for when another one came than was expected. */
-const EVENTS: [key: string, kind: string][] = [
+const EVENTS: [key: string, kind: Schemas['EventKind']][] = [
   ['D', 'dry_end'],
   ['F', 'first_crack'],
   ['E', 'first_crack_end'],
@@ -40,7 +41,7 @@ function sense(text: string) {
   others.value = false
   emit('sense', text)
 }
-function mark(kind: string) {
+function mark(kind: Schemas['EventKind']) {
   others.value = false
   emit('mark', kind)
 }

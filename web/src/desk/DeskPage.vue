@@ -25,6 +25,7 @@ import { usePrimary } from './usePrimary'
 import { usePulls } from './usePulls'
 import { useSeenWarning } from './useSeenWarning'
 import { useUndo } from './useUndo'
+import type { Schemas } from '@/shared/api/client'
 
 /** The roast desk: one roaster, one batch, one hand. */
 const machineId = Number(useRoute().params.id)
@@ -56,7 +57,7 @@ const { hush } = useOverrun(state, sound)
 const primary = usePrimary({ desk, choosing, prepare: () => choose.value?.prepareNext(), mark })
 // a second touch within a moment is one
 const press = useThrottleFn(() => primary.value.run(), SLIP_MS)
-function mark(kind: string) {
+function mark(kind: Schemas['EventKind']) {
   if (state.value?.phase === 'preparing' ? kind === 'charge' : roasting.value) {
     void desk.mark(kind)
   }

@@ -11,7 +11,7 @@ const preferences = usePreferences()
 const controls = useControls()
 const t = (c?: number) => (c === undefined ? '–' : preferences.temperatureText(c))
 
-function stepText(s: Schemas['ProtocolStepView']): string {
+function stepText(s: Schemas['ProtocolStep']): string {
   const probe = s.probe === 'bean' ? 'bean' : 'environment'
   const texts: Record<string, string> = {
     'set-gas': `Gas to ${controls.text('gas', s.value ?? 0)}`,

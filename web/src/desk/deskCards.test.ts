@@ -89,8 +89,8 @@ describe('the cards of the desk', () => {
   it('show what is coming with how far off it may be', () => {
     const outlook = {
       planned: true,
-      firstCrackS: { value: 478, plusMinus: 6.2 },
-      rorAtFirstCrackCPerMin: { value: 9.6, plusMinus: 0.4 },
+      firstCrackS: { value: 478, plusMinus: 6.2, by: 'model' as const },
+      rorAtFirstCrackCPerMin: { value: 9.6, plusMinus: 0.4, by: 'model' as const },
       aheadTimeS: [],
       aheadBeanC: [],
     }

@@ -79,7 +79,7 @@ export function useDesk(machineId: number) {
     heard,
     waiting: outbox.waiting,
     refused: outbox.refused,
-    mark: (kind: string) =>
+    mark: (kind: Schemas['EventKind']) =>
       outbox.press((agoS) =>
         answer(api.POST('/api/desks/{machineId}/events', { params: path, body: { kind, agoS } })),
       ),

@@ -1,10 +1,11 @@
+import type { Schemas } from '@/shared/api/client'
 import { useKeys } from '@/shared/keyboard/useKeys'
 import { SENSED } from './sensed'
 
 /** What the keys of the desk do. */
 interface Doing {
   press: () => void
-  mark: (kind: string) => void
+  mark: (kind: Schemas['EventKind']) => void
   move: (control: 'gas' | 'air' | 'drum', direction: 1 | -1, event?: KeyboardEvent) => void
   undo: () => void
   sense: (text: string) => void

@@ -1,3 +1,4 @@
+import type { Schemas } from '@/shared/api/client'
 import { computed, type Ref } from 'vue'
 import { eventLabel } from '@/shared/chart/events'
 import type { useDesk } from './useDesk'
@@ -7,7 +8,7 @@ export function usePrimary(at: {
   desk: Pick<ReturnType<typeof useDesk>, 'state' | 'stepDone'>
   choosing: Ref<boolean>
   prepare: () => void
-  mark: (kind: string) => void
+  mark: (kind: Schemas['EventKind']) => void
 }) {
   return computed(() => {
     const s = at.desk.state.value

@@ -4,11 +4,12 @@ import { answer, api, problemAt, type Failure, type Schemas } from '@/shared/api
 import { useLoad } from '@/shared/api/useLoad'
 import NumberField from '@/shared/components/NumberField.vue'
 import PageState from '@/shared/components/PageState.vue'
+import { wordsOf } from '@/shared/format/words'
 
 /** The stand-ins for scale and meters: what each shows is set here, so that everything can be tried without one. */
 type Instrument = Schemas['InstrumentView']
 const instruments = useLoad(() => answer(api.GET('/api/instruments')))
-const shown = reactive<Record<string, { value?: number; behaviour: string }>>({})
+const shown = reactive<Record<string, { value?: number; behaviour: Instrument['behaviour'] }>>({})
 const failures = reactive<Record<string, Failure | undefined>>({})
 const done = ref('')
 
@@ -28,11 +29,7 @@ async function set(i: Instrument) {
   failures[i.kind] = result.failure
   done.value = result.data ? `${i.label} is set.` : ''
 }
-const BEHAVIOURS = [
-  { value: 'steady', title: 'comes to rest' },
-  { value: 'restless', title: 'never comes to rest' },
-  { value: 'silent', title: 'does not answer' },
-]
+const BEHAVIOURS = wordsOf('SimulatedInstrumentsBehaviour')
 </script>
 
 <template>

@@ -1,9 +1,9 @@
 <script setup lang="ts">
 import type { Schemas } from '@/shared/api/client'
+import { labelOf } from '@/shared/format/words'
 
 /** What a figure comes to against the lab's limits: a word, a shape, and what it means for the roast. */
-const props = defineProps<{ judgements: Schemas['JudgementView'][]; field: string }>()
-const WORDS = { good: 'good', watch: 'watch', out: 'out of limits', stop: 'stop' }
+const props = defineProps<{ judgements: Schemas['GreenJudgement'][]; field: string }>()
 </script>
 
 <template>
@@ -13,7 +13,7 @@ const WORDS = { good: 'good', watch: 'watch', out: 'out of limits', stop: 'stop'
     class="judged"
     :class="j.verdict"
   >
-    <b>{{ WORDS[j.verdict] }}</b> {{ j.text }}
+    <b>{{ labelOf('GreenJudgementVerdict', j.verdict) }}</b> {{ j.text }}
   </p>
 </template>
 

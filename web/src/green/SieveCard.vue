@@ -8,24 +8,25 @@ import type { Content } from './inspection'
 
 /** The stack of sieves: grams on each, its share as a bar, and what they come to. */
 const props = defineProps<{
-  screens?: Schemas['ScreensView']
+  screens?: Schemas['ScreenAnalysis']
   /** The stack, largest first. */
   sieves: Schemas['SieveView'][]
-  judgements: Schemas['JudgementView'][]
+  judgements: Schemas['GreenJudgement'][]
   problemAt: (field: string) => string | undefined
 }>()
 const content = defineModel<Content>({ required: true })
 const emit = defineEmits<{ valid: [field: string, valid: boolean]; said: [string] }>()
 
-const stack = computed<{ s: string; mm?: number }[]>(() => [
+/** Beans that fell through all of them are kept as those of sieve 0. */
+const PAN = 0
+const stack = computed<{ s: number; mm?: number }[]>(() => [
   ...props.sieves.map((x) => ({ s: x.screen, mm: x.mm })),
-  { s: 'pan' },
+  { s: PAN },
 ])
 const shares = computed(() => new Map(props.screens?.shares.map((s) => [s.screen, s.pct])))
 const highest = computed(() => Math.max(1, ...shares.value.values()))
-const name = (s: string) => (s === 'pan' ? 'pan' : s)
-const below = (s: string) =>
-  content.value.contractScreen !== undefined && (s === 'pan' || Number(s) < content.value.contractScreen)
+const name = (s: number) => (s === PAN ? 'pan' : s)
+const below = (s: number) => content.value.contractScreen !== undefined && s < content.value.contractScreen
 </script>
 
 <template>
@@ -57,17 +58,17 @@ const below = (s: string) =>
       <div v-for="{ s, mm } in stack" :key="s" class="sieve" :class="{ below: below(s) }">
         <span class="hole">
           <b>{{ name(s) }}</b>
-          <small v-if="s !== 'pan'">{{ mm?.toFixed(2) }} mm</small>
+          <small v-if="s !== PAN">{{ mm?.toFixed(2) }} mm</small>
           <small v-else>below</small>
         </span>
         <NumberField
           v-model="content.sieves![s]"
-          :label="s === 'pan' ? 'In the pan' : `On screen ${s}`"
+          :label="s === PAN ? 'In the pan' : `On screen ${s}`"
           unit="g"
           bare
           density="compact"
           hide-details="auto"
-          :problem="problemAt(`sieves.${s === 'pan' ? 0 : s}`)"
+          :problem="problemAt(`sieves.${s}`)"
           @valid="emit('valid', `sieves.${s}`, $event)"
         />
         <span class="bar" aria-hidden="true">

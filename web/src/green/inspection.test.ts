@@ -2,7 +2,7 @@ import { afterEach, describe, expect, it, vi } from 'vitest'
 import { flushPromises } from '@vue/test-utils'
 import { mountApp, stubServer } from '@/shared/testMount'
 import ReadButton from '@/device/ReadButton.vue'
-import { counted, DEFECT_KEYS, tidy, type Content } from './inspection'
+import { blank, counted, DEFECT_KEYS, tidy, type Content } from './inspection'
 import Judged from './Judged.vue'
 import TallyCard from './TallyCard.vue'
 
@@ -22,21 +22,19 @@ const kind = (code: string, label: string, category = 2, fullDefects = 0) => ({
 
 describe('content', () => {
   it('counts one bean more, and never below none', () => {
-    expect(counted({ defects: { broken: 2 } }, 'broken', 1)).toEqual({ broken: 3 })
-    expect(counted({}, 'shell', 1)).toEqual({ shell: 1 })
-    expect(counted({ defects: { shell: 0 } }, 'shell', -1)).toEqual({ shell: 0 })
+    expect(counted({ ...blank(), defects: { broken: 2 } }, 'broken', 1)).toEqual({ broken: 3 })
+    expect(counted(blank(), 'shell', 1)).toEqual({ shell: 1 })
+    expect(counted({ ...blank(), defects: { shell: 0 } }, 'shell', -1)).toEqual({ shell: 0 })
   })
 
   it('is sent without its empty parts', () => {
     const content: Content = {
-      sieves: {},
-      smells: [],
-      storage: ' ',
+      ...blank(),
       colour: '',
       harvest: '',
       moisturePct: 11,
     }
-    expect(JSON.parse(JSON.stringify(tidy(content)))).toEqual({ moisturePct: 11 })
+    expect(JSON.parse(JSON.stringify(tidy(content)))).toEqual({ ...blank(), moisturePct: 11 })
   })
 
   it('has a key of its own for each kind of defect', () => {
@@ -47,7 +45,7 @@ describe('content', () => {
 })
 
 describe('TallyCard', () => {
-  const mount = (modelValue: Content = {}) =>
+  const mount = (modelValue: Content = blank()) =>
     mountApp(TallyCard, {
       modelValue,
       defects: [kind('broken', 'broken'), kind('full-black', 'full black', 1)],
@@ -65,7 +63,7 @@ describe('TallyCard', () => {
   })
 
   it('counts a bean fewer with Shift or by touch, whenever it was counted', async () => {
-    const card = mount({ defects: { broken: 4 } })
+    const card = mount({ ...blank(), defects: { broken: 4 } })
     document.body.dispatchEvent(new KeyboardEvent('keydown', { key: 'K', shiftKey: true, bubbles: true }))
     await card.find('button[aria-label="broken: one fewer"]').trigger('click')
     expect(card.emitted('untally')).toEqual([['broken'], ['broken']])
@@ -82,7 +80,7 @@ describe('TallyCard', () => {
   })
 
   it('says aloud what a tap counts', async () => {
-    const card = mount({ defects: { broken: 4 } })
+    const card = mount({ ...blank(), defects: { broken: 4 } })
     const button = card.find('.kind.some .more')
     expect(button.text()).toContain('broken')
     expect(button.find('.d-sr-only').text()).toBe('4 counted, one more')

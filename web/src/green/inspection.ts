@@ -1,6 +1,6 @@
 import type { Schemas } from '@/shared/api/client'
 
-export type Content = Schemas['InspectionContent']
+export type Content = Schemas['Inspection']
 export type Defect = Schemas['DefectView']
 
 /** One key a bean: the upper row for category 1, the middle row for category 2. */
@@ -23,14 +23,15 @@ export const DEFECT_KEYS: Record<string, string> = {
   'slight-insect': 'x',
 }
 
+/** Nothing measured yet. */
+export const blank = (): Content => ({ sieves: {}, smells: [], storage: '', mouldOrTaint: false })
+
 /** Content without the empty parts, as the server keeps it. */
 export function tidy(content: Content): Content {
   const sieves = Object.fromEntries(Object.entries(content.sieves ?? {}).filter(([, g]) => g !== undefined))
   return {
     ...content,
-    sieves: Object.keys(sieves).length ? sieves : undefined,
-    smells: content.smells?.length ? content.smells : undefined,
-    storage: content.storage?.trim() ? content.storage : undefined,
+    sieves,
     harvest: content.harvest || undefined,
     colour: content.colour || undefined,
   }

@@ -2,14 +2,14 @@ import { nextTick, reactive, ref, shallowRef, watch } from 'vue'
 import { answer, api, type Schemas } from '@/shared/api/client'
 import { useLoad } from '@/shared/api/useLoad'
 import { useKept } from '@/shared/kept/useKept'
-import { counted, tidy, type Content } from './inspection'
+import { blank, counted, tidy, type Content } from './inspection'
 
 /** One inspection: what is typed is kept as it goes, what follows from it comes back from the server. */
 export function useInspection(id: number) {
   const params = { params: { path: { id } } }
   const loaded = useLoad(() => answer(api.GET('/api/green-samples/{id}/inspection', params)))
   const view = shallowRef<Schemas['InspectionView']>()
-  const content = reactive<Content>({})
+  const content = reactive<Content>(blank())
   const ready = ref(false)
   const tallied = ref<string[]>([])
   // fields whose text is no number: nothing is sent while there is one
@@ -29,11 +29,7 @@ export function useInspection(id: number) {
     taking = true
     view.value = v
     Object.keys(content).forEach((field) => delete content[field as keyof Content])
-    Object.assign(
-      content,
-      { sieves: {}, smells: [], storage: '' },
-      kept.loaded(v.version, v.content) ?? v.content,
-    )
+    Object.assign(content, blank(), kept.loaded(v.version, v.content) ?? v.content)
     ready.value = true
     void nextTick(() => (taking = false))
   }

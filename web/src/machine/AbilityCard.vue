@@ -23,7 +23,7 @@ const room = computed({
 const later = computed(() =>
   shown('difference', machine.value.settings.firstBatches?.laterC ?? 0, preferences.units),
 )
-function begins(part: Partial<Schemas['FirstBatchesView']>) {
+function begins(part: Partial<Schemas['FirstBatches']>) {
   const s = machine.value.settings
   const next = { warmUpBatch: false, laterC: 0, ...s.firstBatches, ...part }
   if (next.laterC !== (s.firstBatches?.laterC ?? 0) || 'warmUpBatch' in part) {

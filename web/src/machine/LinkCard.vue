@@ -6,6 +6,7 @@ import LinkTrial from './LinkTrial.vue'
 import PlausibleRange from './PlausibleRange.vue'
 import RegisterMap from './RegisterMap.vue'
 import SerialLine from './SerialLine.vue'
+import { wordsOf } from '@/shared/format/words'
 
 type Link = Schemas['LinkSettings']
 
@@ -19,14 +20,7 @@ const props = defineProps<{
 const link = defineModel<Link | undefined>()
 const problem = ref('')
 
-const KINDS = [
-  { title: 'by hand: temperatures are typed', value: 'by-hand' },
-  { title: 'Modbus TCP over the network', value: 'modbus' },
-  { title: 'Modbus RTU over a serial line', value: 'modbus-rtu' },
-  { title: 'pushed by another logger', value: 'pushed' },
-  { title: 'a log played again', value: 'replay' },
-  { title: 'simulator in this computer', value: 'simulated' },
-]
+const KINDS = wordsOf('RoasterLinkSpecKind')
 const fresh = (): Link => ({
   kind: 'by-hand',
   host: '',
@@ -34,10 +28,10 @@ const fresh = (): Link => ({
   unitId: 1,
   table: 'input',
   pollMs: 500,
-  registers: { bean: { address: 0, type: 'i16', scale: 0.1, offset: 0 } },
+  registers: { bean: { address: 0, type: 'i16', lowFirst: false, scale: 0.1, offset: 0 } },
   speed: 1,
 })
-const freshLine = (): Schemas['Line'] => ({ device: '', baud: 19200, parity: 'even', stopBits: 1 })
+const freshLine = (): Schemas['SerialLine'] => ({ device: '', baud: 19200, parity: 'even', stopBits: 1 })
 const kind = computed({
   get: () => link.value?.kind ?? 'by-hand',
   set: (k) => {

@@ -9,7 +9,7 @@ import { baseOf, controlUnit, shownControl } from '@/shared/format/controls'
 import { useControls } from '@/shared/useControls'
 
 /** What is done between two batches, step by step. */
-type Step = Schemas['ProtocolStepView']
+type Step = Schemas['ProtocolStep']
 defineProps<{ problems: string[] }>()
 const steps = defineModel<Step[]>({ required: true })
 

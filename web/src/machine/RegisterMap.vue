@@ -22,7 +22,7 @@ const read = (name: string) => registers.value[name]!.type + (registers.value[na
 function write(name: string, choice: string) {
   const register = registers.value[name]!
   register.type = choice.replace(LOW, '') as typeof register.type
-  register.lowFirst = choice.endsWith(LOW) || undefined
+  register.lowFirst = choice.endsWith(LOW)
 }
 function toggle(name: string) {
   const map = registers.value
@@ -30,7 +30,7 @@ function toggle(name: string) {
     delete map[name]
   } else {
     const address = Math.max(-1, ...Object.values(map).map((r) => r.address)) + 1
-    map[name] = { address, type: 'i16', scale: 0.1, offset: 0 }
+    map[name] = { address, type: 'i16', lowFirst: false, scale: 0.1, offset: 0 }
   }
 }
 </script>

@@ -5,7 +5,7 @@ import NumberField from '@/shared/components/NumberField.vue'
 
 /** A serial line to a roaster. The ports of the computer that Barrowmist runs on are offered; another may be typed. */
 defineProps<{ problemAt: (field: string) => string | undefined }>()
-const line = defineModel<Schemas['Line']>({ required: true })
+const line = defineModel<Schemas['SerialLine']>({ required: true })
 const choices = shallowRef<Schemas['SerialChoices']>()
 const ports = computed(() => choices.value?.ports ?? [])
 

@@ -3,13 +3,14 @@ import { ref } from 'vue'
 import { answer, api, problemAt, type Failure, type Schemas } from '@/shared/api/client'
 import { useLoad } from '@/shared/api/useLoad'
 import PageState from '@/shared/components/PageState.vue'
-import { ROLES } from './roles'
+import { wordsOf, type Code } from '@/shared/format/words'
 
 /** The accounts of the lab, for the lead. */
 type Person = Schemas['PersonView']
 const people = useLoad(() => answer(api.GET('/api/people')))
 const name = ref('')
-const role = ref('roaster')
+const ROLES = wordsOf('Role')
+const role = ref<Code<'Role'>>('roaster')
 const password = ref('')
 const renewed = ref('')
 const failure = ref<Failure>()
@@ -32,7 +33,7 @@ async function add() {
   }
 }
 const at = (p: Person) => ({ params: { path: { id: p.id } } })
-const setRole = async (p: Person, to: string) =>
+const setRole = async (p: Person, to: Code<'Role'>) =>
   after(
     await answer(api.PUT('/api/people/{id}', { ...at(p), body: { role: to, version: p.version } })),
     `${p.name} is ${to} from now on.`,
@@ -116,7 +117,7 @@ function ask(person: Person, about: 'password' | 'removing') {
       />
       <v-btn type="submit" color="primary" :disabled="!name.trim() || !password">Add</v-btn>
     </form>
-    <p class="quiet">{{ ROLES.find((r) => r.value === role)?.does }}</p>
+    <p class="quiet">{{ ROLES.find((r) => r.value === role)?.meaning }}</p>
     <v-dialog :model-value="!!asking" max-width="460" @update:model-value="asking = undefined">
       <form
         v-if="asking"

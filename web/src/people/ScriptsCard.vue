@@ -3,12 +3,13 @@ import { ref } from 'vue'
 import { answer, api, type Failure } from '@/shared/api/client'
 import { useLoad } from '@/shared/api/useLoad'
 import PageState from '@/shared/components/PageState.vue'
-import { ROLES } from './roles'
+import { wordsOf, type Code } from '@/shared/format/words'
 
 /** Tokens with which scripts call; each is shown once. */
 const tokens = useLoad(() => answer(api.GET('/api/tokens')))
 const name = ref('')
-const role = ref('reader')
+const ROLES = wordsOf('Role')
+const role = ref<Code<'Role'>>('reader')
 const failure = ref<Failure>()
 const made = ref<{ name: string; token: string }>()
 

@@ -7,7 +7,7 @@ import { usePreferences } from '@/shared/preferences'
 
 /** The events of a roast as a list: each with its time to type, and those that are not marked with a way to mark them. */
 const props = defineProps<{
-  events: Schemas['EventView'][]
+  events: Schemas['RoastEvent'][]
   analysis: Schemas['AnalysisView']
   cursor?: number
 }>()

@@ -97,7 +97,7 @@ const reference = computed(() => {
           <tr v-for="{ name, phase } in phases" :key="name">
             <td>{{ name }}</td>
             <template v-if="phase">
-              <td class="num">{{ clock(phase.durationS) }}</td>
+              <td class="num">{{ clock(phase.toS - phase.fromS) }}</td>
               <td class="num">{{ phase.sharePct === undefined ? '–' : `${phase.sharePct.toFixed(1)} %` }}</td>
               <td class="num">{{ preferences.differenceText(phase.riseC) }}</td>
               <td class="num">{{ one(shownRate(phase.meanRorCPerMin, preferences.units)) }}</td>

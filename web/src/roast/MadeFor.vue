@@ -1,17 +1,17 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import { answer, api } from '@/shared/api/client'
+import { answer, api, type Schemas } from '@/shared/api/client'
 import { useLoad } from '@/shared/api/useLoad'
 import { clock } from '@/shared/format/text'
 
 /** What a roast was made for: its bench and its trace are judged by that. */
-const props = defineProps<{ roastId: number; aim: string }>()
+const props = defineProps<{ roastId: number; aim: Schemas['RoastAim'] }>()
 const emit = defineEmits<{ changed: [] }>()
 const aims = useLoad(() => answer(api.GET('/api/roast-aims')))
 const problem = ref('')
 const chosen = computed(() => aims.data.value?.find((a) => a.code === props.aim))
 
-async function choose(aim: string) {
+async function choose(aim: Schemas['RoastAim']) {
   const result = await answer(
     api.PUT('/api/roasts/{id}/aim', { params: { path: { id: props.roastId } }, body: { aim } }),
   )

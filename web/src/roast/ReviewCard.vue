@@ -35,7 +35,7 @@ function checkText(p: Schemas['PredictionCheck']): string {
 /** Gaps by their reason: each is named while there are few, and all of them are counted. */
 const NAMED = 4
 const gaps = computed(() => {
-  const by = new Map<string, Schemas['Gap'][]>()
+  const by = new Map<string, Schemas['JournalLineGap'][]>()
   for (const g of r.value?.desk?.gaps ?? []) {
     by.set(g.reason, [...(by.get(g.reason) ?? []), g])
   }

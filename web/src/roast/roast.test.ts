@@ -27,7 +27,7 @@ const analysis = {
   reference,
   chargeC: 190,
   turningPoint: { timeS: 67, beanC: 94 },
-  drying: { fromS: 0, toS: 285, durationS: 285, sharePct: 47.5, riseC: 66, meanRorCPerMin: 18 },
+  drying: { fromS: 0, toS: 285, sharePct: 47.5, riseC: 66, meanRorCPerMin: 18 },
 }
 const events = [
   { kind: 'charge', timeS: 0 },

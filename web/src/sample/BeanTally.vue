@@ -4,7 +4,7 @@ import type { Schemas } from '@/shared/api/client'
 import NumberField from '@/shared/components/NumberField.vue'
 import { useKeys } from '@/shared/keyboard/useKeys'
 
-type Counts = Schemas['CountsView']
+type Counts = Schemas['BenchCounts']
 
 /** Beans picked out of a weighed part: one key or tap a bean, one fewer with Shift or by −. */
 const props = defineProps<{

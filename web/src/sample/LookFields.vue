@@ -3,7 +3,7 @@ import { computed } from 'vue'
 import type { Schemas } from '@/shared/api/client'
 
 /** How a sample looks by eye; each may be left open. */
-const look = defineModel<Schemas['BenchLookView']>({ required: true })
+const look = defineModel<Schemas['BenchLook']>({ required: true })
 
 const swollen = computed({
   get: () => (look.value.swollen === undefined ? undefined : look.value.swollen ? 'yes' : 'no'),

@@ -2,7 +2,7 @@
 import { computed } from 'vue'
 import type { Schemas } from '@/shared/api/client'
 import SourceShape from '@/shared/components/SourceShape.vue'
-import type { Source } from '@/shared/components/sources'
+import { labelOf } from '@/shared/format/words'
 
 /** What speaks for or against the chosen cause outside the log: a thread is tied to each. */
 const props = defineProps<{ finding: Schemas['FindingView'] }>()
@@ -22,11 +22,12 @@ const seen = computed(() =>
     <li
       v-for="e in seen"
       :key="e.source + e.text"
-      :class="[`of-${e.source}`, { against: e.says === 'against' }]"
+      :class="[`of-${e.source}`, { against: e.weight < 0 }]"
       :data-beside="e.source"
-      :data-says="e.says"
+      :data-says="e.weight > 0 ? 'for' : 'against'"
     >
-      <SourceShape :source="e.source as Source" /> <b>{{ e.source }}</b> <span>{{ e.text }}</span>
+      <SourceShape :source="e.source" /> <b>{{ labelOf('EvidenceSource', e.source) }}</b>
+      <span>{{ e.text }}</span>
     </li>
   </ul>
 </template>

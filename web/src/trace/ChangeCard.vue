@@ -11,7 +11,7 @@ import { elsewhere } from './next'
 const props = defineProps<{
   roast: Schemas['RoastView']
   finding: Schemas['FindingView']
-  missing: Schemas['MissingView'][]
+  missing: Schemas['Missing'][]
   score?: number
 }>()
 const goOn = useGoOn()

@@ -4,6 +4,7 @@ import type { Schemas } from '@/shared/api/client'
 import SourceShape from '@/shared/components/SourceShape.vue'
 import type { Source } from '@/shared/components/sources'
 import { signed } from '@/shared/format/text'
+import { labelOf } from '@/shared/format/words'
 
 /** The sum: what each piece of evidence adds to the right, or takes away to the left. */
 const props = defineProps<{ finding: Schemas['FindingView'] }>()
@@ -19,7 +20,7 @@ const longest = computed(() => Math.max(1, ...props.finding.evidence.map((e) => 
 const share = (weight: number) => `${(Math.abs(weight) / longest.value) * 50}%`
 const source = (name: string) => name as Source
 
-function light(e: Schemas['EvidenceView']) {
+function light(e: Schemas['Evidence']) {
   emit('light', e.fromS === undefined || e.toS === undefined ? undefined : { fromS: e.fromS, toS: e.toS })
 }
 </script>
@@ -36,7 +37,7 @@ function light(e: Schemas['EvidenceView']) {
       @pointerleave="emit('light', undefined)"
     >
       <span class="source" :class="`of-${e.source}`"
-        ><SourceShape :source="source(e.source)" /> {{ e.source }}</span
+        ><SourceShape :source="source(e.source)" /> {{ labelOf('EvidenceSource', e.source) }}</span
       >
       <span>{{ e.text }}</span>
       <span class="bar" aria-hidden="true">

@@ -3,7 +3,7 @@ import type { Schemas } from '@/shared/api/client'
 import { wayTo } from './next'
 
 /** What is not known and would decide, what tells most first, with a way straight to it. */
-defineProps<{ missing: Schemas['MissingView'][]; roast: { id: number; lotId: number } }>()
+defineProps<{ missing: Schemas['Missing'][]; roast: { id: number; lotId: number } }>()
 </script>
 
 <template>

@@ -10,8 +10,8 @@ const offers = useLoad(() => {
   return answer(api.GET('/api/patterns/offers', { params: { query: { machineId, cause } } }))
 })
 const short = (x: number) => x.toFixed(Math.abs(x) < 1 ? 2 : 1)
-const share = (o: Schemas['Offer']) => o.rule.startsWith('shows.') || o.rule.startsWith('word.')
-function to(o: Schemas['Offer']) {
+const share = (o: Schemas['LearnedRulesOffer']) => o.rule.startsWith('shows.') || o.rule.startsWith('word.')
+function to(o: Schemas['LearnedRulesOffer']) {
   const behind = share(o) ? plural(o.called, 'verdict') : `${o.called} of ${plural(o.cups, 'cup')}`
   return {
     path: '/trace/rules',

@@ -6,6 +6,7 @@ import PageState from '@/shared/components/PageState.vue'
 import { plural } from '@/shared/format/text'
 import { percent } from './odds'
 import RenewalNote from './RenewalNote.vue'
+import { labelOf, type Code } from '@/shared/format/words'
 
 /** How often each cause was found, by whatever is asked, and whether it got rarer. */
 const BY = [
@@ -20,13 +21,17 @@ const view = useLoad(
   () => answer(api.GET('/api/traces/over-time', { params: { query: { by: by.value } } })),
   () => by.value,
 )
+/** A cause that is named no more keeps its code. */
+const name = (cause: string) => labelOf('Cause', cause as Code<'Cause'>)
 const causes = computed(() => view.data.value?.trends ?? [])
-const of = (group: Schemas['CauseGroup'], cause: string) =>
-  group.causes.find((c) => c.cause === cause)?.cups ?? 0
+const of = (group: Schemas['OverTimeGroup'], cause: string) => group.causes[cause] ?? 0
 const most = computed(() =>
-  Math.max(0.01, ...(view.data.value?.groups ?? []).flatMap((g) => g.causes.map((c) => c.cups / g.cupped))),
+  Math.max(
+    0.01,
+    ...(view.data.value?.groups ?? []).flatMap((g) => Object.values(g.causes).map((cups) => cups / g.cupped)),
+  ),
 )
-const shade = (group: Schemas['CauseGroup'], cause: string) =>
+const shade = (group: Schemas['OverTimeGroup'], cause: string) =>
   `${Math.round((60 * of(group, cause)) / group.cupped / most.value)}%`
 const SURE = 0.95
 const told = computed(() =>
@@ -65,7 +70,7 @@ const told = computed(() =>
           <tr>
             <th>{{ BY.find((b) => b.value === by)?.title }}</th>
             <th class="num">cupped</th>
-            <th v-for="c in causes" :key="c.cause" class="num">{{ c.label }}</th>
+            <th v-for="c in causes" :key="c.cause" class="num">{{ name(c.cause) }}</th>
           </tr>
         </thead>
         <tbody>
@@ -88,7 +93,7 @@ const told = computed(() =>
       <h2 class="label">The newer half against the older</h2>
       <ul>
         <li v-for="t in told" :key="t.cause">
-          <b>{{ t.label }}</b>
+          <b>{{ name(t.cause) }}</b>
           <span
             >{{ t.before }} of {{ t.ofBefore }}, then {{ t.after }} of {{ plural(t.ofAfter, 'roast') }}</span
           >

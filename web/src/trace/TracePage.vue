@@ -76,7 +76,7 @@ const lit = computed(() => {
     return pointed.value
   }
   const strongest = chosen.value?.evidence.find(
-    (e) => e.source === 'log' && e.says === 'for' && e.fromS !== undefined,
+    (e) => e.source === 'log' && e.weight > 0 && e.fromS !== undefined,
   )
   return strongest ? { fromS: strongest.fromS!, toS: strongest.toS! } : undefined
 })

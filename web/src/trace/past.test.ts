@@ -78,7 +78,7 @@ it('says of each cause whether it got rarer, and only where that can be told', a
   })
   stubServer(() => ({
     body: {
-      groups: [{ name: '2026-03', cupped: 60, causes: [{ cause: 'baked', label: 'baked', cups: 9 }] }],
+      groups: [{ name: '2026-03', cupped: 60, causes: { baked: 9 } }],
       trends: [trend('baked', 1, 0.98), trend('scorched', 7, 0.6), trend('tipped', 20, 0.001)],
     },
   }))

@@ -21,9 +21,9 @@ const finding = {
   atWork: 0.98,
   weight: 1.9,
   evidence: [
-    { source: 'cup', says: 'for', text: 'flat, in all 5 cups', weight: 1, words: ['flat'] },
-    { source: 'log', says: 'for', text: 'crashed', weight: 1.5, words: [], fromS: 480, toS: 505 },
-    { source: 'bench', says: 'against', text: 'lively', weight: -0.6, words: [] },
+    { source: 'cup', text: 'flat, in all 5 cups', weight: 1, words: ['flat'] },
+    { source: 'log', text: 'crashed', weight: 1.5, words: [], fromS: 480, toS: 505 },
+    { source: 'bench', text: 'lively', weight: -0.6, words: [] },
   ],
   missing: [],
   verdicts: [],
@@ -90,10 +90,10 @@ it('says of a sound cup that nothing is wrong, and of an unknown fault that none
 
 it('shows what speaks outside the log, not what hardly does', () => {
   const evidence = [
-    { source: 'bench', says: 'for', text: '4 quakers in 100 g', weight: 2.2, words: [] },
-    { source: 'green', says: 'against', text: 'sizes alike', weight: -0.9, words: [] },
-    { source: 'time', says: 'for', text: 'cupped after 9 h', weight: 0.1, words: [] },
-    { source: 'log', says: 'for', text: 'crashed', weight: 2, words: [] },
+    { source: 'bench', text: '4 quakers in 100 g', weight: 2.2, words: [] },
+    { source: 'green', text: 'sizes alike', weight: -0.9, words: [] },
+    { source: 'time', text: 'cupped after 9 h', weight: 0.1, words: [] },
+    { source: 'log', text: 'crashed', weight: 2, words: [] },
   ]
   const beside = mountApp(BesideLog, { finding: { ...finding, evidence } })
   expect(beside.findAll('li').map((l) => l.attributes('data-beside'))).toEqual(['bench', 'green'])

@@ -1,13 +1,12 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import type { Schemas } from '@/shared/api/client'
 import { clock } from '@/shared/format/text'
 import { railRows, type TimeScale } from './geometry'
-import { eventLabel } from './events'
+import { eventLabel, type Marked } from './events'
 
 /** Events along the top of a chart. Where it may be edited, each can be dragged, or moved and removed by keys. */
 const props = defineProps<{
-  events: Schemas['EventView'][]
+  events: Marked[]
   scale: TimeScale
   top: number
   bottom: number

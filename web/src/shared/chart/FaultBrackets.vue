@@ -9,7 +9,7 @@ import type { TimeScale } from './geometry'
 
 /** Brackets over the faults of the rate of rise, each with its name and size. */
 const props = defineProps<{
-  faults: Schemas['FaultView'][]
+  faults: Schemas['Fault'][]
   scale: TimeScale
   /** Top of the pane, px. */
   top: number

@@ -16,19 +16,14 @@ const phases = computed(() =>
     if (!phase) {
       return []
     }
+    const durationS = phase.toS - phase.fromS
     const left = props.scale.x(phase.fromS)
     const width = props.scale.x(phase.toS) - left
     const share = phase.sharePct === undefined ? '' : ` · ${phase.sharePct.toFixed(0)} %`
-    const title = `${name} ${clock(phase.durationS)}${share}`
-    const short = `${name.slice(0, 3)}. ${clock(phase.durationS)}${share}`
+    const title = `${name} ${clock(durationS)}${share}`
+    const short = `${name.slice(0, 3)}. ${clock(durationS)}${share}`
     const text =
-      width > NARROW_PX + 40
-        ? title
-        : width > NARROW_PX
-          ? short
-          : width > NARROWER_PX
-            ? clock(phase.durationS)
-            : ''
+      width > NARROW_PX + 40 ? title : width > NARROW_PX ? short : width > NARROWER_PX ? clock(durationS) : ''
     return [{ name, left, width, text, title }]
   }),
 )

@@ -7,6 +7,7 @@ import { LineChart } from 'echarts/charts'
 import { GridComponent } from 'echarts/components'
 import { SVGRenderer } from 'echarts/renderers'
 import type { Schemas } from '@/shared/api/client'
+import type { Marked } from './events'
 import { degree, rateUnit } from '@/shared/format/units'
 import { usePreferences } from '@/shared/preferences'
 import EventRail from './EventRail.vue'
@@ -28,7 +29,7 @@ const props = withDefaults(
   defineProps<{
     curve: Curve
     analysis: Schemas['AnalysisView']
-    events: Schemas['EventView'][]
+    events: Marked[]
     height?: number
     editable?: boolean
     /** A stretch to light, s since charge. */

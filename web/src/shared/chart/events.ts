@@ -9,5 +9,12 @@ export const MARKABLE = [
   'drop',
 ] as const
 
+/** What stands along the top of a chart: an event, or at the desk also a pull. */
+export interface Marked {
+  kind: string
+  timeS: number
+  movedFromS?: number
+}
+
 /** An event's name in running text. */
 export const eventLabel = (kind: string) => kind.replaceAll('_', ' ')

@@ -4,6 +4,7 @@ import { problemAt, type Answer, type Failure, type Schemas } from '@/shared/api
 import { shown, typed, unitOf } from '@/shared/format/kinds'
 import { usePreferences } from '@/shared/preferences'
 import NumberField from './NumberField.vue'
+import { labelOf } from '@/shared/format/words'
 
 /** Limits that a lab edits: one number field for each; a rate of rise in the reader's own unit. */
 const props = defineProps<{
@@ -12,12 +13,12 @@ const props = defineProps<{
   load: () => Promise<Answer<L>>
   keep: (limits: L) => Promise<Answer<L>>
   /** Where each begins, and by what right. */
-  facts: () => Promise<Answer<Schemas['LimitView'][]>>
+  facts: () => Promise<Answer<Schemas['LimitFact'][]>>
 }>()
 const open = defineModel<boolean>({ required: true })
 const emit = defineEmits<{ saved: [] }>()
 const limits = ref<L>()
-const known = ref<Record<string, Schemas['LimitView']>>({})
+const known = ref<Record<string, Schemas['LimitFact']>>({})
 const failure = shallowRef<Failure>()
 const sending = ref(false)
 const preferences = usePreferences()
@@ -49,12 +50,13 @@ const read = (field: string, unit: string) => inUnit(numbers()[field], unit)
 /** What the figure rests on; where a lab has set its own, what it began with. */
 function standing(field: string, unit: string) {
   const fact = known.value[field]
-  return (
-    fact &&
-    (numbers()[field] === fact.beginsWith
-      ? fact.standing
-      : `yours; began at ${inUnit(fact.beginsWith, unit)}, ${fact.standing}`)
-  )
+  if (!fact) {
+    return undefined
+  }
+  const rests = labelOf('BeginsStanding', fact.standing) + (fact.source && `: ${fact.source}`)
+  return numbers()[field] === fact.beginsWith
+    ? rests
+    : `yours; began at ${inUnit(fact.beginsWith, unit)}, ${rests}`
 }
 function write(field: string, unit: string, v: number | undefined) {
   // what only was shown rounded stays as it is kept

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import barrowmist.server.web.StoredJson;
+import com.fasterxml.jackson.annotation.JsonUnwrapped;
 import com.tngtech.archunit.core.domain.JavaField;
 import com.tngtech.archunit.core.domain.JavaModifier;
 import com.tngtech.archunit.core.importer.ClassFileImporter;
@@ -114,6 +115,10 @@ class StoredJsonTest {
             find(c.getComponentType(), inside(there), path, silent);
         } else if (type instanceof Class<?> c && c.isRecord()) {
             for (RecordComponent part : c.getRecordComponents()) {
+                if (part.getAccessor().isAnnotationPresent(JsonUnwrapped.class)) {
+                    find(part.getGenericType(), there, path, silent);
+                    continue;
+                }
                 String name = path + "." + part.getName();
                 List<JsonNode> values = there.stream()
                         .map(n -> n.get(part.getName()))

@@ -1,5 +1,6 @@
 package barrowmist.standin;
 
+import barrowmist.core.check.Coded;
 import barrowmist.core.device.Drum;
 import barrowmist.core.device.DrumKind;
 import barrowmist.core.device.StandInRoaster;
@@ -88,7 +89,7 @@ final class Panel implements AutoCloseable {
                         number(q, "uptake", 1),
                         number(q, "crack", 194)));
             case "/become" ->
-                roaster.become(DrumKind.parse(q.getOrDefault("kind", ""))
+                roaster.become(Coded.find(DrumKind.class, q.getOrDefault("kind", ""))
                         .orElseThrow(() -> new IllegalArgumentException("There is no roaster " + q.get("kind"))));
             case "/drop" -> roaster.drop();
             case "/preheat" -> roaster.preheat(number(q, "c", 190));

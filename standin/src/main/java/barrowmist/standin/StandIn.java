@@ -1,5 +1,6 @@
 package barrowmist.standin;
 
+import barrowmist.core.check.Coded;
 import barrowmist.core.device.DrumKind;
 import barrowmist.core.device.StandInRoaster;
 import java.io.IOException;
@@ -47,7 +48,7 @@ public final class StandIn implements AutoCloseable {
         int modbusPort = args.length > 0 ? Integer.parseInt(args[0]) : DEFAULT_MODBUS_PORT;
         int panelPort = args.length > 1 ? Integer.parseInt(args[1]) : DEFAULT_PANEL_PORT;
         double speed = args.length > 2 ? Double.parseDouble(args[2]) : 1;
-        DrumKind kind = DrumKind.parse(args.length > 3 ? args[3] : DrumKind.GAS.code())
+        DrumKind kind = Coded.find(DrumKind.class, args.length > 3 ? args[3] : DrumKind.GAS.code())
                 .orElseThrow(
                         () -> new IllegalArgumentException("The roaster is gas, electric or hot-air, not " + args[3]));
         StandIn standIn = start(modbusPort, panelPort, speed);

@@ -18,7 +18,7 @@ public @interface Begins {
     String source() default "";
 
     /** How much weight a figure has before a lab sets its own. */
-    enum Standing {
+    enum Standing implements Coded {
         /** In a published standard or handbook. */
         PUBLISHED("published"),
         /** What the trade does; nothing published says so. */
@@ -34,6 +34,7 @@ public @interface Begins {
             this.label = label;
         }
 
+        @Override
         public String label() {
             return label;
         }

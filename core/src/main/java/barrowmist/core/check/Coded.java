@@ -14,7 +14,9 @@ public interface Coded {
     String name();
 
     /** The name in running text, such as "past crop". */
-    String label();
+    default String label() {
+        return name().toLowerCase(Locale.ROOT).replace('_', ' ');
+    }
 
     /** The name on the wire and in what is stored, such as {@code past-crop}: it never changes. */
     default String code() {
@@ -31,18 +33,21 @@ public interface Coded {
         return Set.of();
     }
 
-    /** The value of this code, in capitals or not; empty when there is none. */
+    /** The value of this code, in capitals or not, with blanks, dashes or underscores; empty when there is none. */
     static <E extends Enum<E> & Coded> Optional<E> find(Class<E> type, @Nullable String code) {
         return among(type.getEnumConstants(), code);
     }
 
     /** The one of these with this code. */
     static <C extends Coded> Optional<C> among(C[] values, @Nullable String code) {
-        String wanted =
-                code == null ? "" : code.strip().toLowerCase(Locale.ROOT).replace('_', '-');
+        String wanted = code == null ? "" : plain(code);
         return Arrays.stream(values)
-                .filter(v -> v.code().equals(wanted) || v.synonyms().contains(wanted))
+                .filter(v -> plain(v.code()).equals(wanted) || v.synonyms().contains(wanted))
                 .findFirst();
+    }
+
+    private static String plain(String code) {
+        return code.strip().toLowerCase(Locale.ROOT).replaceAll("[\\s_-]+", "-");
     }
 
     /** All codes as a sentence lists them: "protocol, drinking or late". */

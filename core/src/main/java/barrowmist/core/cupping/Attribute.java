@@ -1,7 +1,9 @@
 package barrowmist.core.cupping;
 
+import barrowmist.core.check.Coded;
+
 /** The scored attributes of the 100-point form, in the order in which they are tasted. */
-public enum Attribute {
+public enum Attribute implements Coded {
     FRAGRANCE_AROMA("fragranceAroma", "fragrance / aroma"),
     FLAVOUR("flavour", "flavour"),
     AFTERTASTE("aftertaste", "aftertaste"),
@@ -10,20 +12,21 @@ public enum Attribute {
     BALANCE("balance", "balance"),
     OVERALL("overall", "overall");
 
-    private final String field;
+    private final String code;
     private final String label;
 
-    Attribute(String field, String label) {
-        this.field = field;
+    Attribute(String code, String label) {
+        this.code = code;
         this.label = label;
     }
 
-    /** The name on the wire. */
-    public String field() {
-        return field;
+    @Override
+    public String code() {
+        return code;
     }
 
     /** The name in running text. */
+    @Override
     public String label() {
         return label;
     }

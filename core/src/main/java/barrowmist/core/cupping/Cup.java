@@ -1,5 +1,7 @@
 package barrowmist.core.cupping;
 
+import barrowmist.core.check.Coded;
+
 /**
  * The marks of one cup.
  *
@@ -14,7 +16,7 @@ public record Cup(boolean uniform, boolean clean, boolean sweet, Defect defect) 
     public static final Cup SOUND = new Cup(true, true, true, Defect.NONE);
 
     /** What is wrong with a cup; points lost for each cup touched. */
-    public enum Defect {
+    public enum Defect implements Coded {
         NONE(0),
         /** In the aroma: noticeable, not overwhelming. */
         TAINT(2),

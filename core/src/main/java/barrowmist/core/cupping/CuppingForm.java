@@ -1,7 +1,9 @@
 package barrowmist.core.cupping;
 
+import barrowmist.core.check.Coded;
+
 /** On what a sample is written down. */
-public enum CuppingForm {
+public enum CuppingForm implements Coded {
     /** {@link HundredPointSheet}. */
     HUNDRED_POINT("100-point form"),
     /** {@link ValueSheet}. */
@@ -16,6 +18,7 @@ public enum CuppingForm {
     }
 
     /** The name in running text. */
+    @Override
     public String label() {
         return label;
     }

@@ -88,13 +88,13 @@ public record HundredPointSheet(Map<Attribute, Double> scores, List<Cup> cups, L
     @Override
     public Map<String, Double> attributes() {
         Map<String, Double> out = new LinkedHashMap<>();
-        scores.forEach((attribute, score) -> out.put(attribute.field(), score));
+        scores.forEach((attribute, score) -> out.put(attribute.code(), score));
         return out;
     }
 
     @Override
     public List<String> open() {
-        return unscored().stream().map(Attribute::field).toList();
+        return unscored().stream().map(Attribute::code).toList();
     }
 
     /** The final score; empty until all seven attributes are scored. */
@@ -135,7 +135,7 @@ public record HundredPointSheet(Map<Attribute, Double> scores, List<Cup> cups, L
         boolean onStep = Math.rint(score / SCORE_STEP) * SCORE_STEP == score;
         if (!(score >= 0 && score <= SCORE_MAX) || !onStep) {
             checks.add(
-                    "attributes." + attribute.field(),
+                    "attributes." + attribute.code(),
                     "%s is %s, allowed are 0 to 10 in steps of 0.25".formatted(capital(attribute.label()), score));
         }
     }

@@ -1,7 +1,9 @@
 package barrowmist.core.cupping;
 
+import barrowmist.core.check.Coded;
+
 /** Classes of the 100-point form (SCA cupping protocol, values from memory). */
-public enum QualityClass {
+public enum QualityClass implements Coded {
     NOT_SPECIALTY("below specialty", 0),
     VERY_GOOD("very good", 80),
     EXCELLENT("excellent", 85),
@@ -15,6 +17,7 @@ public enum QualityClass {
         this.from = from;
     }
 
+    @Override
     public String label() {
         return label;
     }

@@ -1,5 +1,7 @@
 package barrowmist.core.cupping;
 
+import java.time.Duration;
+import java.time.Instant;
 import java.util.Optional;
 import java.util.OptionalDouble;
 
@@ -13,16 +15,15 @@ import java.util.OptionalDouble;
 public record ScoreTrail(Mark first, Optional<Mark> last) {
 
     /** So long after a first mark a change still belongs to it, s. */
-    public static final double FINDING_S = 60;
+    public static final long FINDING_S = 60;
 
     /**
      * A score at a moment.
      *
      * @param score as given
-     * @param atS when, s since any one moment
      * @param cupC how warm the cup was then, °C, as its cooling is foretold; empty without a clock
      */
-    public record Mark(double score, double atS, OptionalDouble cupC) {}
+    public record Mark(double score, Instant at, OptionalDouble cupC) {}
 
     /** A trail that begins. */
     public static ScoreTrail begun(Mark first) {
@@ -35,9 +36,10 @@ public record ScoreTrail(Mark first, Optional<Mark> last) {
         if (now.score() == standing) {
             return this;
         }
-        boolean finding = last.isEmpty() && now.atS() - first.atS() <= FINDING_S;
+        boolean finding =
+                last.isEmpty() && Duration.between(first.at(), now.at()).toSeconds() <= FINDING_S;
         return finding
-                ? begun(new Mark(now.score(), first.atS(), first.cupC()))
+                ? begun(new Mark(now.score(), first.at(), first.cupC()))
                 : new ScoreTrail(first, Optional.of(now));
     }
 }

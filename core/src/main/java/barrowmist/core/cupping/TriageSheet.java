@@ -1,6 +1,7 @@
 package barrowmist.core.cupping;
 
 import barrowmist.core.check.Checks;
+import barrowmist.core.check.Coded;
 import barrowmist.core.check.FieldProblem;
 import java.util.List;
 import java.util.Map;
@@ -17,10 +18,21 @@ import java.util.OptionalDouble;
 public record TriageSheet(Optional<Verdict> verdict, List<Cup> cups, List<TasteNote> words) implements CuppingSheet {
 
     /** What becomes of an offer. */
-    public enum Verdict {
-        OUT,
-        AGAIN,
-        THROUGH
+    public enum Verdict implements Coded {
+        OUT("out"),
+        AGAIN("look again"),
+        THROUGH("through");
+
+        private final String label;
+
+        Verdict(String label) {
+            this.label = label;
+        }
+
+        @Override
+        public String label() {
+            return label;
+        }
     }
 
     public TriageSheet {

@@ -1,13 +1,14 @@
 package barrowmist.core.cupping;
 
 import barrowmist.core.check.Checks;
+import barrowmist.core.check.Coded;
 import barrowmist.core.check.FieldProblem;
 import java.util.Collection;
 import java.util.Collections;
 import java.util.List;
 
 /** Where a word belongs on the value-assessment form, and how many fit there (SCA standard 103 of 2024, from memory). */
-public enum WordPlace {
+public enum WordPlace implements Coded {
     FRAGRANCE_AROMA("fragrance and aroma", 5),
     FLAVOUR_AFTERTASTE("flavour and aftertaste", 5),
     MAIN_TASTE("main tastes", 2),
@@ -21,6 +22,7 @@ public enum WordPlace {
         this.most = most;
     }
 
+    @Override
     public String label() {
         return label;
     }

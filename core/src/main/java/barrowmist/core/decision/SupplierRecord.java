@@ -5,6 +5,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.OptionalDouble;
 import org.hipparchus.distribution.continuous.TDistribution;
 import org.hipparchus.stat.StatUtils;
 
@@ -36,14 +37,14 @@ public final class SupplierRecord {
      * A figure over all lots.
      *
      * @param mean of the differences, arrival minus what was sent before
-     * @param p of no difference at all, two sides; not a number with fewer than three lots
+     * @param p of no difference at all, two sides; empty with fewer than three lots
      * @param text a sentence
      */
-    public record Overall(String figure, int lots, double mean, double p, String text) {
+    public record Overall(String figure, int lots, double mean, OptionalDouble p, String text) {
 
         /** Whether it is more than chance. */
         public boolean sure() {
-            return p < BY_CHANCE;
+            return p.isPresent() && p.getAsDouble() < BY_CHANCE;
         }
     }
 
@@ -57,7 +58,7 @@ public final class SupplierRecord {
     private static Overall ofFigure(List<Compared> of) {
         double[] differences = of.stream().mapToDouble(Compared::difference).toArray();
         double mean = StatUtils.mean(differences);
-        double p = p(differences);
+        OptionalDouble p = p(differences);
         Compared first = of.get(0);
         String unit = first.unit().isEmpty() ? "" : " " + first.unit();
         String text = of.size() == 2
@@ -69,7 +70,7 @@ public final class SupplierRecord {
                                 told(mean, unit),
                                 of.size(),
                                 of.size() == 1 ? "lot" : "lots",
-                                standing(of.size(), p));
+                                standing(p));
         return new Overall(first.figure(), of.size(), mean, p, text);
     }
 
@@ -78,10 +79,11 @@ public final class SupplierRecord {
                 Locale.ROOT, "%.2f%s %s", Math.abs(difference), unit, difference >= 0 ? "higher" : "lower");
     }
 
-    private static String standing(int lots, double p) {
-        if (lots < FEWEST) {
+    private static String standing(OptionalDouble told) {
+        if (told.isEmpty()) {
             return "one lot says nothing of a supplier";
         }
+        double p = told.getAsDouble();
         return p < BY_CHANCE
                 ? String.format(Locale.ROOT, "a real difference (p %.3f)", p)
                 : String.format(Locale.ROOT, "with so few no difference is shown (p %.2f)", p);
@@ -97,13 +99,13 @@ public final class SupplierRecord {
      * One-sample t-test of the differences against none, from three lots on; the rounding of the figures is added to their
      * scatter, or two of one rounded difference would be certain.
      */
-    private static double p(double[] differences) {
+    private static OptionalDouble p(double[] differences) {
         int n = differences.length;
         if (n < FEWEST) {
-            return Double.NaN;
+            return OptionalDouble.empty();
         }
         double variance = StatUtils.variance(differences) + 2 * HALF_WIDTH * HALF_WIDTH / 3;
         double t = Math.abs(StatUtils.mean(differences)) / Math.sqrt(variance / n);
-        return 2 * new TDistribution(n - 1.0).cumulativeProbability(-t);
+        return OptionalDouble.of(2 * new TDistribution(n - 1.0).cumulativeProbability(-t));
     }
 }

@@ -1,5 +1,6 @@
 package barrowmist.core.desk;
 
+import barrowmist.core.check.Coded;
 import barrowmist.core.desk.JournalLine.Entry;
 import barrowmist.core.roast.EventKind;
 import barrowmist.core.roast.RoastEvent;
@@ -41,7 +42,7 @@ final class CalledEntries {
     }
 
     static boolean isEvent(Entry entry) {
-        return EventKind.parse(entry.kind()).isPresent();
+        return Coded.find(EventKind.class, entry.kind()).isPresent();
     }
 
     /** When it was charged, by the desk's clock, s. */
@@ -74,7 +75,7 @@ final class CalledEntries {
         double charge = chargeS().orElse(0);
         return new RoastEvents(standing().stream()
                 .filter(CalledEntries::isEvent)
-                .map(e -> RoastEvent.at(EventKind.parse(e.kind()).orElseThrow(), e.timeS() - charge))
+                .map(e -> RoastEvent.at(Coded.find(EventKind.class, e.kind()).orElseThrow(), e.timeS() - charge))
                 .toList());
     }
 

@@ -1,5 +1,6 @@
 package barrowmist.core.desk;
 
+import barrowmist.core.check.Coded;
 import java.util.Optional;
 import java.util.OptionalDouble;
 
@@ -23,12 +24,23 @@ public record ChargeGate(Call call, Against bean, Optional<Against> environment,
     private static final double LONGEST_S = 1800;
 
     /** What to do. */
-    public enum Call {
-        CHARGE_NOW,
-        WAIT,
-        TOO_HOT,
+    public enum Call implements Coded {
+        CHARGE_NOW("Charge now"),
+        WAIT("Wait"),
+        TOO_HOT("Too hot: let it fall"),
         /** The bean probe does not answer. */
-        NO_READING
+        NO_READING("No reading from the bean probe");
+
+        private final String label;
+
+        Call(String label) {
+            this.label = label;
+        }
+
+        @Override
+        public String label() {
+            return label;
+        }
     }
 
     /** A probe and its band, °C. */

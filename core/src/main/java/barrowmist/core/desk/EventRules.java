@@ -1,6 +1,7 @@
 package barrowmist.core.desk;
 
 import barrowmist.core.roast.EventKind;
+import barrowmist.core.roast.PhaseName;
 import barrowmist.core.roast.RoastEvents;
 import java.util.ArrayList;
 import java.util.List;
@@ -48,7 +49,7 @@ public final class EventRules {
      * @param fromS s since charge
      * @param toS s since charge; now, while it runs
      */
-    public record Stretch(String name, double fromS, double toS) {
+    public record Stretch(PhaseName name, double fromS, double toS) {
 
         public double durationS() {
             return toS - fromS;
@@ -67,9 +68,9 @@ public final class EventRules {
         double endS = called.timeS(EventKind.DROP).orElse(nowS);
         double crackedS = crack.orElse(endS);
         List<Stretch> all = new ArrayList<>();
-        all.add(new Stretch("drying", 0, dry.orElse(crackedS)));
-        dry.ifPresent(fromS -> all.add(new Stretch("browning", fromS, crackedS)));
-        crack.ifPresent(fromS -> all.add(new Stretch("development", fromS, endS)));
+        all.add(new Stretch(PhaseName.DRYING, 0, dry.orElse(crackedS)));
+        dry.ifPresent(fromS -> all.add(new Stretch(PhaseName.BROWNING, fromS, crackedS)));
+        crack.ifPresent(fromS -> all.add(new Stretch(PhaseName.DEVELOPMENT, fromS, endS)));
         return all;
     }
 }

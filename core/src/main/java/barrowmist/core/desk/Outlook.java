@@ -1,5 +1,6 @@
 package barrowmist.core.desk;
 
+import barrowmist.core.check.Coded;
 import barrowmist.core.roast.RoastLog;
 import java.util.Optional;
 
@@ -43,7 +44,7 @@ public record Outlook(
     }
 
     /** Who expects it: whichever of them was nearer in this machine's own roasts. */
-    public enum By {
+    public enum By implements Coded {
         /** The machine's model, followed along this roast. */
         MODEL,
         /** The pace of the machine's last roasts. */

@@ -1,6 +1,7 @@
 package barrowmist.core.desk;
 
 import barrowmist.core.machine.RoasterLinkSpec;
+import barrowmist.core.machine.RoasterLinkSpec.NumberType;
 import barrowmist.core.machine.RoasterLinkSpec.Register;
 import java.nio.ByteBuffer;
 import java.util.List;
@@ -61,7 +62,7 @@ public final class RegisterReader {
         if (r.words() == 1) {
             return noValues.contains(one)
                     ? OptionalDouble.empty()
-                    : scaled(r, r.type().equals("u16") ? one : (short) one);
+                    : scaled(r, r.type() == NumberType.U16 ? one : (short) one);
         }
         int two = in.getShort() & WORD;
         int high = r.lowFirst() ? two : one;
@@ -71,7 +72,7 @@ public final class RegisterReader {
 
     /** A code stretched to 32 bits: all bits set, or the largest or smallest number, or the same word twice. */
     private boolean isNoValue(Register r, int high, int low) {
-        if (r.type().equals("f32") || !noValues.contains(high)) {
+        if (r.type() == NumberType.F32 || !noValues.contains(high)) {
             return false;
         }
         int rest = high == LARGEST ? WORD : high == LARGEST + 1 ? 0 : high;
@@ -80,8 +81,8 @@ public final class RegisterReader {
 
     private static double number(Register r, int bits) {
         return switch (r.type()) {
-            case "f32" -> Float.intBitsToFloat(bits);
-            case "u32" -> Integer.toUnsignedLong(bits);
+            case F32 -> Float.intBitsToFloat(bits);
+            case U32 -> Integer.toUnsignedLong(bits);
             default -> bits;
         };
     }

@@ -1,12 +1,10 @@
 package barrowmist.core.device;
 
-import java.util.Arrays;
-import java.util.Locale;
-import java.util.Optional;
+import barrowmist.core.check.Coded;
 import java.util.function.DoubleFunction;
 
 /** The roasters that can be stood in for. */
-public enum DrumKind {
+public enum DrumKind implements Coded {
     /** A gas drum for about 150 g. */
     GAS("Gas drum", room -> new SimulatedDrum(SimulatedDrum.Build.sampleRoaster(), room)),
     /** A drum with electric elements and slow metal. */
@@ -27,17 +25,8 @@ public enum DrumKind {
         return made.apply(roomC);
     }
 
+    @Override
     public String label() {
         return label;
-    }
-
-    /** The name on the wire. */
-    public String code() {
-        return name().toLowerCase(Locale.ROOT).replace('_', '-');
-    }
-
-    /** The one of this code; empty when there is none. */
-    public static Optional<DrumKind> parse(String code) {
-        return Arrays.stream(values()).filter(k -> k.code().equals(code)).findFirst();
     }
 }

@@ -1,5 +1,7 @@
 package barrowmist.core.green;
 
+import barrowmist.core.check.Coded;
+
 /**
  * What a defect count comes to.
  *
@@ -9,7 +11,7 @@ package barrowmist.core.green;
 public record Grade(Name name, String reason) {
 
     /** Grades. */
-    public enum Name {
+    public enum Name implements Coded {
         SPECIALTY("specialty"),
         /** All that the green tells allows it; quakers are not counted yet. */
         SPECIALTY_SO_FAR("not fully inspected"),
@@ -23,6 +25,7 @@ public record Grade(Name name, String reason) {
             this.label = label;
         }
 
+        @Override
         public String label() {
             return label;
         }

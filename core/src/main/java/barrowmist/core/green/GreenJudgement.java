@@ -1,5 +1,6 @@
 package barrowmist.core.green;
 
+import barrowmist.core.check.Coded;
 import barrowmist.core.units.Wording;
 import java.time.LocalDate;
 import java.util.ArrayList;
@@ -16,14 +17,25 @@ import java.util.Locale;
 public record GreenJudgement(String field, Verdict verdict, String text) {
 
     /** How a figure stands. */
-    public enum Verdict {
-        GOOD,
+    public enum Verdict implements Coded {
+        GOOD("good"),
         /** Workable, but to be known. */
-        WATCH,
+        WATCH("watch"),
         /** Outside the lab's limits. */
-        OUT,
+        OUT("out of limits"),
         /** Not roasted and not tasted. */
-        STOP
+        STOP("stop");
+
+        private final String label;
+
+        Verdict(String label) {
+            this.label = label;
+        }
+
+        @Override
+        public String label() {
+            return label;
+        }
     }
 
     /** Judges every figure that was measured, in the order of the page. */

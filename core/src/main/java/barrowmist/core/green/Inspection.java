@@ -4,6 +4,7 @@ import barrowmist.core.check.Checks;
 import barrowmist.core.check.FieldProblem;
 import barrowmist.core.units.Wording;
 import java.time.LocalDate;
+import java.util.Collections;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
@@ -87,6 +88,10 @@ public record Inspection(
             });
             return some;
         });
+        sieves = Collections.unmodifiableMap(new TreeMap<>(sieves));
+        smells = List.copyOf(smells);
+        colour = colour.filter(c -> !c.isBlank());
+        storage = storage.strip();
     }
 
     /** Nothing measured. */

@@ -15,6 +15,9 @@ public final class LotRules {
     /** Longest name, supplier or origin, characters. */
     public static final int MAX_TEXT = 120;
 
+    /** Longest notes of the supplier, characters. */
+    public static final int MAX_NOTES = 1000;
+
     /** kg: a sample bag of 50 g up to a full container. */
     public static final double KG_MIN = 0.05;
 
@@ -32,7 +35,11 @@ public final class LotRules {
 
     private LotRules() {}
 
-    /** A lot as it was written in the form; null where a field was left out. */
+    /**
+     * A lot as it was written in the form; null where a field was left out.
+     *
+     * @param supplierNotes what the supplier says of the cup
+     */
     public record Entry(
             @Nullable String name,
             @Nullable String supplier,
@@ -42,7 +49,8 @@ public final class LotRules {
             @Nullable Double kg,
             OptionalDouble moisturePct,
             OptionalDouble densityGPerL,
-            @Nullable String screen) {}
+            @Nullable String screen,
+            @Nullable String supplierNotes) {}
 
     /**
      * Every problem of an entry.
@@ -62,6 +70,12 @@ public final class LotRules {
             checks.add("process", "Process is missing or unknown, expected " + Coded.codes(Process.class));
         }
         checkArrival(checks, e.arrivalDate, today);
+        if (e.supplierNotes != null && e.supplierNotes.strip().length() > MAX_NOTES) {
+            checks.add(
+                    "supplierNotes",
+                    "The supplier's notes have " + e.supplierNotes.strip().length() + " characters, at most "
+                            + MAX_NOTES + " are kept");
+        }
         if (e.screen != null
                 && !e.screen.isBlank()
                 && ScreenRange.parse(e.screen).isEmpty()) {

@@ -1,10 +1,9 @@
 package barrowmist.core.green;
 
-import java.util.Arrays;
-import java.util.Optional;
+import barrowmist.core.check.Coded;
 
 /** At what point of a trade a sample of a lot was drawn, in order of time. */
-public enum SampleStage {
+public enum SampleStage implements Coded {
     OFFER("offer"),
     PRE_SHIPMENT("pre-shipment"),
     ARRIVAL("arrival"),
@@ -17,12 +16,8 @@ public enum SampleStage {
     }
 
     /** The name in running text and on the wire. */
+    @Override
     public String label() {
         return label;
-    }
-
-    public static Optional<SampleStage> parse(String text) {
-        String wanted = text.strip().toLowerCase(java.util.Locale.ROOT).replace('_', '-');
-        return Arrays.stream(values()).filter(s -> s.label.equals(wanted)).findFirst();
     }
 }

@@ -12,6 +12,7 @@ import java.util.TreeMap;
  * @param shares share of each sieve, largest first, the pan last, % of what was weighed back
  * @param meanScreen mean screen, 1/64 inch, beans on a sieve counted at its own size, those in the pan one below the
  *     smallest
+ * @param meanMm the same, mm
  * @param spread standard deviation about it, 1/64 inch
  * @param belowContractPct share that fell through the contracted screen, %; empty without a contract
  * @param missingPct how much less was weighed back than was put in, % of it, negative for more; empty when what was put
@@ -20,6 +21,7 @@ import java.util.TreeMap;
 public record ScreenAnalysis(
         List<Share> shares,
         double meanScreen,
+        double meanMm,
         double spread,
         OptionalDouble belowContractPct,
         OptionalDouble missingPct) {
@@ -80,16 +82,12 @@ public record ScreenAnalysis(
         OptionalDouble missing = sampleG.isEmpty()
                 ? OptionalDouble.empty()
                 : OptionalDouble.of(100 * (sampleG.getAsDouble() - total) / sampleG.getAsDouble());
-        return Optional.of(new ScreenAnalysis(shares, mean, Math.sqrt(variance), below, missing));
+        return Optional.of(new ScreenAnalysis(
+                shares, mean, mean * ScreenRange.MM_PER_64TH_INCH, Math.sqrt(variance), below, missing));
     }
 
     private static int size(int screen, int panSize) {
         return screen == PAN ? panSize : screen;
-    }
-
-    /** Mean bean size, mm. */
-    public double meanMm() {
-        return meanScreen * ScreenRange.MM_PER_64TH_INCH;
     }
 
     /** Whether so wide a mix roasts unevenly. */

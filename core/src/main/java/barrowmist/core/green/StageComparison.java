@@ -1,5 +1,6 @@
 package barrowmist.core.green;
 
+import barrowmist.core.check.Coded;
 import barrowmist.core.check.CountTest;
 import java.util.ArrayList;
 import java.util.List;
@@ -30,10 +31,21 @@ public record StageComparison(
         String text) {
 
     /** Whether two stages match. */
-    public enum Verdict {
-        MATCHES,
-        DIFFERS,
-        NOT_MEASURED
+    public enum Verdict implements Coded {
+        MATCHES("matches"),
+        DIFFERS("differs"),
+        NOT_MEASURED("not measured");
+
+        private final String label;
+
+        Verdict(String label) {
+            this.label = label;
+        }
+
+        @Override
+        public String label() {
+            return label;
+        }
     }
 
     private record Compared(

@@ -1,5 +1,6 @@
 package barrowmist.core.machine;
 
+import barrowmist.core.check.Coded;
 import barrowmist.core.check.FieldProblem;
 import java.util.ArrayList;
 import java.util.List;
@@ -28,25 +29,47 @@ public record Protocol(List<Step> steps) {
     private static final int MOST_TEXT = 200;
 
     /** What a step waits for, or sets. */
-    public enum Kind {
+    public enum Kind implements Coded {
         /** Set the gas, %. */
-        SET_GAS,
+        SET_GAS("set gas to"),
         /** Set the airflow, %. */
-        SET_AIR,
+        SET_AIR("set air to"),
         /** Do something by hand, such as open the door. */
-        DO,
+        DO("do"),
         /** Wait until a probe has fallen to a temperature, °C. */
-        FALL_TO,
+        FALL_TO("wait until it falls to"),
         /** Wait until a probe has risen to a temperature, °C. */
-        RISE_TO,
+        RISE_TO("wait until it rises to"),
         /** Wait for a time, s. */
-        WAIT
+        WAIT("wait for");
+
+        private final String label;
+
+        Kind(String label) {
+            this.label = label;
+        }
+
+        @Override
+        public String label() {
+            return label;
+        }
     }
 
     /** Which probe. */
-    public enum Probe {
-        BEAN,
-        ENVIRONMENT
+    public enum Probe implements Coded {
+        BEAN("bean probe"),
+        ENVIRONMENT("environment probe");
+
+        private final String label;
+
+        Probe(String label) {
+            this.label = label;
+        }
+
+        @Override
+        public String label() {
+            return label;
+        }
     }
 
     /**
@@ -105,6 +128,9 @@ public record Protocol(List<Step> steps) {
     private static final double ENVIRONMENT_ABOVE_C = 15;
 
     private static @Nullable String shape(Step step) {
+        if (step.kind == null || step.probe == null) {
+            return "it does not say what is to be done, or by which probe";
+        }
         if (step.text.length() > MOST_TEXT) {
             return "its text has " + step.text.length() + " characters, at most " + MOST_TEXT + " are kept";
         }

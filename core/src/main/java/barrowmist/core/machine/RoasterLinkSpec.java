@@ -1,6 +1,7 @@
 package barrowmist.core.machine;
 
 import barrowmist.core.check.Checks;
+import barrowmist.core.check.Coded;
 import barrowmist.core.check.FieldProblem;
 import java.util.List;
 import java.util.Map;
@@ -11,11 +12,11 @@ import org.jspecify.annotations.Nullable;
  * Protocol Specification V1.1b3, values from memory: addresses of 16 bits, at most 125 registers in one reading), the
  * others are house defaults, no published source.
  *
- * @param kind one of {@link #KINDS}
+ * @param kind by what
  * @param host for Modbus TCP: name or address
  * @param port for Modbus TCP
  * @param unitId for Modbus
- * @param table for Modbus: one of {@link #TABLES}
+ * @param table for Modbus: which registers
  * @param pollMs how often it is read, ms
  * @param registers for Modbus: where each of {@link #QUANTITIES} stands; bean is needed, the others may be left out
  * @param sense what of it can be true
@@ -23,27 +24,52 @@ import org.jspecify.annotations.Nullable;
  * @param line for Modbus RTU: the serial line
  */
 public record RoasterLinkSpec(
-        @Nullable String kind,
+        @Nullable Kind kind,
         @Nullable String host,
         int port,
         int unitId,
-        @Nullable String table,
+        @Nullable Table table,
         int pollMs,
         Map<String, Register> registers,
         Sense sense,
         double speed,
         @Nullable SerialLine line) {
 
-    public static final String BY_HAND = "by-hand";
-    public static final String MODBUS = "modbus";
-    public static final String MODBUS_RTU = "modbus-rtu";
-    public static final String REPLAY = "replay";
-    public static final String SIMULATED = "simulated";
-    public static final String PUSHED = "pushed";
+    /** By what it is read. */
+    public enum Kind implements Coded {
+        BY_HAND("by hand: temperatures are typed"),
+        MODBUS("Modbus TCP over the network"),
+        MODBUS_RTU("Modbus RTU over a serial line"),
+        PUSHED("pushed by another logger"),
+        REPLAY("a log played again"),
+        SIMULATED("simulator in this computer");
 
-    public static final List<String> KINDS = List.of(BY_HAND, MODBUS, MODBUS_RTU, PUSHED, REPLAY, SIMULATED);
-    public static final List<String> TYPES = List.of("i16", "u16", "i32", "u32", "f32");
-    public static final List<String> TABLES = List.of("input", "holding");
+        private final String label;
+
+        Kind(String label) {
+            this.label = label;
+        }
+
+        @Override
+        public String label() {
+            return label;
+        }
+    }
+
+    /** Which registers of Modbus. */
+    public enum Table implements Coded {
+        INPUT,
+        HOLDING
+    }
+
+    /** How a number is written: with a sign, without, or as floating point, in one register or two. */
+    public enum NumberType implements Coded {
+        I16,
+        U16,
+        I32,
+        U32,
+        F32
+    }
 
     /** The quantities that can be read, by their names. */
     public static final List<String> QUANTITIES = List.of("bean", "environment", "gas", "air", "drum", "pops", "clock");
@@ -59,14 +85,19 @@ public record RoasterLinkSpec(
      * Where a number stands.
      *
      * @param address of the first register, from 0
-     * @param type one of {@link #TYPES}; two registers for 32 bits
+     * @param type how it is written; two registers for 32 bits
      * @param lowFirst whether of two registers the low one comes first
      * @param scale the quantity is {@code raw × scale + offset}
      */
-    public record Register(int address, String type, boolean lowFirst, double scale, double offset) {
+    public record Register(int address, NumberType type, boolean lowFirst, double scale, double offset) {
+
+        /** A number in one register, or two with the high one first. */
+        public static Register of(int address, NumberType type, double scale) {
+            return new Register(address, type, false, scale, 0);
+        }
 
         public int words() {
-            return type.endsWith("32") ? 2 : 1;
+            return type == NumberType.I16 || type == NumberType.U16 ? 1 : 2;
         }
     }
 
@@ -74,15 +105,13 @@ public record RoasterLinkSpec(
     public List<FieldProblem> problems() {
         Checks checks =
                 new Checks().range("link.pollMs", "Reading every", pollMs, FASTEST_POLL_MS, SLOWEST_POLL_MS, "ms");
-        if (!isOneOf(KINDS, kind)) {
-            checks.add("link.kind", "The link is \"" + kind + "\", expected one of " + String.join(", ", KINDS));
-        }
+        checks.chosen("link.kind", Kind.class, kind);
         checks.range("link.speed", "Speed", speed, 1, FASTEST, "times");
         sense.problems().forEach(p -> checks.add(p.field(), p.message()));
-        if (MODBUS.equals(kind)) {
+        if (kind == Kind.MODBUS) {
             checkNetwork(checks);
             checkRegisters(checks);
-        } else if (MODBUS_RTU.equals(kind)) {
+        } else if (kind == Kind.MODBUS_RTU) {
             checkLine(checks);
             checkRegisters(checks);
         }
@@ -107,9 +136,7 @@ public record RoasterLinkSpec(
     }
 
     private void checkRegisters(Checks checks) {
-        if (!isOneOf(TABLES, table)) {
-            checks.add("link.table", "The registers are \"" + table + "\", expected input or holding");
-        }
+        checks.chosen("link.table", Table.class, table);
         if (!registers.containsKey("bean")) {
             checks.add("link.registers.bean", "The bean probe's register is missing: nothing can be logged without it");
         }
@@ -121,11 +148,6 @@ public record RoasterLinkSpec(
         }
     }
 
-    /** A field that was left out is none of them. */
-    private static boolean isOneOf(List<String> allowed, @Nullable String value) {
-        return value != null && allowed.contains(value);
-    }
-
     private static void check(Checks checks, String name, @Nullable Register r) {
         String field = "link.registers." + name;
         if (!QUANTITIES.contains(name) || r == null) {
@@ -133,9 +155,7 @@ public record RoasterLinkSpec(
             return;
         }
         checks.range(field, "Register of " + name, r.address, 0, HIGHEST_ADDRESS, "");
-        if (!isOneOf(TYPES, r.type)) {
-            checks.add(field, "The number of " + name + " is \"" + r.type + "\", expected i16, u16, i32, u32 or f32");
-        }
+        checks.chosen(field + ".type", NumberType.class, r.type);
         if (r.scale == 0 || !Double.isFinite(r.scale) || !Double.isFinite(r.offset)) {
             checks.add(field, "The scale of " + name + " is " + r.scale + ", expected a number that is not 0");
         }

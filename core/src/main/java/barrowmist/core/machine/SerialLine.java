@@ -1,6 +1,7 @@
 package barrowmist.core.machine;
 
 import barrowmist.core.check.Checks;
+import barrowmist.core.check.Coded;
 import java.util.List;
 import java.util.regex.Pattern;
 import org.jspecify.annotations.Nullable;
@@ -11,14 +12,20 @@ import org.jspecify.annotations.Nullable;
  *
  * @param device as the system names it, such as /dev/ttyUSB0 or COM3
  * @param baud one of {@link #BAUDS}
- * @param parity one of {@link #PARITIES}
+ * @param parity of each byte
  * @param stopBits 1 or 2
  */
 public record SerialLine(
-        @Nullable String device, int baud, @Nullable String parity, int stopBits) {
+        @Nullable String device, int baud, @Nullable Parity parity, int stopBits) {
 
     public static final List<Integer> BAUDS = List.of(1200, 2400, 4800, 9600, 19_200, 38_400, 57_600, 115_200);
-    public static final List<String> PARITIES = List.of("even", "odd", "none");
+
+    /** How a byte is checked. */
+    public enum Parity implements Coded {
+        EVEN,
+        ODD,
+        NONE
+    }
 
     /** A port and no other file: /dev/ttyUSB0, /dev/pts/3, COM3. */
     private static final Pattern PORT = Pattern.compile("/dev(/[A-Za-z0-9_-][A-Za-z0-9._-]*)+|COM[0-9]{1,3}");
@@ -42,9 +49,7 @@ public record SerialLine(
                             + String.join(
                                     ", ", BAUDS.stream().map(String::valueOf).toList()));
         }
-        if (parity == null || !PARITIES.contains(parity)) {
-            checks.add("link.line.parity", "Parity is \"" + parity + "\", expected even, odd or none");
-        }
+        checks.chosen("link.line.parity", Parity.class, parity);
         checks.range("link.line.stopBits", "Stop bits", stopBits, 1, 2, "");
     }
 }

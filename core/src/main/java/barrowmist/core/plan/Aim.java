@@ -4,15 +4,9 @@ package barrowmist.core.plan;
  * What a figure is to be.
  *
  * @param value in the unit of the figure
- * @param tolerance how far off still counts as reached, same unit, positive
+ * @param tolerance how far off still counts as reached, same unit, positive; {@link PlanLimits} checks it
  */
 public record Aim(double value, double tolerance) {
-
-    public Aim {
-        if (!(tolerance > 0)) {
-            throw new IllegalArgumentException("Tolerance is " + tolerance + ", it must be above 0");
-        }
-    }
 
     /** The least that counts as reached. */
     public double least() {

@@ -1,5 +1,6 @@
 package barrowmist.core.plan;
 
+import barrowmist.core.check.Coded;
 import barrowmist.core.machine.thermal.ControlLevels;
 
 /**
@@ -12,10 +13,21 @@ import barrowmist.core.machine.thermal.ControlLevels;
 public record ControlStep(Trigger when, Control control, double value) {
 
     /** What can be moved. */
-    public enum Control {
-        GAS,
-        AIR,
-        DRUM;
+    public enum Control implements Coded {
+        GAS("gas"),
+        AIR("air"),
+        DRUM("drum speed");
+
+        private final String label;
+
+        Control(String label) {
+            this.label = label;
+        }
+
+        @Override
+        public String label() {
+            return label;
+        }
 
         /** Where this control stands. */
         public double of(ControlLevels levels) {

@@ -1,5 +1,6 @@
 package barrowmist.core.plan;
 
+import barrowmist.core.check.Coded;
 import barrowmist.core.roast.Milestone;
 import barrowmist.core.roast.RoastAnalysis;
 import barrowmist.core.roast.Series;
@@ -31,17 +32,28 @@ public record DropRule(By by, double value, Optional<Other> other) {
     public record Other(boolean last, By by, double value) {}
 
     /** What decides the drop. */
-    public enum By {
+    public enum By implements Coded {
         /** The bean probe, °C. */
-        BEAN_C,
+        BEAN_C("bean temperature"),
         /** Time since charge, s. */
-        TOTAL_S,
+        TOTAL_S("total seconds"),
         /** Time since first crack, s. */
-        DEVELOPMENT_S,
+        DEVELOPMENT_S("seconds after first crack"),
         /** Share of the time since charge that came after first crack, %. */
-        DEVELOPMENT_PCT,
+        DEVELOPMENT_PCT("development share"),
         /** Degrees above first crack, °C: full city lies about 17 above it (common practice, no published source). */
-        OVER_CRACK_C
+        OVER_CRACK_C("degrees above first crack");
+
+        private final String label;
+
+        By(String label) {
+            this.label = label;
+        }
+
+        @Override
+        public String label() {
+            return label;
+        }
     }
 
     /** Each thing by itself. */

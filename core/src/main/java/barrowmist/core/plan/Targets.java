@@ -1,5 +1,6 @@
 package barrowmist.core.plan;
 
+import barrowmist.core.check.Coded;
 import barrowmist.core.roast.KeyFigure;
 import barrowmist.core.roast.MadeFor;
 import barrowmist.core.roast.RoastAim;
@@ -24,10 +25,21 @@ public record Targets(Map<KeyFigure, Aim> aims, DevelopmentFrom developmentFrom,
     }
 
     /** Two schools count differently (common practice, no published source). */
-    public enum DevelopmentFrom {
-        FIRST_CRACK,
+    public enum DevelopmentFrom implements Coded {
+        FIRST_CRACK("first crack"),
         /** Flavour is built from yellow on: browning and development together. */
-        DRY_END
+        DRY_END("dry end");
+
+        private final String label;
+
+        DevelopmentFrom(String label) {
+            this.label = label;
+        }
+
+        @Override
+        public String label() {
+            return label;
+        }
     }
 
     public Targets {

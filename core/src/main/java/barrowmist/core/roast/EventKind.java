@@ -1,12 +1,12 @@
 package barrowmist.core.roast;
 
+import barrowmist.core.check.Coded;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
-import java.util.Optional;
 
 /** Events of a roast, in the order in which they come. */
-public enum EventKind {
+public enum EventKind implements Coded {
     CHARGE("charge"),
     TURNING_POINT("turning point"),
     DRY_END("dry end"),
@@ -24,11 +24,13 @@ public enum EventKind {
     }
 
     /** The name in running text. */
+    @Override
     public String label() {
         return label;
     }
 
     /** The name in a log file and on the wire, such as {@code first_crack}. */
+    @Override
     public String code() {
         return name().toLowerCase(Locale.ROOT);
     }
@@ -36,12 +38,6 @@ public enum EventKind {
     /** Whether a roast has at most one of these. */
     public boolean single() {
         return this != POP;
-    }
-
-    /** The kind with this code, upper or lower case, blank or underscore between the words. */
-    public static Optional<EventKind> parse(String text) {
-        String code = text.strip().toLowerCase(Locale.ROOT).replaceAll("[\\s-]+", "_");
-        return Arrays.stream(values()).filter(k -> k.code().equals(code)).findFirst();
     }
 
     /** All codes, in order. */

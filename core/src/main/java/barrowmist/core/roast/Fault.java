@@ -1,6 +1,6 @@
 package barrowmist.core.roast;
 
-import java.util.Locale;
+import barrowmist.core.check.Coded;
 
 /**
  * Something wrong with the rate of rise.
@@ -17,7 +17,7 @@ import java.util.Locale;
 public record Fault(Kind kind, double fromS, double toS, double depthCPerMin, double fromCPerMin, double toCPerMin) {
 
     /** The four faults. */
-    public enum Kind {
+    public enum Kind implements Coded {
         /** A sudden deep fall. */
         CRASH,
         /** A turn upward. */
@@ -26,11 +26,6 @@ public record Fault(Kind kind, double fromS, double toS, double depthCPerMin, do
         STALL,
         /** Too much early heat. */
         SURGE;
-
-        /** The name on the wire. */
-        public String code() {
-            return name().toLowerCase(Locale.ROOT);
-        }
     }
 
     public double durationS() {

@@ -1,14 +1,14 @@
 package barrowmist.core.roast;
 
+import barrowmist.core.check.Coded;
 import barrowmist.core.roast.Phases.Phase;
-import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.function.Function;
 
 /** A figure of a roast that can be aimed at and predicted. */
-public enum KeyFigure {
+public enum KeyFigure implements Coded {
     TURNING_POINT_S("turningPointS", "turning point", Unit.SECONDS, f -> time(f.turningPoint())),
     TURNING_POINT_C("turningPointC", "turning point", Unit.CELSIUS, f -> bean(f.turningPoint())),
     DRY_END_S("dryEndS", "dry end", Unit.SECONDS, f -> time(f.dryEnd())),
@@ -48,31 +48,32 @@ public enum KeyFigure {
             DRY_END_S, FIRST_CRACK_S, TOTAL_S, DROP_C, BROWNING_PCT, DEVELOPMENT_PCT, ROR_AT_FIRST_CRACK, ROR_PEAK);
 
     /** What a figure is measured in. */
-    public enum Unit {
+    public enum Unit implements Coded {
         SECONDS,
         CELSIUS,
         PERCENT,
         CELSIUS_PER_MINUTE
     }
 
-    private final String field;
+    private final String code;
     private final String label;
     private final Unit unit;
     private final Function<RoastFigures, OptionalDouble> of;
 
-    KeyFigure(String field, String label, Unit unit, Function<RoastFigures, OptionalDouble> of) {
-        this.field = field;
+    KeyFigure(String code, String label, Unit unit, Function<RoastFigures, OptionalDouble> of) {
+        this.code = code;
         this.label = label;
         this.unit = unit;
         this.of = of;
     }
 
-    /** The name on the wire. */
-    public String field() {
-        return field;
+    @Override
+    public String code() {
+        return code;
     }
 
     /** The name in running text. */
+    @Override
     public String label() {
         return label;
     }
@@ -84,11 +85,6 @@ public enum KeyFigure {
     /** This figure of a roast, in its {@link #unit}; empty while it cannot be known. */
     public OptionalDouble of(RoastFigures figures) {
         return of.apply(figures);
-    }
-
-    /** The figure of this name on the wire. */
-    public static Optional<KeyFigure> parse(String field) {
-        return Arrays.stream(values()).filter(f -> f.field.equals(field)).findFirst();
     }
 
     private static OptionalDouble time(Optional<Milestone> m) {

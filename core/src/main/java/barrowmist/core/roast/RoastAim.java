@@ -1,8 +1,6 @@
 package barrowmist.core.roast;
 
-import java.util.Arrays;
-import java.util.Locale;
-import java.util.Optional;
+import barrowmist.core.check.Coded;
 import java.util.OptionalDouble;
 
 /**
@@ -10,7 +8,7 @@ import java.util.OptionalDouble;
  * lose about 11 to 13 %, medium 14 to 16, dark beyond 17; an espresso roast in a drum may take up to 14 minutes and is
  * dropped well above first crack. The rest are house defaults.
  */
-public enum RoastAim {
+public enum RoastAim implements Coded {
     /** For cupping by the protocol: 8 to 12 minutes (SCA cupping protocol, values from memory). */
     PROTOCOL_SAMPLE("Protocol sample", new Limits(480, 720, 11, 15, 57, 59, 42, 13, 15, 16, 5, Rates.CALM)),
     FILTER_LIGHT("Filter, light", new Limits(390, 780, 10.5, 14, 58, 80, 44, 11, 13, 15, 4, Rates.NONE)),
@@ -75,6 +73,7 @@ public enum RoastAim {
         }
     }
 
+    @Override
     public String label() {
         return label;
     }
@@ -98,15 +97,5 @@ public enum RoastAim {
             case DARK -> OptionalDouble.of(Math.rint(50 * 5.0 / 9));
             default -> OptionalDouble.empty();
         };
-    }
-
-    /** The name on the wire. */
-    public String code() {
-        return name().toLowerCase(Locale.ROOT).replace('_', '-');
-    }
-
-    /** The aim of this code; empty when there is none. */
-    public static Optional<RoastAim> parse(String code) {
-        return Arrays.stream(values()).filter(a -> a.code().equals(code)).findFirst();
     }
 }

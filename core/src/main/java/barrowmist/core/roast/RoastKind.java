@@ -1,12 +1,9 @@
 package barrowmist.core.roast;
 
-import java.util.Arrays;
-import java.util.Locale;
-import java.util.Optional;
-import org.jspecify.annotations.Nullable;
+import barrowmist.core.check.Coded;
 
 /** What a kept roast is. */
-public enum RoastKind {
+public enum RoastKind implements Coded {
     /** A batch like any other. */
     BATCH,
     /** What a trier drew from a batch while it roasted. */
@@ -15,16 +12,6 @@ public enum RoastKind {
     WARM_UP,
     /** Roasted to learn by, such as a fault on purpose: nothing of it counts for a lot or a roaster. */
     PRACTICE;
-
-    /** The name on the wire. */
-    public String code() {
-        return name().toLowerCase(Locale.ROOT).replace('_', '-');
-    }
-
-    /** The kind of this name; empty for none of them. */
-    public static Optional<RoastKind> parse(@Nullable String code) {
-        return Arrays.stream(values()).filter(k -> k.code().equals(code)).findFirst();
-    }
 
     /** Whether its curve tells what its roaster usually does: a pull repeats its batch, a warm-up is like no other. */
     public boolean teaches() {

@@ -1,5 +1,6 @@
 package barrowmist.core.sample;
 
+import barrowmist.core.check.Coded;
 import barrowmist.core.roast.MadeFor;
 import barrowmist.core.roast.RoastAim;
 import java.util.ArrayList;
@@ -28,15 +29,26 @@ public record BenchJudgement(Verdict verdict, List<Check> checks) {
     private static final String AIM = "aim";
 
     /** What becomes of a sample. */
-    public enum Verdict {
-        FIT,
-        ROAST_AGAIN,
+    public enum Verdict implements Coded {
+        FIT("fit"),
+        ROAST_AGAIN("roast again"),
         /** Something that is asked for was not measured. */
-        MEASURE
+        MEASURE("bench not done");
+
+        private final String label;
+
+        Verdict(String label) {
+            this.label = label;
+        }
+
+        @Override
+        public String label() {
+            return label;
+        }
     }
 
     /** How one figure stands. */
-    public enum Standing {
+    public enum Standing implements Coded {
         INSIDE,
         OUTSIDE,
         NOT_MEASURED

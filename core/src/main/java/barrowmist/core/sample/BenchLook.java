@@ -1,5 +1,6 @@
 package barrowmist.core.sample;
 
+import barrowmist.core.check.Coded;
 import barrowmist.core.green.Process;
 import java.util.ArrayList;
 import java.util.List;
@@ -17,19 +18,19 @@ public record BenchLook(
         Optional<Evenness> evenness, Optional<Surface> surface, Optional<Boolean> swollen, Optional<Hue> hue) {
 
     /** Whether the beans are alike in colour. */
-    public enum Evenness {
+    public enum Evenness implements Coded {
         EVEN,
         MIXED
     }
 
     /** Whether they are dry. */
-    public enum Surface {
+    public enum Surface implements Coded {
         MATT,
         OILY
     }
 
     /** Of what colour most are. */
-    public enum Hue {
+    public enum Hue implements Coded {
         YELLOW,
         TAN,
         ORANGE,

@@ -1,6 +1,7 @@
 package barrowmist.core.sample;
 
 import barrowmist.core.check.Checks;
+import barrowmist.core.check.Coded;
 import barrowmist.core.check.FieldProblem;
 import java.time.LocalDate;
 import java.util.ArrayList;
@@ -22,7 +23,7 @@ public record Meter(
         String name, Kind kind, Optional<LocalDate> calibratedOn, int everyDays, String scale, Counts counts) {
 
     /** What is measured. */
-    public enum Kind {
+    public enum Kind implements Coded {
         SCALE("scale"),
         MOISTURE("moisture meter"),
         WATER_ACTIVITY("water activity meter"),
@@ -37,15 +38,27 @@ public record Meter(
         }
 
         /** In running text. */
+        @Override
         public String label() {
             return label;
         }
     }
 
     /** Which way a colour meter counts. Colours are kept so that more is lighter, as the cupping protocol's figures are. */
-    public enum Counts {
-        MORE_IS_LIGHTER,
-        MORE_IS_DARKER;
+    public enum Counts implements Coded {
+        MORE_IS_LIGHTER("more is lighter"),
+        MORE_IS_DARKER("more is darker");
+
+        private final String label;
+
+        Counts(String label) {
+            this.label = label;
+        }
+
+        @Override
+        public String label() {
+            return label;
+        }
 
         /** A reading as it is kept, and back again: both are of 0 to 100. */
         public double kept(double reading) {

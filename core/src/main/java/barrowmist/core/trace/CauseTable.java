@@ -1,5 +1,6 @@
 package barrowmist.core.trace;
 
+import barrowmist.core.check.Coded;
 import barrowmist.core.trace.TraceRules.Rule;
 import java.util.ArrayList;
 import java.util.EnumMap;
@@ -55,7 +56,7 @@ final class CauseTable {
         Map<Sign, Double> out = new EnumMap<>(Sign.class);
         shown.forEach((name, p) -> {
             if (name.startsWith(prefix)) {
-                Sign.parse(name.substring(prefix.length())).ifPresent(sign -> out.put(sign, p));
+                Coded.find(Sign.class, name.substring(prefix.length())).ifPresent(sign -> out.put(sign, p));
             }
         });
         return out;

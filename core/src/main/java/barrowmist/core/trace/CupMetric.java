@@ -36,7 +36,7 @@ public record CupMetric(
         List<CupMetric> out = new ArrayList<>();
         out.add(new CupMetric("chargeC", "charge", "°C", (r, b) -> r.chargeC()));
         for (KeyFigure f : KeyFigure.values()) {
-            out.add(new CupMetric(f.field(), f.label(), unit(f.unit()), (r, b) -> f.of(r)));
+            out.add(new CupMetric(f.code(), f.label(), unit(f.unit()), (r, b) -> f.of(r)));
         }
         out.add(new CupMetric(
                 "developmentRiseC", "degrees from first crack to drop", "°C", (r, b) -> r.developmentRiseC()));

@@ -1,7 +1,7 @@
 package barrowmist.core.trace;
 
+import barrowmist.core.check.Coded;
 import java.util.List;
-import java.util.Locale;
 import java.util.OptionalDouble;
 
 /**
@@ -18,17 +18,24 @@ public record Evidence(
         Source source, double weight, String text, List<String> words, OptionalDouble fromS, OptionalDouble toS) {
 
     /** The sources of evidence. */
-    public enum Source {
-        CUP,
-        LOG,
-        BENCH,
-        GREEN,
-        TIME,
+    public enum Source implements Coded {
+        CUP("cup"),
+        LOG("log"),
+        BENCH("bench"),
+        GREEN("green"),
+        TIME("rest"),
         /** What the other samples, the preparation and the other roasts of the lot say. */
-        TABLE;
+        TABLE("table");
 
-        public String code() {
-            return name().toLowerCase(Locale.ROOT);
+        private final String label;
+
+        Source(String label) {
+            this.label = label;
+        }
+
+        @Override
+        public String label() {
+            return label;
         }
     }
 

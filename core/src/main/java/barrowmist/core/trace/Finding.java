@@ -1,5 +1,6 @@
 package barrowmist.core.trace;
 
+import barrowmist.core.check.Coded;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
@@ -25,24 +26,32 @@ public record Finding(
         Optional<Correction> correction) {
 
     /** How far a finding is borne out. */
-    public enum Standing {
+    public enum Standing implements Coded {
         /** The cup says it, at least one independent source bears it out, and the odds are good. */
-        SUPPORTED("supported"),
+        SUPPORTED("supported", "the cup says it, and something else bears it out"),
         /** The cup says it, and nothing else bears it out yet. */
-        UNEXPLAINED("unexplained"),
+        UNEXPLAINED("not borne out yet", "the cup says it, nothing else does yet"),
         /** Something else says it, the cup does not. */
-        TO_WATCH("to-watch"),
+        TO_WATCH("to watch for", "something shows it, the cup does not"),
         /** The odds are against it. */
-        UNLIKELY("unlikely");
+        UNLIKELY("unlikely", "the odds are against it");
 
-        private final String code;
+        private final String label;
+        private final String meaning;
 
-        Standing(String code) {
-            this.code = code;
+        Standing(String label, String meaning) {
+            this.label = label;
+            this.meaning = meaning;
         }
 
-        public String code() {
-            return code;
+        @Override
+        public String label() {
+            return label;
+        }
+
+        @Override
+        public String meaning() {
+            return meaning;
         }
 
         /** Whether the cup itself says it, borne out or not. */

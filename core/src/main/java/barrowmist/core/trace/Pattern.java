@@ -1,5 +1,7 @@
 package barrowmist.core.trace;
 
+import barrowmist.core.check.Coded;
+
 /**
  * What one figure has to do with a cause, over the cupped roasts of a machine.
  *
@@ -29,20 +31,20 @@ public record Pattern(
         int wanting) {
 
     /** How sure one can be. */
-    public enum Standing {
-        NOT_YET("not-yet"),
+    public enum Standing implements Coded {
+        NOT_YET("not yet"),
         TENTATIVE("tentative"),
         LEARNED("learned");
 
-        private final String code;
+        private final String label;
 
-        Standing(String code) {
-            this.code = code;
+        Standing(String label) {
+            this.label = label;
         }
 
-        /** The name on the wire. */
-        public String code() {
-            return code;
+        @Override
+        public String label() {
+            return label;
         }
     }
 }

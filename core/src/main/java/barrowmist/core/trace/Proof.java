@@ -1,6 +1,6 @@
 package barrowmist.core.trace;
 
-import java.util.Locale;
+import barrowmist.core.check.Coded;
 import java.util.OptionalDouble;
 
 /**
@@ -15,19 +15,25 @@ import java.util.OptionalDouble;
 public record Proof(Outcome outcome, int batchesBefore, int batchesAfter, OptionalDouble scoreChange, String text) {
 
     /** What a table shows of a change. */
-    public enum Outcome {
+    public enum Outcome implements Coded {
         /** The fault is gone from most of the cups that had it, more clearly than chance parts batches. */
-        HELD,
+        HELD("held"),
         /** Too few batches to confirm anything. */
-        ESTIMATE,
+        ESTIMATE("estimate"),
         /** There were batches enough, and they do not tell. */
-        NOT_SHOWN,
+        NOT_SHOWN("not shown"),
         /** More of the fault, or another. */
-        WORSE;
+        WORSE("worse");
 
-        /** The name on the wire. */
-        public String code() {
-            return name().toLowerCase(Locale.ROOT).replace('_', '-');
+        private final String label;
+
+        Outcome(String label) {
+            this.label = label;
+        }
+
+        @Override
+        public String label() {
+            return label;
         }
     }
 }

@@ -1,5 +1,6 @@
 package barrowmist.core.trace;
 
+import barrowmist.core.check.Coded;
 import barrowmist.core.trace.TraceRules.Rule;
 import barrowmist.core.units.Wording;
 
@@ -55,7 +56,7 @@ final class RuleWords {
         if (part[0].equals("word") || part[0].equals("cup")) {
             return "cupping";
         }
-        return Sign.parse(sign)
+        return Coded.find(Sign.class, sign)
                 .map(s -> switch (s.source()) {
                     case CUP, TABLE -> "cupping";
                     case LOG -> "roast";

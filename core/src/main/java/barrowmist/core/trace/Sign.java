@@ -1,9 +1,7 @@
 package barrowmist.core.trace;
 
+import barrowmist.core.check.Coded;
 import barrowmist.core.trace.Evidence.Source;
-import java.util.Arrays;
-import java.util.Locale;
-import java.util.Optional;
 
 /**
  * Something that can be observed of a roast, its green, its bench, its rest and its table, beside the words of the cup. How
@@ -11,7 +9,7 @@ import java.util.Optional;
  *
  * <p>With a measurement that somebody can still make, a sign says what it is, where it is entered and how long it takes.
  */
-public enum Sign {
+public enum Sign implements Coded {
     // the log
     HOT_CHARGE(Source.LOG),
     HOT_TURN(Source.LOG),
@@ -91,15 +89,6 @@ public enum Sign {
         this.measurement = measurement;
         this.station = station;
         this.minutes = minutes;
-    }
-
-    /** The name in the table of causes. */
-    public String code() {
-        return name().toLowerCase(Locale.ROOT).replace('_', '-');
-    }
-
-    static Optional<Sign> parse(String code) {
-        return Arrays.stream(values()).filter(s -> s.code().equals(code)).findFirst();
     }
 
     public Source source() {

@@ -1,6 +1,7 @@
 package barrowmist.core.units;
 
 import barrowmist.core.check.Checks;
+import barrowmist.core.check.Coded;
 import java.util.Locale;
 import java.util.OptionalDouble;
 
@@ -23,7 +24,7 @@ public record ControlScale(Unit unit, double baseMin, double baseMax, double low
     private static final double LEAST_STEP = 0.001;
 
     /** What a control says; the name of it on the wire is its lower case. */
-    public enum Unit {
+    public enum Unit implements Coded {
         KPA("kPa"),
         MBAR("mbar"),
         DIAL(""),

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import barrowmist.core.check.FieldProblem;
 import barrowmist.core.cupping.ScoreTrail.Mark;
 import barrowmist.core.cupping.ValueScore.Section;
+import java.time.Instant;
 import java.util.Arrays;
 import java.util.Collections;
 import java.util.EnumMap;
@@ -113,8 +114,8 @@ class FormsTest {
                 .satisfies(p -> assertThat(p.message()).contains("3 words for mouthfeel, at most 2"));
     }
 
-    private static Mark mark(double score, double atS) {
-        return new Mark(score, atS, OptionalDouble.of(70 - atS / 60));
+    private static Mark mark(double score, long atS) {
+        return new Mark(score, Instant.EPOCH.plusSeconds(atS), OptionalDouble.of(70 - atS / 60.0));
     }
 
     @Test
@@ -122,7 +123,7 @@ class FormsTest {
         ScoreTrail trail = ScoreTrail.begun(mark(7, 0)).then(mark(7.25, 5)).then(mark(7.5, 10));
         // still finding it: a quarter at a time
         assertThat(trail.first().score()).isEqualTo(7.5);
-        assertThat(trail.first().atS()).isZero();
+        assertThat(trail.first().at()).isEqualTo(Instant.EPOCH);
         assertThat(trail.last()).isEmpty();
         ScoreTrail cooled = trail.then(mark(7.5, 300)).then(mark(8, 400)).then(mark(7.75, 800));
         assertThat(cooled.first().score()).isEqualTo(7.5);

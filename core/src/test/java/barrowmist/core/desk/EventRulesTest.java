@@ -2,7 +2,9 @@ package barrowmist.core.desk;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import barrowmist.core.check.Coded;
 import barrowmist.core.roast.EventKind;
+import barrowmist.core.roast.PhaseName;
 import barrowmist.core.roast.RoastEvent;
 import barrowmist.core.roast.RoastEvents;
 import java.util.Arrays;
@@ -18,7 +20,7 @@ class EventRulesTest {
     private static RoastEvents called(String codes) {
         List<String> all = codes == null ? List.of() : Arrays.asList(codes.split(" "));
         return new RoastEvents(all.stream()
-                .map(c -> RoastEvent.at(EventKind.parse(c).orElseThrow(), 100.0 * all.indexOf(c)))
+                .map(c -> RoastEvent.at(Coded.find(EventKind.class, c).orElseThrow(), 100.0 * all.indexOf(c)))
                 .toList());
     }
 
@@ -46,7 +48,7 @@ class EventRulesTest {
         "charge, drop, 60, "
     })
     void whatCannotBeCalledIsSaid(String codes, String kind, double sinceS, String says) {
-        String refusal = EventRules.refusal(EventKind.parse(kind).orElseThrow(), called(codes), sinceS)
+        String refusal = EventRules.refusal(Coded.find(EventKind.class, kind).orElseThrow(), called(codes), sinceS)
                 .orElse("");
         if (says == null) {
             assertThat(refusal).isEmpty();
@@ -70,18 +72,20 @@ class EventRulesTest {
                                 List.of(RoastEvent.at(EventKind.CHARGE, 0), RoastEvent.at(EventKind.FIRST_CRACK, 400))),
                         480))
                 .containsExactly(
-                        new EventRules.Stretch("drying", 0, 400), new EventRules.Stretch("development", 400, 480));
+                        new EventRules.Stretch(PhaseName.DRYING, 0, 400),
+                        new EventRules.Stretch(PhaseName.DEVELOPMENT, 400, 480));
     }
 
     @Test
     void aShareIsOfTheTimeSinceChargeAndNothingAtTheCharge() {
-        assertThat(new EventRules.Stretch("drying", 0, 90).sharePct(360)).hasValue(25);
-        assertThat(new EventRules.Stretch("drying", 0, 0).sharePct(0)).isEmpty();
+        assertThat(new EventRules.Stretch(PhaseName.DRYING, 0, 90).sharePct(360))
+                .hasValue(25);
+        assertThat(new EventRules.Stretch(PhaseName.DRYING, 0, 0).sharePct(0)).isEmpty();
     }
 
     private static List<String> stretches(String called) {
         return EventRules.stretches(called(called), 300).stream()
-                .map(s -> "%s %.0f to %.0f".formatted(s.name(), s.fromS(), s.toS()))
+                .map(s -> "%s %.0f to %.0f".formatted(s.name().label(), s.fromS(), s.toS()))
                 .toList();
     }
 

@@ -50,7 +50,8 @@ class GreenCsvTest {
                 60.5,
                 OptionalDouble.of(10.9),
                 OptionalDouble.empty(),
-                "16/17");
+                "16/17",
+                null);
         String csv = GreenWriter.write(List.of(new GreenRow(0, lot, SampleStage.PRE_SHIPMENT, inspection)));
         GreenReader.Result back = read(csv);
         assertThat(back.problems()).isEmpty();

@@ -25,7 +25,8 @@ class LotRulesTest {
                         kg,
                         OptionalDouble.of(moisture),
                         OptionalDouble.of(density),
-                        screen),
+                        screen,
+                        null),
                 TODAY);
     }
 
@@ -51,7 +52,16 @@ class LotRulesTest {
     void everyEmptyFieldIsNamedAtOnce() {
         List<FieldProblem> problems = LotRules.problems(
                 new LotRules.Entry(
-                        " ", null, "", null, null, null, OptionalDouble.empty(), OptionalDouble.of(Double.NaN), ""),
+                        " ",
+                        null,
+                        "",
+                        null,
+                        null,
+                        null,
+                        OptionalDouble.empty(),
+                        OptionalDouble.of(Double.NaN),
+                        "",
+                        null),
                 TODAY);
         assertThat(problems)
                 .extracting(FieldProblem::field)
@@ -69,6 +79,7 @@ class LotRulesTest {
                 1.0,
                 OptionalDouble.empty(),
                 OptionalDouble.empty(),
+                null,
                 null);
         assertThat(LotRules.problems(entry, TODAY))
                 .containsExactly(

@@ -3,6 +3,7 @@ package barrowmist.core.roast;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import barrowmist.core.check.Coded;
 import java.util.OptionalDouble;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -14,15 +15,15 @@ class RoastEventsTest {
     @ParameterizedTest
     @EnumSource(EventKind.class)
     void everyKindIsReadByItsCode(EventKind kind) {
-        assertThat(EventKind.parse(kind.code())).hasValue(kind);
-        assertThat(EventKind.parse(" " + kind.label().toUpperCase(java.util.Locale.ROOT) + " "))
+        assertThat(Coded.find(EventKind.class, kind.code())).hasValue(kind);
+        assertThat(Coded.find(EventKind.class, " " + kind.label().toUpperCase(java.util.Locale.ROOT) + " "))
                 .hasValue(kind);
     }
 
     @Test
     void anUnknownKindIsNone() {
-        assertThat(EventKind.parse("third crack")).isEmpty();
-        assertThat(EventKind.parse("")).isEmpty();
+        assertThat(Coded.find(EventKind.class, "third crack")).isEmpty();
+        assertThat(Coded.find(EventKind.class, "")).isEmpty();
     }
 
     @Test

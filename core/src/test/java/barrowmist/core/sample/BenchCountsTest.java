@@ -3,6 +3,7 @@ package barrowmist.core.sample;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import barrowmist.core.check.Coded;
 import barrowmist.core.check.FieldProblem;
 import barrowmist.core.green.Process;
 import barrowmist.core.roast.RoastAim;
@@ -135,7 +136,7 @@ class BenchCountsTest {
     @ParameterizedTest
     @EnumSource(RoastKind.class)
     void aRoastsKindIsReadBackAndOnlyBatchesTeach(RoastKind kind) {
-        assertThat(RoastKind.parse(kind.code())).contains(kind);
+        assertThat(Coded.find(RoastKind.class, kind.code())).contains(kind);
         assertThat(kind.teaches()).isEqualTo(kind == RoastKind.BATCH);
         assertThat(kind.isTasted()).isEqualTo(kind != RoastKind.WARM_UP);
     }

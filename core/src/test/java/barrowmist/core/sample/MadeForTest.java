@@ -3,6 +3,7 @@ package barrowmist.core.sample;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import barrowmist.core.check.Coded;
 import barrowmist.core.plan.Aim;
 import barrowmist.core.plan.School;
 import barrowmist.core.plan.Targets;
@@ -133,7 +134,7 @@ class MadeForTest {
         assertThat(l.leastLossPct()).isLessThan(l.mostLossPct());
         assertThat(l.shortDevelopmentPct()).isLessThanOrEqualTo(l.enoughDevelopmentPct());
         assertThat(l.enoughDevelopmentPct()).isLessThanOrEqualTo(l.targetDevelopmentPct());
-        assertThat(RoastAim.parse(aim.code())).contains(aim);
+        assertThat(Coded.find(RoastAim.class, aim.code())).contains(aim);
         assertThat(aim.label()).isNotBlank();
     }
 

@@ -2,6 +2,7 @@ package barrowmist.core.trace;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import barrowmist.core.check.Coded;
 import barrowmist.core.cupping.Vocabulary;
 import org.junit.jupiter.api.Test;
 
@@ -36,6 +37,7 @@ class LabTrialTest {
         TraceRules.DEFAULTS.all().stream()
                 .filter(r -> r.name().startsWith("shows."))
                 .map(r -> r.name().substring(r.name().lastIndexOf('.') + 1))
-                .forEach(sign -> assertThat(Sign.parse(sign)).as(sign).isPresent());
+                .forEach(sign ->
+                        assertThat(Coded.find(Sign.class, sign)).as(sign).isPresent());
     }
 }

@@ -11,11 +11,9 @@ import barrowmist.core.plan.Aim;
 import barrowmist.core.units.Wording;
 import barrowmist.server.batch.BatchGathering.Gathered;
 import barrowmist.server.batch.BatchViews.BatchFigureView;
-import barrowmist.server.batch.BatchViews.ChartPoint;
 import barrowmist.server.batch.BatchViews.ChartView;
 import barrowmist.server.batch.BatchViews.ProfileBatch;
 import barrowmist.server.batch.BatchViews.ProfileBatches;
-import barrowmist.server.batch.BatchViews.SignalView;
 import barrowmist.server.machine.UpkeepService;
 import barrowmist.server.plan.PlanService;
 import barrowmist.server.trace.RuleService;
@@ -119,13 +117,8 @@ public class BatchReview {
                 l.map(ControlLimits::lower).orElse(null),
                 l.map(ControlLimits::upper).orElse(null),
                 l.map(ControlLimits::n).orElse(0),
-                c.points().stream()
-                        .map(p -> new ChartPoint(p.roastId(), p.value(), p.mean()))
-                        .toList(),
-                c.signals().stream()
-                        .map(s -> new SignalView(
-                                s.roastId(), s.rule().code(), s.rule().label()))
-                        .toList(),
+                c.points(),
+                c.signals(),
                 c.driftsNow().isPresent(),
                 Capability.said(c, aim, wording),
                 changed);

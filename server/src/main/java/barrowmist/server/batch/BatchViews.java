@@ -1,5 +1,6 @@
 package barrowmist.server.batch;
 
+import barrowmist.core.decision.batch.ControlChart;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.time.Instant;
 import java.util.List;
@@ -77,18 +78,6 @@ public final class BatchViews {
             @Nullable String reason,
             List<String> bags) {}
 
-    /** Something has changed at this batch. */
-    public record SignalView(
-            long roastId,
-
-            @Schema(allowableValues = {"outside", "drift", "run", "trend"})
-            String rule,
-
-            String text) {}
-
-    /** A batch on a chart: its value, and the weighted mean up to it. */
-    public record ChartPoint(long roastId, double value, double mean) {}
-
     /**
      * A control chart.
      *
@@ -107,8 +96,8 @@ public final class BatchViews {
             @Nullable Double lower,
             @Nullable Double upper,
             int limitsFrom,
-            List<ChartPoint> points,
-            List<SignalView> signals,
+            List<ControlChart.Point> points,
+            List<ControlChart.Signal> signals,
             boolean driftsNow,
             String text,
             List<String> changed) {}

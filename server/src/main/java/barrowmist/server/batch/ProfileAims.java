@@ -1,6 +1,7 @@
 package barrowmist.server.batch;
 
 import barrowmist.core.check.Checks;
+import barrowmist.core.check.Coded;
 import barrowmist.core.decision.batch.BatchFigure;
 import barrowmist.core.decision.batch.Profile;
 import barrowmist.core.plan.Aim;
@@ -29,9 +30,10 @@ final class ProfileAims {
 
     static Profile read(String kept) {
         return new Profile(Arrays.stream(AIMS.read(kept))
-                .filter(f -> BatchFigure.parse(f.name()).isPresent())
+                .filter(f -> Coded.find(BatchFigure.class, f.name()).isPresent())
                 .collect(Collectors.toMap(
-                        f -> BatchFigure.parse(f.name()).orElseThrow(), f -> new Aim(f.target(), f.tolerance()))));
+                        f -> Coded.find(BatchFigure.class, f.name()).orElseThrow(),
+                        f -> new Aim(f.target(), f.tolerance()))));
     }
 
     static List<AimedFigure> views(Profile profile) {
@@ -48,7 +50,7 @@ final class ProfileAims {
         Map<BatchFigure, Aim> aims = new EnumMap<>(BatchFigure.class);
         for (int i = 0; i < figures.size(); i++) {
             AimedFigure f = figures.get(i);
-            Optional<BatchFigure> figure = BatchFigure.parse(String.valueOf(f.name()));
+            Optional<BatchFigure> figure = Coded.find(BatchFigure.class, String.valueOf(f.name()));
             if (figure.isEmpty()) {
                 checks.add(
                         "figures[" + i + "].name", f.name() + " is no figure of a batch, expected one of " + known());

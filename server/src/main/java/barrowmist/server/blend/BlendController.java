@@ -1,8 +1,8 @@
 package barrowmist.server.blend;
 
+import barrowmist.core.decision.Blend;
 import barrowmist.server.blend.BlendViews.BlendEntry;
 import barrowmist.server.blend.BlendViews.BlendPage;
-import barrowmist.server.blend.BlendViews.BlendView;
 import barrowmist.server.blend.BlendViews.KeptBlend;
 import barrowmist.server.blend.BlendViews.LaidTrial;
 import java.util.List;
@@ -32,7 +32,7 @@ class BlendController {
 
     /** What the parts of a blend suggest; keeps nothing. */
     @PostMapping("/estimate")
-    BlendView estimate(@RequestBody BlendEntry entry) {
+    Blend.Suggested estimate(@RequestBody BlendEntry entry) {
         return estimate.of(entry);
     }
 

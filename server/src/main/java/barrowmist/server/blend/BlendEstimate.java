@@ -11,9 +11,6 @@ import barrowmist.core.green.GreenFacts;
 import barrowmist.core.sample.BenchFigures;
 import barrowmist.server.blend.BlendViews.BlendEntry;
 import barrowmist.server.blend.BlendViews.BlendPart;
-import barrowmist.server.blend.BlendViews.BlendView;
-import barrowmist.server.blend.BlendViews.PartNeeded;
-import barrowmist.server.blend.BlendViews.WordShare;
 import barrowmist.server.cupping.CuppedSheets;
 import barrowmist.server.cupping.ToldSheet;
 import barrowmist.server.green.GreenSampleEntity;
@@ -62,18 +59,9 @@ class BlendEstimate {
     }
 
     /** @throws InputProblems if the shares are not a whole, or there are too few parts */
-    BlendView of(BlendEntry entry) {
+    Suggested of(BlendEntry entry) {
         InputProblems.refuseIfAny(problems(entry).problems());
-        Suggested s = Blend.of(entry.all().stream().map(this::part).toList(), entry.wantedKg());
-        return new BlendView(
-                Optionals.orNull(s.score()),
-                Optionals.orNull(s.colourGround()),
-                s.words().stream().map(w -> new WordShare(w.word(), w.share())).toList(),
-                s.apart(),
-                s.why(),
-                s.needed().stream()
-                        .map(n -> new PartNeeded(n.name(), n.roastedKg(), Optionals.orNull(n.greenKg())))
-                        .toList());
+        return Blend.of(entry.all().stream().map(this::part).toList(), entry.wantedKg());
     }
 
     static Checks problems(BlendEntry entry) {

@@ -1,5 +1,6 @@
 package barrowmist.server.blend;
 
+import barrowmist.core.decision.Blend;
 import java.time.Instant;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
@@ -39,26 +40,6 @@ public final class BlendViews {
         }
     }
 
-    /** A word, and in which share of cups it is expected. */
-    public record WordShare(String word, double share) {}
-
-    /** What of a part it takes; green is left out where its weight loss is not known. */
-    public record PartNeeded(
-            String name, double roastedKg, @Nullable Double greenKg) {}
-
-    /**
-     * What the parts of a blend suggest: an estimate, only the cup of the trial tells.
-     *
-     * @param apart whether the parts are better roasted apart, and {@code why}
-     */
-    public record BlendView(
-            @Nullable Double score,
-            @Nullable Double colourGround,
-            List<WordShare> words,
-            boolean apart,
-            List<String> why,
-            List<PartNeeded> needed) {}
-
     /** A blend that is kept, with how many tables of its trials were laid. */
     public record KeptBlend(long id, String name, String parts, int trials, String by, Instant at) {}
 
@@ -69,7 +50,7 @@ public final class BlendViews {
             long version,
             double kg,
             List<BlendPart> parts,
-            BlendView suggested,
+            Blend.Suggested suggested,
             List<TrialView> trials) {}
 
     /**

@@ -4,9 +4,7 @@ import barrowmist.core.cupping.Drink;
 import barrowmist.core.cupping.TableProtocol;
 import barrowmist.core.cupping.panel.TableClock;
 import barrowmist.server.cupping.ClockViews.ClockSample;
-import barrowmist.server.cupping.ClockViews.ClockStep;
 import barrowmist.server.cupping.ClockViews.ClockView;
-import barrowmist.server.web.Codes;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -55,16 +53,10 @@ final class ClockFace {
                 Boolean.TRUE.equals(content.covered()),
                 pourBy,
                 poured != null && pourBy != null && poured.isAfter(pourBy),
-                brewed ? steps(clockOf) : List.of(),
+                brewed ? clockOf.steps() : List.of(),
                 samples,
                 content.gapS(),
                 content.readings().size());
-    }
-
-    private static List<ClockStep> steps(TableClock clock) {
-        return clock.steps().stream()
-                .map(s -> new ClockStep(Codes.of(s.stage()), s.fromS(), s.c()))
-                .toList();
     }
 
     private static ClockSample sample(String code, double pourS, ClockContent content, double breakS) {

@@ -1,5 +1,6 @@
 package barrowmist.server.cupping;
 
+import barrowmist.core.cupping.panel.TableClock;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.time.Instant;
 import java.util.List;
@@ -29,29 +30,6 @@ public final class ClockViews {
 
     /** A sample whose crust was broken just now. */
     public record BreakEntry(@Schema(example = "472") String code) {}
-
-    /**
-     * What is to be done from a moment on, until the next step begins.
-     *
-     * @param c temperature that begins it; left out where the time does
-     */
-    public record ClockStep(
-            @Schema(
-                    allowableValues = {
-                        "pour",
-                        "leave",
-                        "break",
-                        "skim",
-                        "wait",
-                        "taste",
-                        "second-round",
-                        "last-round",
-                        "stop"
-                    })
-            String stage,
-
-            double fromS,
-            OptionalDouble c) {}
 
     /**
      * A sample's pour and break; {@code early} and {@code late} are outside of 3 to 5 minutes.
@@ -85,7 +63,7 @@ public final class ClockViews {
             boolean covered,
             @Nullable Instant pourBy,
             boolean pouredLate,
-            List<ClockStep> steps,
+            List<TableClock.Step> steps,
             List<ClockSample> samples,
             double gapS,
             int readings) {}

@@ -1,5 +1,6 @@
 package barrowmist.server.cupping;
 
+import barrowmist.core.check.Coded;
 import jakarta.persistence.Entity;
 import jakarta.persistence.EntityListeners;
 import jakarta.persistence.EnumType;
@@ -24,7 +25,7 @@ import org.jspecify.annotations.Nullable;
 @Entity
 @EntityListeners(TableStreams.Ear.class)
 @Table(name = "cup_set")
-class CupSetEntity implements TableStreams.OfTable {
+public class CupSetEntity implements TableStreams.OfTable {
 
     private static final char FIRST = 'A';
     private static final char SECOND = 'B';
@@ -52,9 +53,20 @@ class CupSetEntity implements TableStreams.OfTable {
     private @Nullable Instant answeredAt;
 
     /** The two coffees of a set, as one who tastes tells them apart: the odd one, or the pair. */
-    enum Side {
-        ODD,
-        PAIR
+    public enum Side implements Coded {
+        ODD("the odd one"),
+        PAIR("the other two");
+
+        private final String label;
+
+        Side(String label) {
+            this.label = label;
+        }
+
+        @Override
+        public String label() {
+            return label;
+        }
     }
 
     @Version

@@ -1,5 +1,6 @@
 package barrowmist.server.cupping;
 
+import barrowmist.core.cupping.CuppingForm;
 import barrowmist.core.cupping.TableKind;
 import barrowmist.server.cupping.CuppingViews.SheetEntry;
 import barrowmist.server.cupping.CuppingViews.SheetView;
@@ -171,7 +172,7 @@ class CuppingController {
     }
 
     @GetMapping("/cuppings/{id}/panel")
-    PanelView panel(@PathVariable long id, @RequestParam(required = false) @Nullable String form) {
+    PanelView panel(@PathVariable long id, @RequestParam(required = false) @Nullable CuppingForm form) {
         return panels.panel(id, form);
     }
 }

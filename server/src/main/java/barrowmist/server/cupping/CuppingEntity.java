@@ -1,9 +1,9 @@
 package barrowmist.server.cupping;
 
+import barrowmist.core.check.Coded;
 import barrowmist.core.cupping.CuppingForm;
 import barrowmist.core.cupping.TableKind;
 import barrowmist.server.cupping.CuppingSampleEntity.TableSample;
-import barrowmist.server.web.Codes;
 import barrowmist.server.web.StoredJson;
 import jakarta.persistence.CascadeType;
 import jakarta.persistence.Column;
@@ -88,7 +88,7 @@ class CuppingEntity implements TableStreams.OfTable {
             @Nullable Preparation protocol,
             @Nullable Choice choice) {
         this.kind = kind;
-        this.form = form.map(Codes::of).orElse(null);
+        this.form = form.map(Coded::code).orElse(null);
         this.cuppedAt = cuppedAt;
         this.cups = cups;
         this.blinding = blinding;
@@ -133,7 +133,7 @@ class CuppingEntity implements TableStreams.OfTable {
 
     /** On which form it is written down; empty where whoever writes may choose, or nothing is written. */
     Optional<CuppingForm> form() {
-        return Optional.ofNullable(form).flatMap(f -> Codes.parse(CuppingForm.class, f));
+        return Optional.ofNullable(form).flatMap(f -> Coded.find(CuppingForm.class, f));
     }
 
     /** Whatever is to be said of the whole table. */

@@ -1,11 +1,13 @@
 package barrowmist.server.cupping;
 
 import barrowmist.core.cupping.CupSpread;
+import barrowmist.core.cupping.CuppingForm;
 import barrowmist.core.cupping.CuppingSheet;
 import barrowmist.core.cupping.HouseLines;
 import barrowmist.core.cupping.HundredPointSheet;
 import barrowmist.core.cupping.QualityClass;
-import barrowmist.server.web.Codes;
+import barrowmist.core.cupping.ScoreTrail;
+import barrowmist.core.cupping.TriageSheet;
 import barrowmist.server.web.Optionals;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.time.Instant;
@@ -28,11 +30,7 @@ public final class CuppingViews {
             @Schema(example = "1") @Nullable Integer place,
             @Schema(example = "Ines K.") @Nullable String cupper,
 
-            @Schema(
-                    example = "hundred-point",
-                    allowableValues = {"hundred-point", "value-assessment", "triage"})
-            @Nullable
-            String form,
+            @Nullable CuppingForm form,
 
             @Schema(
                     example = "{\"fragranceAroma\":7.5,\"flavour\":7.5,\"aftertaste\":7.25,\"acidity\":7.5,"
@@ -46,8 +44,7 @@ public final class CuppingViews {
             @Nullable Map<String, Integer> scales,
             @Nullable String note,
 
-            @Schema(allowableValues = {"out", "again", "through"}) @Nullable
-            String verdict,
+            TriageSheet.@Nullable Verdict verdict,
 
             @Nullable Long version) {
 
@@ -102,14 +99,14 @@ public final class CuppingViews {
             @Nullable Long roastId,
             String code,
             String cupper,
-            String form,
+            CuppingForm form,
             Map<String, Double> attributes,
             List<SheetContent.CupMark> cups,
             List<SheetContent.WordMark> words,
             Map<String, Integer> intensities,
             Map<String, Integer> scales,
             @Nullable String note,
-            @Nullable String verdict,
+            TriageSheet.@Nullable Verdict verdict,
             @Nullable Double uniformity,
             @Nullable Double cleanCup,
             @Nullable Double sweetness,
@@ -122,7 +119,7 @@ public final class CuppingViews {
             List<String> below,
             @Nullable String houseSays,
             Map<String, String> meanings,
-            Map<String, SheetTrail.TrailView> trail,
+            Map<String, ScoreTrail> trail,
             Instant updatedAt,
             long version) {
 
@@ -137,7 +134,7 @@ public final class CuppingViews {
                     e.cupping().told() ? e.roastId() : null,
                     e.sample().code(),
                     e.cupper(),
-                    Codes.of(s.form()),
+                    s.form(),
                     c.attributes(),
                     c.cups(),
                     c.words(),

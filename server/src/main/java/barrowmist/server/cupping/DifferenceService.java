@@ -9,7 +9,6 @@ import barrowmist.server.cupping.SensoryViews.AnswerEntry;
 import barrowmist.server.cupping.SensoryViews.DifferenceView;
 import barrowmist.server.cupping.SensoryViews.SetView;
 import barrowmist.server.cupping.SensoryViews.TrianglePlanView;
-import barrowmist.server.web.Codes;
 import barrowmist.server.web.Conflict;
 import barrowmist.server.web.InputProblems;
 import barrowmist.server.web.KeptInTurn;
@@ -47,7 +46,8 @@ public class DifferenceService {
                 .range("sets", "Sets", served, 1, TrianglePlan.MOST_SETS, "")
                 .range("share", "The share of people who tell them apart", tell, 0, 1, "")
                 .problems());
-        return TrianglePlanView.of(TrianglePlan.of(served, tell));
+        TrianglePlan plan = TrianglePlan.of(served, tell);
+        return new TrianglePlanView(plan, plan.text());
     }
 
     /** @throws Conflict if somebody else has answered this set, or the table is revealed */
@@ -70,22 +70,12 @@ public class DifferenceService {
                     "Set " + set.number() + " was answered by " + set.cupper() + " already.",
                     Map.of("set", set.number()));
         }
-        CupSetEntity.Side sweeter = side("sweeter", entry.sweeter());
-        CupSetEntity.Side preferred = side("preferred", entry.preferred());
         int odd = Objects.requireNonNull(entry.odd());
         String what = entry.what() == null || entry.what().isBlank()
                 ? null
                 : entry.what().strip();
-        set.answer(cupper, odd, what, sweeter, preferred, clock.instant());
+        set.answer(cupper, odd, what, entry.sweeter(), entry.preferred(), clock.instant());
         return SetView.of(sets.saveAndFlush(set), table.told());
-    }
-
-    private static CupSetEntity.@Nullable Side side(String field, @Nullable String said) {
-        return said == null
-                ? null
-                : Codes.parse(CupSetEntity.Side.class, said)
-                        .orElseThrow(
-                                () -> new InputProblems(field, field + " is \"" + said + "\", expected odd or pair"));
     }
 
     private static void refuseIfWrong(AnswerEntry entry) {

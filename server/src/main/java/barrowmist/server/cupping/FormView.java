@@ -7,8 +7,6 @@ import barrowmist.core.cupping.HundredPointSheet;
 import barrowmist.core.cupping.Intensity;
 import barrowmist.core.cupping.ValueScore;
 import barrowmist.core.cupping.WordPlace;
-import barrowmist.server.web.Codes;
-import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.Arrays;
 import java.util.List;
 
@@ -21,8 +19,7 @@ import java.util.List;
  * @param scales the house's own
  */
 public record FormView(
-        @Schema(allowableValues = {"hundred-point", "value-assessment", "triage"})
-        String form,
+        CuppingForm form,
 
         List<ScaleView> attributes,
         List<ScaleView> intensities,
@@ -44,7 +41,7 @@ public record FormView(
     }
 
     /** Where words belong, and how many fit there. */
-    public record PlaceView(String place, String label, int most) {}
+    public record PlaceView(WordPlace place, String label, int most) {}
 
     static List<FormView> all(HouseScales house) {
         List<ScaleView> scales = house.names().stream()
@@ -52,7 +49,7 @@ public record FormView(
                 .toList();
         return Arrays.stream(CuppingForm.values())
                 .map(f -> new FormView(
-                        Codes.of(f),
+                        f,
                         attributes(f),
                         Intensity.of(f).stream()
                                 .map(i -> ScaleView.whole(i.field(), i.label(), i.least(), i.most()))
@@ -67,7 +64,7 @@ public record FormView(
             case HUNDRED_POINT ->
                 Arrays.stream(Attribute.values())
                         .map(a -> new ScaleView(
-                                a.field(),
+                                a.code(),
                                 a.label(),
                                 0,
                                 HundredPointSheet.SPECIALTY_FROM,
@@ -85,7 +82,7 @@ public record FormView(
 
     private static List<PlaceView> wordPlaces() {
         return Arrays.stream(WordPlace.values())
-                .map(p -> new PlaceView(Codes.of(p), p.label(), p.most()))
+                .map(p -> new PlaceView(p, p.label(), p.most()))
                 .toList();
     }
 }

@@ -1,5 +1,6 @@
 package barrowmist.server.cupping;
 
+import barrowmist.core.check.LimitFact;
 import barrowmist.core.cupping.HouseLines;
 import barrowmist.server.cupping.HouseViews.KeptCupLines;
 import barrowmist.server.cupping.HouseViews.KeptHouseScales;
@@ -7,7 +8,6 @@ import barrowmist.server.cupping.HouseViews.KeptProtocols;
 import barrowmist.server.cupping.HouseViews.OwnWordView;
 import barrowmist.server.cupping.HouseViews.WordEntry;
 import barrowmist.server.cupping.HouseViews.WordView;
-import barrowmist.server.web.LimitView;
 import java.util.List;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.DeleteMapping;
@@ -70,8 +70,8 @@ class HouseController {
 
     /** Where each of them begins, and by what right. */
     @GetMapping("/cup-lines/facts")
-    List<LimitView> cupLineFacts() {
-        return LimitView.of(HouseLines.DEFAULTS);
+    List<LimitFact> cupLineFacts() {
+        return LimitFact.of(HouseLines.DEFAULTS);
     }
 
     @PutMapping("/cup-lines")

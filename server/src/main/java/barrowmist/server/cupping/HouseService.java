@@ -34,12 +34,12 @@ class HouseService {
     }
 
     KeptCupLines keptLines() {
-        return KeptCupLines.of(lines(), settings.version(LINES));
+        return new KeptCupLines(lines(), settings.version(LINES));
     }
 
     KeptCupLines keep(KeptCupLines changed) {
         InputProblems.refuseIfAny(changed.lines().problems());
-        return KeptCupLines.of(changed.lines(), settings.keep(LINES, changed.lines(), changed.version()));
+        return new KeptCupLines(changed.lines(), settings.keep(LINES, changed.lines(), changed.version()));
     }
 
     HouseScales scales() {

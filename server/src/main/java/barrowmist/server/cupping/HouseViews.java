@@ -7,10 +7,9 @@ import barrowmist.core.cupping.Reference;
 import barrowmist.core.cupping.TableProtocol;
 import barrowmist.core.cupping.Vocabulary;
 import barrowmist.core.cupping.WordGroup;
-import barrowmist.server.web.Codes;
+import com.fasterxml.jackson.annotation.JsonUnwrapped;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.List;
-import java.util.Optional;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
@@ -77,19 +76,7 @@ public final class HouseViews {
 
     /** What the house asks of a cup, as kept. */
     public record KeptCupLines(
-            @Schema(example = "7.25") double leastAttribute,
-            @Schema(example = "80") double leastScore,
-            @Schema(example = "85") double premiumScore,
-            @Nullable Long version) {
-
-        HouseLines lines() {
-            return new HouseLines(leastAttribute, leastScore, premiumScore);
-        }
-
-        static KeptCupLines of(HouseLines l, long version) {
-            return new KeptCupLines(l.leastAttribute(), l.leastScore(), l.premiumScore(), version);
-        }
-    }
+            @JsonUnwrapped HouseLines lines, @Nullable Long version) {}
 
     /** The house's own scales of 0 to 10, as kept. */
     public record KeptHouseScales(
@@ -108,25 +95,20 @@ public final class HouseViews {
             @Schema(example = "Three cups") String name,
             @Schema(example = "3") int cups,
 
-            @Schema(allowableValues = {"hundred-point", "value-assessment"}) @Nullable
-            String form,
+            @Nullable CuppingForm form,
 
             Preparation preparation,
             @Nullable String reason) {
 
         static HouseProtocolView of(HouseProtocol p) {
-            return new HouseProtocolView(
-                    p.name(), p.cups(), p.form().map(Codes::of).orElse(null), Preparation.of(p.protocol()), null);
+            return new HouseProtocolView(p.name(), p.cups(), p.form().orElse(null), Preparation.of(p.protocol()), null);
         }
 
         HouseProtocol protocol() {
             return new HouseProtocol(
                     name == null ? "" : name.strip(),
                     cups,
-                    form == null
-                            ? Optional.empty()
-                            : Optional.of(
-                                    TableReader.form(form, CuppingForm.HUNDRED_POINT, CuppingForm.VALUE_ASSESSMENT)),
+                    TableReader.scored(form),
                     preparation == null ? TableProtocol.unsaid() : preparation.protocol());
         }
 

@@ -16,12 +16,11 @@ import barrowmist.core.cupping.panel.Spread;
 import barrowmist.server.cupping.PanelViews.AgreementView;
 import barrowmist.server.cupping.PanelViews.CupperScore;
 import barrowmist.server.cupping.PanelViews.PanelAttribute;
-import barrowmist.server.cupping.PanelViews.PanelCupper;
+import barrowmist.server.cupping.PanelViews.PanelMember;
 import barrowmist.server.cupping.PanelViews.PanelSample;
 import barrowmist.server.cupping.PanelViews.PanelView;
 import barrowmist.server.cupping.PanelViews.PanelWord;
 import barrowmist.server.roast.RoastService;
-import barrowmist.server.web.Codes;
 import barrowmist.server.web.Conflict;
 import java.util.ArrayList;
 import java.util.Collection;
@@ -57,23 +56,23 @@ class PanelService {
      * @param asked of which form; the one that most wrote on when left out
      * @throws Conflict if the table is coded and not revealed
      */
-    PanelView panel(long id, @Nullable String asked) {
+    PanelView panel(long id, @Nullable CuppingForm asked) {
         CuppingEntity table = tables.get(id, TableKind.SCORING);
         if (!table.told()) {
             throw new Conflict("This table is not revealed yet: until then nobody sees what others gave.", Map.of());
         }
         List<SheetEntity> given = sheets.findAllByCuppingIdOrderById(id);
-        CuppingForm form = asked == null ? SheetForms.main(given) : TableReader.form(asked, CuppingForm.values());
+        CuppingForm form = asked == null ? SheetForms.main(given) : asked;
         List<SheetEntity> all = SheetForms.on(form, given);
         Panel panel = of(table, all);
         Optional<FreedScores.Freed> freed = FreedScores.of(panel.samples());
         return new PanelView(
-                Codes.of(form),
-                given.stream().map(s -> Codes.of(s.form())).distinct().sorted().toList(),
+                form,
+                given.stream().map(SheetEntity::form).distinct().sorted().toList(),
                 panel.samples().stream().map(s -> sample(s, table, all, freed)).toList(),
                 panel.agreement().isEmpty() ? null : agreement(panel),
                 panel.cuppers().stream()
-                        .map(c -> new PanelCupper(c.name(), c.offset(), c.sd(), repeats(c.name(), panel, table)))
+                        .map(c -> new PanelMember(c, repeats(c.name(), panel, table)))
                         .toList(),
                 panel.leftOut(),
                 panel.text());
@@ -168,7 +167,7 @@ class PanelService {
         return byField.entrySet().stream()
                 .map(e -> {
                     Spread spread = Spread.of(e.getValue());
-                    return new PanelAttribute(e.getKey(), spread.median(), spread.low(), spread.high(), spread.n());
+                    return new PanelAttribute(e.getKey(), spread);
                 })
                 .toList();
     }

@@ -1,6 +1,9 @@
 package barrowmist.server.cupping;
 
-import io.swagger.v3.oas.annotations.media.Schema;
+import barrowmist.core.cupping.CuppingForm;
+import barrowmist.core.cupping.panel.Panel;
+import barrowmist.core.cupping.panel.Spread;
+import com.fasterxml.jackson.annotation.JsonUnwrapped;
 import java.util.List;
 import java.util.OptionalDouble;
 import org.jspecify.annotations.Nullable;
@@ -47,7 +50,8 @@ public final class PanelViews {
     public record PanelWord(String word, int cuppers, int cups) {}
 
     /** One attribute over all cuppers. */
-    public record PanelAttribute(String field, double median, double low, double high, int n) {}
+    public record PanelAttribute(
+            String field, @JsonUnwrapped Spread spread) {}
 
     /**
      * How far the cuppers agree; what cannot be said is left out.
@@ -67,11 +71,9 @@ public final class PanelViews {
     /**
      * A cupper.
      *
-     * @param offset mean of the scores given less the table's
-     * @param sd how much of the scale is used
      * @param repeats how far the same coffee under several codes was given the same, points; left out where none was
      */
-    public record PanelCupper(String name, double offset, OptionalDouble sd, OptionalDouble repeats) {}
+    public record PanelMember(@JsonUnwrapped Panel.Cupper cupper, OptionalDouble repeats) {}
 
     /**
      * A whole table.
@@ -82,13 +84,11 @@ public final class PanelViews {
      * @param text what can be said of the order
      */
     public record PanelView(
-            @Schema(allowableValues = {"hundred-point", "value-assessment", "triage"})
-            String form,
-
-            List<String> forms,
+            CuppingForm form,
+            List<CuppingForm> forms,
             List<PanelSample> samples,
             @Nullable AgreementView agreement,
-            List<PanelCupper> cuppers,
+            List<PanelMember> cuppers,
             List<String> leftOut,
             String text) {}
 }

@@ -10,9 +10,7 @@ import barrowmist.server.cupping.PreferenceViews.PreferencePair;
 import barrowmist.server.cupping.PreferenceViews.PreferenceView;
 import barrowmist.server.cupping.PreferenceViews.RankSum;
 import barrowmist.server.cupping.PreferenceViews.RankingEntry;
-import barrowmist.server.cupping.PreferenceViews.VoteShare;
 import barrowmist.server.cupping.RankingEntity.Party;
-import barrowmist.server.web.Codes;
 import barrowmist.server.web.Conflict;
 import barrowmist.server.web.InputProblems;
 import barrowmist.server.web.KeptInTurn;
@@ -26,7 +24,6 @@ import java.util.OptionalDouble;
 import java.util.function.ToDoubleFunction;
 import java.util.function.UnaryOperator;
 import java.util.stream.IntStream;
-import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -58,10 +55,9 @@ public class PreferenceService {
         String cupper = tables.whose(table, entry.cupper());
         List<String> order = Objects.requireNonNullElse(entry.order(), List.of());
         refuseIfWrong(table, order);
-        Party party = party(entry.party());
         RankingEntity kept = rankings.findByCuppingIdAndCupper(id, cupper)
                 .orElseGet(() -> new RankingEntity(table, cupper, order, clock.instant()));
-        kept.rank(order, party, clock.instant());
+        kept.rank(order, entry.party(), clock.instant());
         rankings.saveAndFlush(kept);
         return new RankingEntry(cupper, order, entry.party());
     }
@@ -76,14 +72,6 @@ public class PreferenceService {
             throw new InputProblems(
                     "order", "order is " + order + ", expected each of " + codes + " once, the best first");
         }
-    }
-
-    private static @Nullable Party party(@Nullable String said) {
-        return said == null
-                ? null
-                : Codes.parse(Party.class, said)
-                        .orElseThrow(() -> new InputProblems(
-                                "party", "party is \"" + said + "\", expected house, guest or trade"));
     }
 
     private static List<String> codes(CuppingEntity table) {
@@ -107,7 +95,7 @@ public class PreferenceService {
         return new PreferenceView(
                 all.size(),
                 table.choice(),
-                VoteShare.of(vote),
+                vote.shares(),
                 vote.text(name),
                 all.size() - others.size(),
                 others.size() == all.size() ? null : said(codes, others, ordered, name),
@@ -142,19 +130,15 @@ public class PreferenceService {
                         party, all.stream().filter(r -> r.party() == party).toList()))
                 .filter(e -> !e.getValue().isEmpty())
                 .map(e -> new PartyView(
-                        Codes.of(e.getKey()),
+                        e.getKey(),
                         e.getValue().size(),
-                        VoteShare.of(vote(codes, e.getValue())),
+                        vote(codes, e.getValue()).shares(),
                         said(codes, e.getValue(), ordered, name)))
                 .toList();
     }
 
     private static KeptOrder kept(RankingEntity r) {
-        return new KeptOrder(
-                r.cupper(),
-                r.order(),
-                r.party() == null ? null : Codes.of(Objects.requireNonNull(r.party())),
-                r.forTheirOwn());
+        return new KeptOrder(r.cupper(), r.order(), r.party(), r.forTheirOwn());
     }
 
     private static List<RankSum> sums(List<String> codes, Preference preference) {

@@ -21,16 +21,14 @@ public final class PreferenceViews {
             @Schema(example = "Ines K.") @Nullable String cupper,
             @Schema(example = "[\"214\",\"507\"]") @Nullable List<String> order,
 
-            @Schema(allowableValues = {"house", "guest", "trade"}) @Nullable
-            String party) {}
+            RankingEntity.@Nullable Party party) {}
 
     /**
      * An order that was kept.
      *
      * @param own whether the best of it is this person's own entry
      */
-    public record KeptOrder(
-            String cupper, List<String> order, @Nullable String party, boolean own) {}
+    public record KeptOrder(String cupper, List<String> order, RankingEntity.@Nullable Party party, boolean own) {}
 
     /** What somebody guesses from the green alone. */
     public record GuessEntry(
@@ -46,28 +44,8 @@ public final class PreferenceViews {
             @Nullable Process process,
             @Nullable Boolean processRight) {}
 
-    /**
-     * One sample's votes.
-     *
-     * @param lower share of people who like it best, 95 % confidence, [0, 1]
-     */
-    public record VoteShare(String code, int votes, double lower, double upper) {
-
-        static List<VoteShare> of(Vote vote) {
-            return vote.shares().stream()
-                    .map(s -> new VoteShare(s.code(), s.votes(), s.lower(), s.upper()))
-                    .toList();
-        }
-    }
-
     /** The same for some of the people alone. */
-    public record PartyView(
-            @Schema(allowableValues = {"house", "guest", "trade"})
-            String party,
-
-            int people,
-            List<VoteShare> votes,
-            String text) {}
+    public record PartyView(RankingEntity.Party party, int people, List<Vote.Share> votes, String text) {}
 
     /** The sum of a sample's ranks; 1 is best. */
     public record RankSum(String code, double sum) {}
@@ -88,7 +66,7 @@ public final class PreferenceViews {
     public record PreferenceView(
             int n,
             Choice choice,
-            List<VoteShare> votes,
+            List<Vote.Share> votes,
             String voted,
             int own,
             @Nullable String withoutOwn,

@@ -7,7 +7,6 @@ import barrowmist.core.cupping.SampleNeeds;
 import barrowmist.core.cupping.TableKind;
 import barrowmist.core.units.Wording;
 import barrowmist.server.cupping.PreparationViews.PreparationView;
-import barrowmist.server.cupping.PreparationViews.PutOut;
 import barrowmist.server.cupping.PreparationViews.WeighedSample;
 import barrowmist.server.cupping.SensoryViews.ServedSet;
 import barrowmist.server.web.KeptInTurn;
@@ -71,7 +70,7 @@ class PreparationService {
                 steps.steps(),
                 said,
                 cautions,
-                things.stream().map(PutOut::of).toList());
+                things);
     }
 
     private Stream<WeighedSample> samples(CuppingEntity table, List<CupSetEntity> served) {

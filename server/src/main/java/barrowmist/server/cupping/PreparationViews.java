@@ -25,13 +25,6 @@ public final class PreparationViews {
     public record WeighedSample(
             String code, @Nullable Long roastId, String what, double doseG, int cups, double purgeG, double totalG) {}
 
-    /** Something to put out beside the table, and for which word. */
-    public record PutOut(String word, String thing) {
-        static PutOut of(Reference.Thing t) {
-            return new PutOut(t.word(), t.thing());
-        }
-    }
-
     /**
      * The preparation sheet of a table. On a blind one it is a look at the key.
      *
@@ -48,5 +41,5 @@ public final class PreparationViews {
             List<String> steps,
             List<String> warnings,
             List<String> cautions,
-            List<PutOut> things) {}
+            List<Reference.Thing> things) {}
 }

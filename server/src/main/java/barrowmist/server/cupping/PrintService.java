@@ -2,13 +2,12 @@ package barrowmist.server.cupping;
 
 import barrowmist.core.cupping.Blindness;
 import barrowmist.core.cupping.CuppingForm;
+import barrowmist.core.cupping.Reference;
 import barrowmist.server.cupping.PreparationViews.PreparationView;
-import barrowmist.server.cupping.PreparationViews.PutOut;
 import barrowmist.server.cupping.PreparationViews.WeighedSample;
 import barrowmist.server.cupping.SensoryViews.ServedSet;
 import barrowmist.server.cupping.SheetPrint.PrintedSheet;
 import barrowmist.server.paper.Paper;
-import barrowmist.server.web.Codes;
 import barrowmist.server.web.Conflict;
 import java.time.Clock;
 import java.time.Instant;
@@ -80,7 +79,7 @@ class PrintService {
             boolean hasSets,
             List<SetLine> sets,
             boolean hasThings,
-            List<PutOut> things,
+            List<Reference.Thing> things,
             List<String> cautions) {}
 
     byte[] preparation(PreparationView sheet) {
@@ -120,7 +119,7 @@ class PrintService {
         List<SheetEntity> filled = table.told() ? sheets.findAllByCuppingIdOrderById(id) : List.of();
         CuppingForm form = TableViews.formOf(table, filled).orElseThrow();
         FormView scales = FormView.all(house.scales()).stream()
-                .filter(f -> f.form().equals(Codes.of(form)))
+                .filter(f -> f.form() == form)
                 .findFirst()
                 .orElseThrow();
         String when = when(table.cuppedAt());

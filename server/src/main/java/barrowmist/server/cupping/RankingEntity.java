@@ -1,5 +1,6 @@
 package barrowmist.server.cupping;
 
+import barrowmist.core.check.Coded;
 import jakarta.persistence.Entity;
 import jakarta.persistence.EntityListeners;
 import jakarta.persistence.EnumType;
@@ -20,7 +21,7 @@ import org.jspecify.annotations.Nullable;
 @Entity
 @EntityListeners(TableStreams.Ear.class)
 @Table(name = "ranking")
-class RankingEntity implements TableStreams.OfTable {
+public class RankingEntity implements TableStreams.OfTable {
 
     private static final String BETWEEN = " ";
 
@@ -40,10 +41,21 @@ class RankingEntity implements TableStreams.OfTable {
     private @Nullable Party party;
 
     /** With whom somebody came. */
-    enum Party {
-        HOUSE,
-        GUEST,
-        TRADE
+    public enum Party implements Coded {
+        HOUSE("of this house"),
+        GUEST("a guest"),
+        TRADE("of the trade");
+
+        private final String label;
+
+        Party(String label) {
+            this.label = label;
+        }
+
+        @Override
+        public String label() {
+            return label;
+        }
     }
 
     @Version

@@ -14,7 +14,6 @@ import barrowmist.server.cupping.SeatViews.JoinEntry;
 import barrowmist.server.cupping.SeatViews.JoinView;
 import barrowmist.server.cupping.SeatViews.SeatTableView;
 import barrowmist.server.cupping.SensoryViews.SetView;
-import barrowmist.server.web.Codes;
 import barrowmist.server.web.Conflict;
 import barrowmist.server.web.InputProblems;
 import barrowmist.server.web.KeptInTurn;
@@ -128,7 +127,7 @@ class SeatService implements SeatTokens {
         return new SeatTableView(
                 table.id(),
                 table.kind(),
-                TableViews.formOf(table, given.sheets()).map(Codes::of).orElse(null),
+                TableViews.formOf(table, given.sheets()).orElse(null),
                 table.cups(),
                 seat.cupper(),
                 order(table, seat.place()),
@@ -138,7 +137,7 @@ class SeatService implements SeatTokens {
                         .toList(),
                 given.sets().stream().map(s -> SetView.of(s, false)).toList(),
                 ranking(given, seat).map(RankingEntity::order).orElse(null),
-                ranking(given, seat).map(RankingEntity::party).map(Codes::of).orElse(null),
+                ranking(given, seat).map(RankingEntity::party).orElse(null),
                 table.kind() == TableKind.ROAST_OFF ? table.choice() : null,
                 guesses.own(table.id(), seat.cupper()).orElse(null),
                 Preparation.ofTable(table).drink().serving(),

@@ -1,5 +1,6 @@
 package barrowmist.server.cupping;
 
+import barrowmist.core.cupping.CuppingForm;
 import barrowmist.core.cupping.Drink;
 import barrowmist.core.cupping.TableKind;
 import barrowmist.server.cupping.ClockViews.ClockView;
@@ -39,14 +40,14 @@ public final class SeatViews {
     public record SeatTableView(
             long id,
             TableKind kind,
-            @Nullable String form,
+            @Nullable CuppingForm form,
             int cups,
             String cupper,
             List<String> codes,
             List<SheetView> sheets,
             List<SetView> sets,
             @Nullable List<String> ranking,
-            @Nullable String party,
+            RankingEntity.@Nullable Party party,
 
             @Nullable Choice choice,
             @Nullable GuessEntry guess,

@@ -1,7 +1,7 @@
 package barrowmist.server.cupping;
 
 import barrowmist.core.cupping.panel.TrianglePlan;
-import barrowmist.server.web.Codes;
+import com.fasterxml.jackson.annotation.JsonUnwrapped;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.List;
 import java.util.OptionalInt;
@@ -30,11 +30,8 @@ public final class SensoryViews {
             OptionalInt chosen,
             @Nullable String what,
 
-            @Schema(allowableValues = {"odd", "pair"}) @Nullable
-            String sweeter,
-
-            @Schema(allowableValues = {"odd", "pair"}) @Nullable
-            String preferred) {
+            CupSetEntity.@Nullable Side sweeter,
+            CupSetEntity.@Nullable Side preferred) {
 
         static SetView of(CupSetEntity s, boolean told) {
             boolean answered = s.answered().isPresent();
@@ -45,12 +42,8 @@ public final class SensoryViews {
                     told ? s.oddOne() : OptionalInt.empty(),
                     told ? s.answered() : OptionalInt.empty(),
                     told ? s.what() : null,
-                    told ? code(s.sweeter()) : null,
-                    told ? code(s.preferred()) : null);
-        }
-
-        private static @Nullable String code(CupSetEntity.@Nullable Side side) {
-            return side == null ? null : Codes.of(side);
+                    told ? s.sweeter() : null,
+                    told ? s.preferred() : null);
         }
     }
 
@@ -80,11 +73,8 @@ public final class SensoryViews {
             @Schema(example = "2") @Nullable Integer odd,
             @Nullable String what,
 
-            @Schema(allowableValues = {"odd", "pair"}) @Nullable
-            String sweeter,
-
-            @Schema(allowableValues = {"odd", "pair"}) @Nullable
-            String preferred) {
+            CupSetEntity.@Nullable Side sweeter,
+            CupSetEntity.@Nullable Side preferred) {
 
         /** Which cup is the odd one, and perhaps what differs. */
         public static AnswerEntry of(String cupper, int set, int odd, @Nullable String what) {
@@ -92,26 +82,8 @@ public final class SensoryViews {
         }
     }
 
-    /**
-     * What a triangle of so many sets can show.
-     *
-     * @param share of people assumed to tell the two apart, [0, 1]
-     * @param needed fewest right answers that show a difference
-     * @param power chance that it is shown
-     * @param enough fewest sets that show it in 4 of 5 tests; left out when too many would be needed
-     */
-    public record TrianglePlanView(int sets, double share, int needed, double power, OptionalInt enough, String text) {
-
-        static TrianglePlanView of(TrianglePlan p) {
-            return new TrianglePlanView(
-                    p.sets(),
-                    p.share(),
-                    p.needed(),
-                    p.power(),
-                    p.enough().stream().mapToInt(n -> n).findFirst(),
-                    p.text());
-        }
-    }
+    /** What a triangle of so many sets can show, and what may be said of it. */
+    public record TrianglePlanView(@JsonUnwrapped TrianglePlan plan, String text) {}
 
     /**
      * What a triangle test came to; figures are not rounded.

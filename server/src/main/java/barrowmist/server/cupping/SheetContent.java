@@ -1,11 +1,10 @@
 package barrowmist.server.cupping;
 
 import barrowmist.core.cupping.Cup;
-import barrowmist.server.web.InputProblems;
+import barrowmist.core.cupping.TriageSheet;
+import barrowmist.core.cupping.WordPlace;
 import io.swagger.v3.oas.annotations.media.Schema;
-import java.util.Arrays;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
 import tools.jackson.databind.annotation.JsonDeserialize;
@@ -32,7 +31,7 @@ public record SheetContent(
         @Nullable Map<String, Integer> intensities,
         @Nullable Map<String, Integer> scales,
         @Nullable String note,
-        @Nullable String verdict) {
+        TriageSheet.@Nullable Verdict verdict) {
 
     /** One cup; a mark left out is sound. */
     public record CupMark(
@@ -40,32 +39,20 @@ public record SheetContent(
             @Nullable Boolean clean,
             @Nullable Boolean sweet,
 
-            @Schema(allowableValues = {"none", "taint", "fault"}) @Nullable
-            String defect,
+            Cup.@Nullable Defect defect,
 
             @Nullable String note) {
 
         Cup cup() {
-            return new Cup(sound(uniform), sound(clean), sound(sweet), defect(defect));
+            return new Cup(sound(uniform), sound(clean), sound(sweet), defect == null ? Cup.Defect.NONE : defect);
         }
 
         static CupMark of(Cup c, @Nullable String note) {
-            return new CupMark(
-                    c.uniform(), c.clean(), c.sweet(), c.defect().name().toLowerCase(Locale.ROOT), kept(note));
+            return new CupMark(c.uniform(), c.clean(), c.sweet(), c.defect(), kept(note));
         }
 
         private static boolean sound(@Nullable Boolean mark) {
             return mark == null || mark;
-        }
-
-        private static Cup.Defect defect(@Nullable String name) {
-            return name == null
-                    ? Cup.Defect.NONE
-                    : Arrays.stream(Cup.Defect.values())
-                            .filter(d -> d.name().equalsIgnoreCase(name))
-                            .findFirst()
-                            .orElseThrow(() -> new InputProblems(
-                                    "cups", "defect is \"" + name + "\", expected none, taint or fault"));
         }
     }
 
@@ -82,11 +69,7 @@ public record SheetContent(
             @Schema(example = "[1,2,3,4,5]") @JsonDeserialize(using = CupNumbers.class)
             List<Integer> cups,
 
-            @Schema(
-                    example = "flavour-aftertaste",
-                    allowableValues = {"fragrance-aroma", "flavour-aftertaste", "main-taste", "mouthfeel"})
-            @Nullable
-            String place) {}
+            @Nullable WordPlace place) {}
 
     /** Whether anything was written down, or it was opened only. */
     boolean isWritten() {

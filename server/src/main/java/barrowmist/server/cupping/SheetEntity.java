@@ -1,10 +1,10 @@
 package barrowmist.server.cupping;
 
+import barrowmist.core.check.Coded;
 import barrowmist.core.cupping.CuppingForm;
 import barrowmist.core.cupping.CuppingSheet;
 import barrowmist.core.cupping.TasteNote;
 import barrowmist.core.cupping.Vocabulary;
-import barrowmist.server.web.Codes;
 import barrowmist.server.web.Optionals;
 import barrowmist.server.web.StoredJson;
 import jakarta.persistence.AttributeConverter;
@@ -94,7 +94,7 @@ class SheetEntity implements TableStreams.OfTable {
         this.sample = sample;
         this.roastId = sample.roastId();
         this.seat = seat;
-        this.form = Codes.of(form);
+        this.form = form.code();
     }
 
     void keep(SheetContent filled, CuppingSheet sheet, SheetTrail newTrail, String newCupper, Instant now) {
@@ -171,11 +171,11 @@ class SheetEntity implements TableStreams.OfTable {
     }
 
     void writeOn(CuppingForm other) {
-        form = Codes.of(other);
+        form = other.code();
     }
 
     CuppingForm form() {
-        return Codes.parse(CuppingForm.class, form).orElseThrow();
+        return Coded.find(CuppingForm.class, form).orElseThrow();
     }
 
     long version() {

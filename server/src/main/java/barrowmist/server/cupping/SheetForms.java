@@ -4,7 +4,6 @@ import barrowmist.core.check.Names;
 import barrowmist.core.cupping.CuppingForm;
 import barrowmist.core.cupping.TableKind;
 import barrowmist.server.cupping.CuppingViews.SheetEntry;
-import barrowmist.server.web.Codes;
 import barrowmist.server.web.Conflict;
 import barrowmist.server.web.InputProblems;
 import java.util.Collection;
@@ -27,7 +26,7 @@ final class SheetForms {
 
     /** The form that was asked for; empty where none was. */
     static Optional<CuppingForm> asked(SheetEntry entry) {
-        return Optional.ofNullable(entry.form()).map(f -> TableReader.form(f, CuppingForm.values()));
+        return Optional.ofNullable(entry.form());
     }
 
     /**
@@ -47,8 +46,8 @@ final class SheetForms {
         if (asked.isPresent() && asked.get() != form) {
             throw new InputProblems(
                     "form",
-                    "This cupper writes on the form " + Codes.of(form) + " at this table, not on "
-                            + Codes.of(asked.get()));
+                    "This cupper writes on the form " + form.code() + " at this table, not on "
+                            + asked.get().code());
         }
         return form;
     }
@@ -90,7 +89,7 @@ final class SheetForms {
     private void refuseOfAnotherKind(CuppingForm form) {
         if ((form == CuppingForm.TRIAGE) != (table.kind() == TableKind.TRIAGE)) {
             throw new InputProblems(
-                    "form", "This table is laid for " + table.kind().code() + ", not for " + Codes.of(form));
+                    "form", "This table is laid for " + table.kind().code() + ", not for " + form.code());
         }
     }
 

@@ -124,7 +124,7 @@ final class SheetPrint {
         Stream<PlaceLine> byPlace = scales.places().stream()
                 .map(p -> new PlaceLine(
                         "%s (at most %d)".formatted(Wording.capital(p.label()), p.most()),
-                        written(words, w -> p.place().equals(w.place()))));
+                        written(words, w -> p.place() == w.place())));
         PlaceLine rest = new PlaceLine(
                 scales.places().isEmpty() ? "Words, and in which cups" : "Other words",
                 written(words, w -> scales.places().isEmpty() || w.place() == null));

@@ -15,7 +15,6 @@ import barrowmist.core.cupping.ValueScore.Section;
 import barrowmist.core.cupping.ValueSheet;
 import barrowmist.core.cupping.Vocabulary;
 import barrowmist.core.cupping.WordPlace;
-import barrowmist.server.web.Codes;
 import barrowmist.server.web.InputProblems;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -28,6 +27,7 @@ import java.util.Optional;
 import java.util.function.BiFunction;
 import java.util.function.Function;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
 /** Reads what a sheet says into the core's terms, or says what is wrong with it. */
@@ -52,10 +52,10 @@ final class SheetReader {
                 .toList();
         return switch (form) {
             case HUNDRED_POINT ->
-                new HundredPointSheet(given(Attribute.class, Attribute::field, (name, score) -> score), marks, notes);
+                new HundredPointSheet(given(Attribute.class, Attribute::code, (name, score) -> score), marks, notes);
             case VALUE_ASSESSMENT ->
                 new ValueSheet(given(Section.class, Section::field, SheetReader::whole), marks, notes);
-            case TRIAGE -> new TriageSheet(verdictOf(), marks, notes);
+            case TRIAGE -> new TriageSheet(Optional.ofNullable(content.verdict()), marks, notes);
         };
     }
 
@@ -93,15 +93,6 @@ final class SheetReader {
         return (int) score;
     }
 
-    private Optional<TriageSheet.Verdict> verdictOf() {
-        return content.verdict() == null
-                ? Optional.empty()
-                : Optional.of(Codes.parse(TriageSheet.Verdict.class, content.verdict())
-                        .orElseThrow(() -> new InputProblems(
-                                "verdict",
-                                "verdict is \"" + content.verdict() + "\", expected out, again or through")));
-    }
-
     /** What is wrong with all that the core's sheet does not hold. */
     List<FieldProblem> problemsBeside(CuppingForm form) {
         Checks checks = new Checks();
@@ -110,8 +101,9 @@ final class SheetReader {
         List<FieldProblem> problems = new ArrayList<>(checks.problems());
         problems.addAll(Intensity.problems(form, numbers(content.intensities())));
         problems.addAll(HouseScales.problems(numbers(content.scales())));
-        problems.addAll(WordPlace.problems(
-                content.words().stream().flatMap(w -> place(w.place()).stream()).toList()));
+        problems.addAll(WordPlace.problems(content.words().stream()
+                .flatMap(w -> Stream.ofNullable(w.place()))
+                .toList()));
         return problems;
     }
 
@@ -131,20 +123,6 @@ final class SheetReader {
             });
         }
         return out;
-    }
-
-    private static Optional<WordPlace> place(@Nullable String place) {
-        return place == null
-                ? Optional.empty()
-                : Optional.of(Codes.parse(WordPlace.class, place)
-                        .orElseThrow(() -> new InputProblems(
-                                "words",
-                                "place is \"" + place + "\", expected one of "
-                                        + String.join(
-                                                ", ",
-                                                Arrays.stream(WordPlace.values())
-                                                        .map(Codes::of)
-                                                        .toList()))));
     }
 
     /** The same as it is kept: with every cup, in the core's reading of it. */

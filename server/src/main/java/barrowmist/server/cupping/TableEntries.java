@@ -1,6 +1,7 @@
 package barrowmist.server.cupping;
 
 import barrowmist.core.cupping.Blindness;
+import barrowmist.core.cupping.CuppingForm;
 import barrowmist.core.cupping.TableKind;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.time.Instant;
@@ -78,8 +79,7 @@ public final class TableEntries {
 
             @Nullable TableKind kind,
 
-            @Schema(allowableValues = {"hundred-point", "value-assessment"}) @Nullable
-            String form,
+            @Nullable CuppingForm form,
 
             @Nullable Blindness blind,
 

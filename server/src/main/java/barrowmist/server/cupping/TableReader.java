@@ -10,13 +10,10 @@ import barrowmist.server.cupping.CuppingSampleEntity.TableSample;
 import barrowmist.server.cupping.TableEntries.CuppingEntry;
 import barrowmist.server.cupping.TableEntries.LaidSample;
 import barrowmist.server.roast.RoastService;
-import barrowmist.server.web.Codes;
 import barrowmist.server.web.InputProblems;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.stream.Collectors;
-import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
 /** Reads what is to be laid, or says what is wrong with it. */
@@ -53,19 +50,18 @@ final class TableReader {
         if (kind() == TableKind.TRIAGE) {
             return Optional.of(CuppingForm.TRIAGE);
         }
-        return entry.form() == null
-                ? Optional.empty()
-                : Optional.of(form(entry.form(), CuppingForm.HUNDRED_POINT, CuppingForm.VALUE_ASSESSMENT));
+        return scored(entry.form());
     }
 
-    /** @throws InputProblems if it is none of these */
-    static CuppingForm form(String asked, CuppingForm... allowed) {
-        return Codes.parse(CuppingForm.class, asked)
-                .filter(List.of(allowed)::contains)
-                .orElseThrow(() -> new InputProblems(
-                        "form",
-                        "form is \"" + asked + "\", expected "
-                                + Stream.of(allowed).map(Codes::of).collect(Collectors.joining(" or "))));
+    /** @throws InputProblems if it is the one of a triage, which is for no other table */
+    static Optional<CuppingForm> scored(@Nullable CuppingForm form) {
+        if (form == CuppingForm.TRIAGE) {
+            throw new InputProblems(
+                    "form",
+                    "form is triage, expected " + CuppingForm.HUNDRED_POINT.code() + " or "
+                            + CuppingForm.VALUE_ASSESSMENT.code());
+        }
+        return Optional.ofNullable(form);
     }
 
     /** How many sets of three are served; none but for a triangle. */

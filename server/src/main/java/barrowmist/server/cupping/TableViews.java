@@ -8,8 +8,6 @@ import barrowmist.server.cupping.CuppingViews.SheetView;
 import barrowmist.server.cupping.KeyViews.SealView;
 import barrowmist.server.cupping.SensoryViews.SetView;
 import barrowmist.server.cupping.TableEntries.OutsideCoffee;
-import barrowmist.server.web.Codes;
-import io.swagger.v3.oas.annotations.media.Schema;
 import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
@@ -86,8 +84,7 @@ public final class TableViews {
             int cups,
             TableKind kind,
 
-            @Schema(allowableValues = {"hundred-point", "value-assessment", "triage"}) @Nullable
-            String form,
+            @Nullable CuppingForm form,
 
             @Nullable String note,
             Blindness blind,
@@ -132,7 +129,7 @@ public final class TableViews {
                     c.cuppedAt(),
                     c.cups(),
                     c.kind(),
-                    formOf(c, sheets).map(Codes::of).orElse(null),
+                    formOf(c, sheets).orElse(null),
                     c.note(),
                     c.blinding().blind(),
                     told,

@@ -101,10 +101,6 @@ public class DayService {
         InputProblems.refuseIfAny(wanted.problems(machine.batchMinG(), machine.batchMaxG()));
         Batches batches = Batches.of(wanted);
         return new BatchesView(
-                batches.batches(),
-                batches.greenKg(),
-                batches.roastedKg(),
-                batches.durationS(),
-                entry.startsAt() == null ? null : DayTimes.after(entry.startsAt(), batches.durationS()));
+                batches, entry.startsAt() == null ? null : DayTimes.after(entry.startsAt(), batches.durationS()));
     }
 }

@@ -73,7 +73,7 @@ class DayTimes {
     }
 
     private static double roastS(PlanEntity plan) {
-        var aim = plan.content().targets().get(KeyFigure.TOTAL_S.field());
+        var aim = plan.content().targets().get(KeyFigure.TOTAL_S);
         return aim == null ? USUAL_ROAST_S : aim.value();
     }
 

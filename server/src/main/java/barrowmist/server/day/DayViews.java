@@ -1,7 +1,9 @@
 package barrowmist.server.day;
 
+import barrowmist.core.day.Batches;
 import barrowmist.core.green.Process;
 import barrowmist.core.rest.RestSchool;
+import com.fasterxml.jackson.annotation.JsonUnwrapped;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
@@ -99,9 +101,5 @@ public final class DayViews {
 
     /** How many batches, how much green, and when they are done. */
     public record BatchesView(
-            int batches,
-            double greenKg,
-            double roastedKg,
-            double durationS,
-            @Nullable LocalDateTime finishesAt) {}
+            @JsonUnwrapped Batches batches, @Nullable LocalDateTime finishesAt) {}
 }

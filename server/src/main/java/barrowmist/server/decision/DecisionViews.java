@@ -32,28 +32,11 @@ public final class DecisionViews {
             @Nullable LocalDate dueOn,
             @Nullable Long version) {}
 
-    /** One thing that speaks for or against a lot. */
-    public record ReasonView(
-            @Schema(allowableValues = {"for", "against"}) String says,
-            String text,
-
-            @Schema(allowableValues = {"cup", "log", "bench", "green", "time", "table"})
-            String source) {
-
-        static ReasonView of(Reason r) {
-            return new ReasonView(
-                    r.speaksFor() ? "for" : "against", r.text(), r.source().code());
-        }
-    }
-
     /** What the program would do, and why; never a verdict. */
-    public record ProposalView(Outcome outcome, String label, List<ReasonView> reasons) {
+    public record ProposalView(Outcome outcome, String label, List<Reason> reasons) {
 
         static ProposalView of(Proposal p) {
-            return new ProposalView(
-                    p.outcome(),
-                    p.outcome().label(),
-                    p.reasons().stream().map(ReasonView::of).toList());
+            return new ProposalView(p.outcome(), p.outcome().label(), p.reasons());
         }
     }
 
@@ -89,14 +72,7 @@ public final class DecisionViews {
      * @param id of the sample at the station {@code green}, of the lot at {@code plan}, of a roast at {@code cupping}
      * @param minutes about how long it takes
      */
-    public record Way(
-            String text,
-
-            @Schema(allowableValues = {"green", "plan", "cupping"})
-            String station,
-
-            long id,
-            int minutes) {
+    public record Way(String text, String station, long id, int minutes) {
 
         /** @param stage of the newest sample, in running text */
         static Way to(Unknown what, String stage, long id) {

@@ -3,12 +3,12 @@ package barrowmist.server.demo;
 import barrowmist.core.device.Drum;
 import barrowmist.core.device.SimulatedDrum;
 import barrowmist.core.device.SimulatedRoast;
+import barrowmist.core.green.LotRules;
 import barrowmist.core.green.ScreenRange;
 import barrowmist.core.machine.thermal.ControlLevels;
 import barrowmist.core.roast.EventKind;
 import barrowmist.core.roast.RoastEvent;
 import barrowmist.core.roast.RoastLog;
-import barrowmist.server.green.LotEntry;
 import java.util.Locale;
 import java.util.Objects;
 import java.util.Random;
@@ -82,7 +82,7 @@ record DemoBatch(Coffee coffee, double chargeC, double gasBias, double developme
     }
 
     /** The log as a CSV file. */
-    String csv(String roastedAt, LotEntry lot, long seed) {
+    String csv(String roastedAt, LotRules.Entry lot, long seed) {
         Random random = new Random(seed);
         SimulatedRoast roast = roast(random, lot, seed);
         RoastLog log = roast.log();
@@ -112,7 +112,7 @@ record DemoBatch(Coffee coffee, double chargeC, double gasBias, double developme
         return csv.toString();
     }
 
-    private SimulatedRoast roast(Random random, LotEntry lot, long seed) {
+    private SimulatedRoast roast(Random random, LotRules.Entry lot, long seed) {
         SimulatedDrum drum = new SimulatedDrum(SimulatedDrum.Build.sampleRoaster(), ROOM_C);
         drum.setLossDrift(1 + LOSS_DRIFT_SD * random.nextGaussian());
         double shiftS = random.nextInt(13) - 6;
@@ -122,7 +122,7 @@ record DemoBatch(Coffee coffee, double chargeC, double gasBias, double developme
                 drum,
                 new Drum.Batch(
                         greenG(seed),
-                        Objects.requireNonNull(lot.moisturePct()),
+                        lot.moisturePct().orElseThrow(),
                         meanMm(Objects.requireNonNull(lot.screen())),
                         coffee.uptake,
                         coffee.crackC),

@@ -1,5 +1,6 @@
 package barrowmist.server.demo;
 
+import barrowmist.core.decision.Contract;
 import barrowmist.core.decision.Outcome;
 import barrowmist.server.blend.BlendService;
 import barrowmist.server.blend.BlendViews.BlendEntry;
@@ -11,6 +12,8 @@ import barrowmist.server.store.ContractService;
 import barrowmist.server.store.StoreViews.ContractTerms;
 import java.util.List;
 import java.util.Map;
+import java.util.OptionalDouble;
+import java.util.OptionalInt;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 
@@ -55,7 +58,15 @@ class DemoDecisions {
     private static final String BLEND = "Slow morning espresso";
 
     /** What Velquora Hollow was to be on arrival; it came moister, and with a black bean. */
-    private static final ContractTerms AGREED = new ContractTerms(null, 11.5, 0, 5, null, null, null);
+    private static final ContractTerms AGREED = new ContractTerms(
+            new Contract(
+                    OptionalDouble.empty(),
+                    OptionalDouble.of(11.5),
+                    OptionalInt.of(0),
+                    OptionalInt.of(5),
+                    OptionalDouble.empty(),
+                    OptionalInt.empty()),
+            null);
 
     void seed() {
         contracts.keep(lot("Velquora Hollow"), AGREED);

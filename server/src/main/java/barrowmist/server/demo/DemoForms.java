@@ -1,8 +1,11 @@
 package barrowmist.server.demo;
 
 import barrowmist.core.cupping.Blindness;
+import barrowmist.core.cupping.CuppingForm;
 import barrowmist.core.cupping.TableKind;
+import barrowmist.core.cupping.TriageSheet;
 import barrowmist.core.cupping.ValueScore;
+import barrowmist.core.cupping.WordPlace;
 import barrowmist.server.cupping.CuppingService;
 import barrowmist.server.cupping.CuppingViews.SheetEntry;
 import barrowmist.server.cupping.SheetContent.WordMark;
@@ -29,17 +32,22 @@ class DemoForms {
     private record Line(
             String offer,
             String cupper,
-            String verdict,
+            TriageSheet.Verdict verdict,
             @Nullable String note,
             @Nullable String word) {}
 
     private static final List<Line> LINES = List.of(
-            new Line(BEST, "Ines K.", "through", "clear, like marzipan", "marzipan"),
-            new Line(BEST, "Tobin W.", "through", null, "honey"),
-            new Line("Offer 72, Kampong Dua", "Ines K.", "out", "earthy in the nose already", "earthy"),
-            new Line("Offer 72, Kampong Dua", "Tobin W.", "again", "some will want this", "earthy"),
-            new Line("Offer 73, Alto Brejo", "Ines K.", "again", "thin; another roast?", "thin"),
-            new Line("Offer 73, Alto Brejo", "Tobin W.", "again", null, "nutty"));
+            new Line(BEST, "Ines K.", TriageSheet.Verdict.THROUGH, "clear, like marzipan", "marzipan"),
+            new Line(BEST, "Tobin W.", TriageSheet.Verdict.THROUGH, null, "honey"),
+            new Line(
+                    "Offer 72, Kampong Dua",
+                    "Ines K.",
+                    TriageSheet.Verdict.OUT,
+                    "earthy in the nose already",
+                    "earthy"),
+            new Line("Offer 72, Kampong Dua", "Tobin W.", TriageSheet.Verdict.AGAIN, "some will want this", "earthy"),
+            new Line("Offer 73, Alto Brejo", "Ines K.", TriageSheet.Verdict.AGAIN, "thin; another roast?", "thin"),
+            new Line("Offer 73, Alto Brejo", "Tobin W.", TriageSheet.Verdict.AGAIN, null, "nutty"));
 
     /** What each cupper gave the sections of the value form, in its order. */
     private static final Map<String, List<Integer>> GIVEN =
@@ -60,7 +68,8 @@ class DemoForms {
         value();
     }
 
-    private CuppingEntry entry(int daysAgo, TableKind kind, @Nullable String form, int cups, List<String> coffees) {
+    private CuppingEntry entry(
+            int daysAgo, TableKind kind, @Nullable CuppingForm form, int cups, List<String> coffees) {
         return new CuppingEntry(
                 clock.instant().minus(Duration.ofDays(daysAgo)),
                 cups,
@@ -108,7 +117,7 @@ class DemoForms {
     }
 
     private void value() {
-        long id = cuppings.open(entry(9, TableKind.SCORING, "value-assessment", 5, List.of(BEST)))
+        long id = cuppings.open(entry(9, TableKind.SCORING, CuppingForm.VALUE_ASSESSMENT, 5, List.of(BEST)))
                 .id();
         String code = cuppings.key(id).samples().get(0).code();
         GIVEN.forEach((cupper, given) -> {
@@ -117,8 +126,8 @@ class DemoForms {
                 sections.put(s.field(), given.get(s.ordinal()).doubleValue());
             }
             List<WordMark> words = List.of(
-                    new WordMark("marzipan", List.of(1, 2, 3, 4, 5), "flavour-aftertaste"),
-                    new WordMark("floral", List.of(1, 2, 3, 4, 5), "fragrance-aroma"));
+                    new WordMark("marzipan", List.of(1, 2, 3, 4, 5), WordPlace.FLAVOUR_AFTERTASTE),
+                    new WordMark("floral", List.of(1, 2, 3, 4, 5), WordPlace.FRAGRANCE_AROMA));
             sheets.add(
                     id,
                     new SheetEntry(

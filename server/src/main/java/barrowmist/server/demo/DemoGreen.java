@@ -1,6 +1,9 @@
 package barrowmist.server.demo;
 
+import barrowmist.core.green.Defect;
+import barrowmist.core.green.Inspection;
 import barrowmist.core.green.SampleStage;
+import barrowmist.core.green.ScreenAnalysis;
 import barrowmist.core.rest.RestSchool;
 import barrowmist.server.day.DayService;
 import barrowmist.server.day.DayViews.DayChange;
@@ -9,7 +12,6 @@ import barrowmist.server.day.DayViews.DayItem;
 import barrowmist.server.green.GreenSampleService;
 import barrowmist.server.green.GreenViews.GreenSampleEntry;
 import barrowmist.server.green.GreenViews.InspectionEntry;
-import barrowmist.server.green.InspectionContent;
 import barrowmist.server.plan.PlanService;
 import barrowmist.server.plan.PlanViews.PlanEntry;
 import java.time.LocalDate;
@@ -18,6 +20,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
 import org.springframework.stereotype.Component;
 
@@ -52,9 +55,9 @@ class DemoGreen {
                         10.6,
                         0.54,
                         182.7,
-                        Map.of("18", 96.0, "17", 141.0, "16", 51.0, "15", 10.5),
+                        Map.of(18, 96.0, 17, 141.0, 16, 51.0, 15, 10.5),
                         16,
-                        Map.of("broken", 6, "shell", 3, "slight-insect", 4),
+                        Map.of(Defect.BROKEN, 6, Defect.SHELL, 3, Defect.SLIGHT_INSECT, 4),
                         List.of("fresh", "sweet"),
                         "blue-green",
                         today.minusMonths(9)));
@@ -66,9 +69,9 @@ class DemoGreen {
                         11.0,
                         0.56,
                         174.5,
-                        Map.of("18", 71.0, "17", 118.0, "16", 82.0, "15", 24.0, "pan", 4.0),
+                        Map.of(18, 71.0, 17, 118.0, 16, 82.0, 15, 24.0, ScreenAnalysis.PAN, 4.0),
                         15,
-                        Map.of("broken", 8, "partial-sour", 2, "shell", 4),
+                        Map.of(Defect.BROKEN, 8, Defect.PARTIAL_SOUR, 2, Defect.SHELL, 4),
                         List.of("fresh"),
                         "green",
                         today.minusMonths(8)));
@@ -79,9 +82,9 @@ class DemoGreen {
                         11.8,
                         0.61,
                         173.2,
-                        Map.of("18", 62.0, "17", 109.0, "16", 88.0, "15", 33.0, "pan", 7.0),
+                        Map.of(18, 62.0, 17, 109.0, 16, 88.0, 15, 33.0, ScreenAnalysis.PAN, 7.0),
                         15,
-                        Map.of("broken", 21, "partial-sour", 7, "shell", 9, "full-black", 1),
+                        Map.of(Defect.BROKEN, 21, Defect.PARTIAL_SOUR, 7, Defect.SHELL, 9, Defect.FULL_BLACK, 1),
                         List.of("hay", "sack"),
                         "yellow-green",
                         today.minusMonths(8)));
@@ -92,9 +95,9 @@ class DemoGreen {
                         11.1,
                         0.55,
                         171.0,
-                        Map.of("18", 108.0, "17", 130.0, "16", 48.0, "15", 13.0),
+                        Map.of(18, 108.0, 17, 130.0, 16, 48.0, 15, 13.0),
                         16,
-                        Map.of("broken", 9, "immature", 6, "slight-insect", 8),
+                        Map.of(Defect.BROKEN, 9, Defect.IMMATURE, 6, Defect.SLIGHT_INSECT, 8),
                         List.of("fruity", "sweet"),
                         "yellow-green",
                         today.minusMonths(7)));
@@ -105,9 +108,9 @@ class DemoGreen {
                         11.9,
                         0.60,
                         167.0,
-                        Map.of("19", 52.0, "18", 97.0, "17", 88.0, "16", 41.0, "15", 20.0),
+                        Map.of(19, 52.0, 18, 97.0, 17, 88.0, 16, 41.0, 15, 20.0),
                         16,
-                        Map.of("broken", 18, "withered", 6, "immature", 7),
+                        Map.of(Defect.BROKEN, 18, Defect.WITHERED, 6, Defect.IMMATURE, 7),
                         List.of("earthy"),
                         "blue-green",
                         today.minusMonths(5)));
@@ -123,9 +126,9 @@ class DemoGreen {
                         13.3,
                         0.69,
                         166.0,
-                        Map.of("19", 44.0, "18", 92.0, "17", 95.0, "16", 46.0, "15", 21.0),
+                        Map.of(19, 44.0, 18, 92.0, 17, 95.0, 16, 46.0, 15, 21.0),
                         16,
-                        Map.of("broken", 14, "fungus", 4, "immature", 6),
+                        Map.of(Defect.BROKEN, 14, Defect.FUNGUS, 4, Defect.IMMATURE, 6),
                         List.of("musty"),
                         "yellow-green",
                         today.minusMonths(6)));
@@ -143,39 +146,39 @@ class DemoGreen {
     }
 
     private void preShipment(long lotId, LocalDate received) {
-        samples.add(lotId, new GreenSampleEntry(SampleStage.PRE_SHIPMENT.label(), received));
+        samples.add(lotId, new GreenSampleEntry(SampleStage.PRE_SHIPMENT, received));
     }
 
-    private void inspect(long lotId, SampleStage stage, InspectionContent content) {
+    private void inspect(long lotId, SampleStage stage, Inspection content) {
         samples.keep(samples.ofLot(lotId, Optional.of(stage)).id(), new InspectionEntry(null, content));
     }
 
-    private static InspectionContent content(
+    private static Inspection content(
             double moisture,
             double activity,
             double cupG,
-            Map<String, Double> sieves,
+            Map<Integer, Double> sieves,
             int contract,
-            Map<String, Integer> defects,
+            Map<Defect, Integer> defects,
             List<String> smells,
             String colour,
             LocalDate harvest) {
         double sieved = sieves.values().stream().mapToDouble(g -> g).sum();
-        return new InspectionContent(
-                moisture,
-                activity,
-                null,
-                cupG,
-                250.0,
-                Math.ceil(sieved),
+        return new Inspection(
+                OptionalDouble.of(moisture),
+                OptionalDouble.of(activity),
+                OptionalDouble.empty(),
+                OptionalDouble.of(cupG),
+                OptionalDouble.of(250),
+                OptionalDouble.of(Math.ceil(sieved)),
                 sieves,
-                contract,
-                350.0,
-                defects,
+                Optional.of(contract),
+                OptionalDouble.of(350),
+                Optional.of(defects),
                 smells,
-                colour,
+                Optional.of(colour),
                 "Closed inner bag, 18 °C",
-                harvest.withDayOfMonth(1),
-                null);
+                Optional.of(harvest.withDayOfMonth(1)),
+                false);
     }
 }

@@ -5,13 +5,14 @@ import static barrowmist.core.green.Process.NATURAL;
 import static barrowmist.core.green.Process.WASHED;
 import static barrowmist.core.green.Process.WET_HULLED;
 
+import barrowmist.core.green.LotRules;
 import barrowmist.core.green.Process;
 import barrowmist.server.demo.DemoBatch.Coffee;
 import barrowmist.server.demo.DemoBatch.Hand;
-import barrowmist.server.green.LotEntry;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
+import java.util.OptionalDouble;
 
 /** The invented scenario: ten lots of four suppliers, and the roasts that were made of nine of them. */
 final class DemoLab {
@@ -44,7 +45,7 @@ final class DemoLab {
         return "# roasted_by: " + ROASTERS.get(turn % ROASTERS.size()) + "\n";
     }
 
-    static List<LotEntry> lots(LocalDate today) {
+    static List<LotRules.Entry> lots(LocalDate today) {
         return List.of(
                 lot("Gatovu Hill", LAKE, "Burundi", WASHED, today.minusDays(61), 60, 10.9, 712, "16/17"),
                 lot("Kivumba Ridge", LAKE, "Rwanda", WASHED, today.minusDays(54), 30, 11.2, 705, "15/16"),
@@ -64,7 +65,7 @@ final class DemoLab {
             "Serra Quimbroa", "Milk chocolate, dried fruit, low acidity",
             "Velquora Hollow", "Caramel, apple, round");
 
-    private static LotEntry lot(
+    private static LotRules.Entry lot(
             String name,
             String supplier,
             String origin,
@@ -75,7 +76,17 @@ final class DemoLab {
             double density,
             String screen) {
         String notes = SUPPLIERS_SAY.get(name);
-        return new LotEntry(name, supplier, origin, process, arrival, kg, moisture, density, screen, notes, null);
+        return new LotRules.Entry(
+                name,
+                supplier,
+                origin,
+                process,
+                arrival,
+                kg,
+                OptionalDouble.of(moisture),
+                OptionalDouble.of(density),
+                screen,
+                notes);
     }
 
     /** The roasts in order of time. */

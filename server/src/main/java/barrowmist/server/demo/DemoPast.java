@@ -1,6 +1,7 @@
 package barrowmist.server.demo;
 
 import barrowmist.core.cupping.Attribute;
+import barrowmist.core.green.LotRules;
 import barrowmist.server.cupping.CuppingService;
 import barrowmist.server.cupping.CuppingViews.SheetEntry;
 import barrowmist.server.cupping.SheetContent.WordMark;
@@ -10,7 +11,6 @@ import barrowmist.server.cupping.TableViews.TableSampleView;
 import barrowmist.server.demo.DemoBatch.Coffee;
 import barrowmist.server.demo.DemoBatch.Hand;
 import barrowmist.server.demo.DemoSeason.Past;
-import barrowmist.server.green.LotEntry;
 import barrowmist.server.green.LotService;
 import barrowmist.server.plan.ChangedPlans;
 import barrowmist.server.proof.ProofService;
@@ -107,7 +107,7 @@ class DemoPast {
     }
 
     void seed(long machineId, LocalDate today) {
-        List<LotEntry> entries = DemoSeason.lots(today);
+        List<LotRules.Entry> entries = DemoSeason.lots(today);
         List<Long> lotIds = entries.stream().map(entry -> lots.add(entry).id()).toList();
         int seed = FIRST_SEED;
         for (Past past : DemoSeason.roasts()) {
@@ -149,7 +149,12 @@ class DemoPast {
     }
 
     private long seed(
-            DemoRoast roast, List<LotEntry> entries, List<Long> lotIds, long machineId, LocalDateTime now, int seed) {
+            DemoRoast roast,
+            List<LotRules.Entry> entries,
+            List<Long> lotIds,
+            long machineId,
+            LocalDateTime now,
+            int seed) {
         return each.seed(
                 roast,
                 entries.get(roast.lot()),
@@ -181,7 +186,7 @@ class DemoPast {
     private static Map<String, Double> scores(double each) {
         Map<String, Double> out = new LinkedHashMap<>();
         for (Attribute a : Attribute.values()) {
-            out.put(a.field(), each);
+            out.put(a.code(), each);
         }
         return out;
     }

@@ -1,5 +1,6 @@
 package barrowmist.server.demo;
 
+import barrowmist.core.green.LotRules;
 import barrowmist.core.machine.Upkeep;
 import barrowmist.core.roast.csv.ReadOptions;
 import barrowmist.server.batch.BatchViews.AimedFigure;
@@ -11,7 +12,6 @@ import barrowmist.server.batch.ReleaseService;
 import barrowmist.server.demo.DemoBatch.Coffee;
 import barrowmist.server.demo.DemoBatch.Hand;
 import barrowmist.server.green.GreenSampleService;
-import barrowmist.server.green.LotEntry;
 import barrowmist.server.machine.MachineEntry;
 import barrowmist.server.machine.MachineService;
 import barrowmist.server.machine.MachineSettings;
@@ -104,7 +104,7 @@ class DemoProduction {
             figure("dropC", 199.7, 2),
             figure("weightLossPct", 13.1, 0.5));
 
-    void seed(long lotId, LotEntry lot, LocalDate today) {
+    void seed(long lotId, LotRules.Entry lot, LocalDate today) {
         long machineId = machines.add(new MachineEntry(MACHINE, CAPACITY_G, MachineSettings.usual(CAPACITY_G), null))
                 .id();
         long sampleId = greenSamples.ofLot(lotId, Optional.empty()).id();
@@ -126,7 +126,7 @@ class DemoProduction {
         }
     }
 
-    private long roast(int i, long lotId, LotEntry lot, long machineId, LocalDate today, Random chance) {
+    private long roast(int i, long lotId, LotRules.Entry lot, long machineId, LocalDate today, Random chance) {
         boolean first = i % A_DAY == 0;
         double chargeC = Math.round(10 * (184 + 0.8 * chance.nextGaussian() - (first ? 1.6 : 0))) / 10.0;
         double gas = i == COLD ? -9 : i < SINKS_FROM ? 0 : -0.2 * (i - SINKS_FROM);

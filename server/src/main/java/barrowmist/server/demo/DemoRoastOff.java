@@ -8,6 +8,7 @@ import barrowmist.server.cupping.GuessService;
 import barrowmist.server.cupping.PreferenceService;
 import barrowmist.server.cupping.PreferenceViews.GuessEntry;
 import barrowmist.server.cupping.PreferenceViews.RankingEntry;
+import barrowmist.server.cupping.RankingEntity.Party;
 import barrowmist.server.cupping.TableEntries.CuppingEntry;
 import barrowmist.server.cupping.TableEntries.LaidSample;
 import barrowmist.server.cupping.TableEntries.RevealEntry;
@@ -49,21 +50,21 @@ class DemoRoastOff {
      */
     private record Taster(
             String name,
-            String party,
+            Party party,
             List<Integer> order,
             @Nullable String origin,
             @Nullable Process process) {}
 
     private static final List<Taster> TASTERS = List.of(
-            new Taster("Marit O.", "house", List.of(0, 1, 2), null, null),
-            new Taster("Tobin W.", "house", List.of(1, 0, 2), null, null),
-            new Taster("Guest 1", "guest", List.of(0, 2, 1), "Burundi", Process.WASHED),
-            new Taster("Guest 2", "guest", List.of(0, 1, 2), null, Process.WASHED),
-            new Taster("Guest 3", "guest", List.of(0, 1, 2), "Brazil", null),
-            new Taster("Guest 4", "guest", List.of(0, 2, 1), null, null),
-            new Taster("Café at the weir", "trade", List.of(0, 1, 2), "Rwanda", Process.WASHED),
-            new Taster("Bakery Lund", "trade", List.of(0, 2, 1), null, null),
-            new Taster("Guest 5", "guest", List.of(0, 1, 2), null, null));
+            new Taster("Marit O.", Party.HOUSE, List.of(0, 1, 2), null, null),
+            new Taster("Tobin W.", Party.HOUSE, List.of(1, 0, 2), null, null),
+            new Taster("Guest 1", Party.GUEST, List.of(0, 2, 1), "Burundi", Process.WASHED),
+            new Taster("Guest 2", Party.GUEST, List.of(0, 1, 2), null, Process.WASHED),
+            new Taster("Guest 3", Party.GUEST, List.of(0, 1, 2), "Brazil", null),
+            new Taster("Guest 4", Party.GUEST, List.of(0, 2, 1), null, null),
+            new Taster("Café at the weir", Party.TRADE, List.of(0, 1, 2), "Rwanda", Process.WASHED),
+            new Taster("Bakery Lund", Party.TRADE, List.of(0, 2, 1), null, null),
+            new Taster("Guest 5", Party.GUEST, List.of(0, 1, 2), null, null));
 
     /** Three roasts of one lot, two of them entries of people who taste too. */
     void seed(List<Long> roastIds) {

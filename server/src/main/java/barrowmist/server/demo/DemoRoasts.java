@@ -1,6 +1,8 @@
 package barrowmist.server.demo;
 
 import barrowmist.core.cupping.Attribute;
+import barrowmist.core.cupping.Cup;
+import barrowmist.core.green.LotRules;
 import barrowmist.core.roast.csv.ReadOptions;
 import barrowmist.server.cupping.CuppingService;
 import barrowmist.server.cupping.CuppingViews.SheetEntry;
@@ -8,7 +10,6 @@ import barrowmist.server.cupping.SheetContent.CupMark;
 import barrowmist.server.cupping.SheetContent.WordMark;
 import barrowmist.server.cupping.SheetService;
 import barrowmist.server.cupping.TableEntries.CuppingEntry;
-import barrowmist.server.green.LotEntry;
 import barrowmist.server.roast.ImportRequest;
 import barrowmist.server.roast.ImportService;
 import barrowmist.server.roast.RoastService;
@@ -54,7 +55,7 @@ class DemoRoasts {
     }
 
     /** Keeps it; {@code index} says by whom it was cupped, and how its log strays. */
-    long seed(DemoRoast demo, LotEntry lot, long lotId, long machineId, LocalDateTime at, int index) {
+    long seed(DemoRoast demo, LotRules.Entry lot, long lotId, long machineId, LocalDateTime at, int index) {
         String csv = DemoLab.by(index) + demo.curve().csv(at.toString(), lot, index + 1L);
         byte[] log = csv.getBytes(StandardCharsets.UTF_8);
         RoastView roast = logs.importLog(
@@ -81,10 +82,10 @@ class DemoRoasts {
                 .id();
         Map<String, Double> scores = new LinkedHashMap<>();
         for (Attribute a : Attribute.values()) {
-            scores.put(a.field(), cup.scores()[a.ordinal()]);
+            scores.put(a.code(), cup.scores()[a.ordinal()]);
         }
         List<CupMark> marks = IntStream.rangeClosed(1, CUPS)
-                .mapToObj(n -> new CupMark(true, true, n <= cup.sweetCups(), "none", null))
+                .mapToObj(n -> new CupMark(true, true, n <= cup.sweetCups(), Cup.Defect.NONE, null))
                 .toList();
         List<Integer> allCups = IntStream.rangeClosed(1, CUPS).boxed().toList();
         List<WordMark> words =

@@ -1,14 +1,15 @@
 package barrowmist.server.demo;
 
+import barrowmist.core.green.LotRules;
 import barrowmist.core.green.Process;
 import barrowmist.core.trace.Cause;
 import barrowmist.server.demo.DemoBatch.Coffee;
 import barrowmist.server.demo.DemoBatch.Hand;
-import barrowmist.server.green.LotEntry;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.Random;
 
 /**
@@ -46,7 +47,7 @@ final class DemoSeason {
     /** What the lead held. */
     record Verdict(Cause cause, String why) {}
 
-    static List<LotEntry> lots(LocalDate today) {
+    static List<LotRules.Entry> lots(LocalDate today) {
         LocalDate before = today.minusDays(LONG_SINCE);
         return List.of(
                 lot("Nyakazuba Mill", "Lakeshore Green", "Burundi", Process.WASHED, before, 10.8, 709, "16/17"),
@@ -63,7 +64,7 @@ final class DemoSeason {
                         "17/19"));
     }
 
-    private static LotEntry lot(
+    private static LotRules.Entry lot(
             String name,
             String supplier,
             String origin,
@@ -72,7 +73,17 @@ final class DemoSeason {
             double moisture,
             double density,
             String screen) {
-        return new LotEntry(name, supplier, origin, process, arrival, 60.0, moisture, density, screen, null, null);
+        return new LotRules.Entry(
+                name,
+                supplier,
+                origin,
+                process,
+                arrival,
+                60.0,
+                OptionalDouble.of(moisture),
+                OptionalDouble.of(density),
+                screen,
+                null);
     }
 
     /** In order of time. */

@@ -1,6 +1,6 @@
 package barrowmist.server.demo;
 
-import barrowmist.server.green.LotEntry;
+import barrowmist.core.green.LotRules;
 import barrowmist.server.green.LotService;
 import barrowmist.server.machine.LinkSettings;
 import barrowmist.server.machine.MachineEntry;
@@ -84,8 +84,8 @@ class DemoSeeder implements BeforeOpening {
         long machineId = machines.add(new MachineEntry(DemoLab.MACHINE, DemoLab.MACHINE_CAPACITY_G, settings, null))
                 .id();
         List<Long> lotIds = new ArrayList<>();
-        List<LotEntry> entries = DemoLab.lots(today);
-        for (LotEntry entry : entries) {
+        List<LotRules.Entry> entries = DemoLab.lots(today);
+        for (LotRules.Entry entry : entries) {
             lotIds.add(lots.add(entry).id());
         }
         List<DemoRoast> all = DemoLab.roasts();

@@ -3,6 +3,7 @@ package barrowmist.server.demo;
 import barrowmist.core.cupping.Attribute;
 import barrowmist.core.cupping.Blindness;
 import barrowmist.core.cupping.TableKind;
+import barrowmist.server.cupping.CupSetEntity;
 import barrowmist.server.cupping.CuppingService;
 import barrowmist.server.cupping.CuppingViews.SheetEntry;
 import barrowmist.server.cupping.DifferenceService;
@@ -109,7 +110,7 @@ class DemoTables {
         double given = USUAL + cupper.offset() + cupper.scale() * (mean - USUAL);
         Map<String, Double> scores = new LinkedHashMap<>();
         for (Attribute a : Attribute.values()) {
-            scores.put(a.field(), Math.round(4 * (given + STRAY * chance.nextGaussian())) / 4.0);
+            scores.put(a.code(), Math.round(4 * (given + STRAY * chance.nextGaussian())) / 4.0);
         }
         List<Integer> cups = IntStream.rangeClosed(1, CUPS).boxed().toList();
         List<WordMark> words = chance.nextInt(4) == 0 ? List.of() : List.of(new WordMark(offer.word(), cups, null));
@@ -132,7 +133,7 @@ class DemoTables {
             String cupper = CUPPERS.get(set.set() % CUPPERS.size()).name();
             // who tells them apart finds what was treated sweeter, all but one of them
             boolean second = set.codes().get(single - 1).equals(treated) != (set.set() == 2);
-            String side = second ? "odd" : "pair";
+            CupSetEntity.Side side = second ? CupSetEntity.Side.ODD : CupSetEntity.Side.PAIR;
             String what = set.set() == 1 ? "cleaner, sweeter" : null;
             differences.answer(id, new AnswerEntry(cupper, set.set(), odd, what, side, side));
         }

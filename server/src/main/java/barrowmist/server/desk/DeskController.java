@@ -18,6 +18,7 @@ import barrowmist.server.desk.DeskViews.DeskView;
 import barrowmist.server.web.InputProblems;
 import barrowmist.server.web.Optionals;
 import java.util.List;
+import java.util.Objects;
 import java.util.function.Consumer;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.MediaType;
@@ -92,11 +93,9 @@ class DeskController {
 
     @PostMapping("/{machineId}/events")
     DeskState press(@PathVariable long machineId, @RequestBody PressEntry press) {
-        EventKind kind = EventKind.parse(press.kind() == null ? "" : press.kind())
-                .orElseThrow(() -> new InputProblems(
-                        "kind",
-                        "kind is \"" + press.kind() + "\", expected one of " + String.join(", ", EventKind.codes())));
-        desks.mark(machineId, kind, ago(press.agoS()));
+        InputProblems.refuseIfAny(
+                new Checks().chosen("kind", EventKind.class, press.kind()).problems());
+        desks.mark(machineId, Objects.requireNonNull(press.kind()), ago(press.agoS()));
         return desks.desk(machineId).state(Wording.SI);
     }
 
@@ -115,7 +114,8 @@ class DeskController {
     DeskState control(@PathVariable long machineId, @RequestBody ControlEntry entry) {
         return act(
                 machineId,
-                d -> d.control(entry.control() == null ? "" : entry.control(), entry.value(), ago(entry.agoS())));
+                d -> d.control(
+                        entry.control() == null ? "" : entry.control().code(), entry.value(), ago(entry.agoS())));
     }
 
     @PostMapping("/{machineId}/weight")

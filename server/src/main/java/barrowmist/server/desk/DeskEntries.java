@@ -1,5 +1,7 @@
 package barrowmist.server.desk;
 
+import barrowmist.core.check.Coded;
+import barrowmist.core.roast.EventKind;
 import io.swagger.v3.oas.annotations.media.Schema;
 import org.jspecify.annotations.Nullable;
 
@@ -23,13 +25,22 @@ public final class DeskEntries {
      * @param agoS how long ago, s: a screen that was off the network sends its keys late
      */
     public record PressEntry(
-            @Schema(example = "first_crack") String kind,
-            @Nullable Double agoS) {}
+            @Nullable EventKind kind, @Nullable Double agoS) {}
+
+    /** What a person sets or weighs at the desk. */
+    public enum ValueKind implements Coded {
+        GAS,
+        AIR,
+        DRUM,
+        /** What a trier drew, g. */
+        PULL,
+        /** Whether the batch is the warm-up of its day: 1 or 0. */
+        WARM_UP
+    }
 
     /** A control as it was set by hand: %, the drum 1/min. */
     public record ControlEntry(
-            @Schema(allowableValues = {"gas", "air", "drum", "pull", "warm-up"})
-            String control,
+            @Nullable ValueKind control,
 
             double value,
             @Nullable Double agoS) {}

@@ -17,11 +17,11 @@ import barrowmist.server.desk.DeskViews.BatchView;
 import barrowmist.server.desk.DeskViews.CoolingView;
 import barrowmist.server.desk.DeskViews.DeskState;
 import barrowmist.server.desk.DeskViews.GateView;
+import barrowmist.server.desk.DeskViews.LinkStatus;
 import barrowmist.server.desk.DeskViews.LinkView;
 import barrowmist.server.desk.LiveSetupService.Prepared;
 import barrowmist.server.desk.OutlookViews.OutlookView;
 import barrowmist.server.machine.MachineSettings;
-import barrowmist.server.web.Codes;
 import java.time.Instant;
 import java.util.List;
 import java.util.Objects;
@@ -54,7 +54,7 @@ record DeskScreen(
         return new DeskState(
                 machineId,
                 machineName,
-                Codes.of(phase),
+                phase,
                 linkView(),
                 nowS - zeroS,
                 zeroS,
@@ -65,9 +65,7 @@ record DeskScreen(
                 FiguresWriter.figures(beanC(), environmentC(), roaster.last(), roasting, nowS - zeroS),
                 batch.map(b -> StateWriter.entries(b, zeroS)).orElse(List.of()),
                 batch.map(b -> FiguresWriter.stretches(b, nowS - zeroS)).orElse(List.of()),
-                batch.flatMap(b -> EventRules.next(b.events()))
-                        .map(EventKind::code)
-                        .orElse(null),
+                batch.flatMap(b -> EventRules.next(b.events())).orElse(null),
                 live.map(StateWriter::turning).orElse(null),
                 roasting.map(DeskScreen::outlook).orElse(null),
                 roasting.map(l -> OutlookWords.of(l.setup(), l.outlook())).orElse(null),
@@ -140,15 +138,17 @@ record DeskScreen(
         boolean byHand = settings.linkOrByHand().byHandOnly();
         Optional<String> lost = roaster.lost();
         boolean openProbe = roaster.now().filter(r -> r.beanC().isEmpty()).isPresent();
-        String status = byHand
-                ? "by-hand"
-                : lost.isPresent() ? "lost" : roaster.frozen() ? "frozen" : openProbe ? "probe" : "ok";
+        LinkStatus status = byHand
+                ? LinkStatus.BY_HAND
+                : lost.isPresent()
+                        ? LinkStatus.LOST
+                        : roaster.frozen() ? LinkStatus.FROZEN : openProbe ? LinkStatus.PROBE : LinkStatus.OK;
         String text = switch (status) {
-            case "by-hand" -> "Temperatures are typed in";
-            case "lost" -> lost.get();
-            case "frozen" -> "The bean probe stands still: it reads the very same for long. Look at the probe.";
-            case "probe" -> "The bean probe does not answer. Is its plug in?";
-            default -> "";
+            case BY_HAND -> "Temperatures are typed in";
+            case LOST -> lost.orElseThrow();
+            case FROZEN -> "The bean probe stands still: it reads the very same for long. Look at the probe.";
+            case PROBE -> "The bean probe does not answer. Is its plug in?";
+            case OK -> "";
         };
         return new LinkView(
                 status,

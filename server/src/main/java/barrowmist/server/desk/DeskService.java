@@ -132,7 +132,8 @@ class DeskService {
                     && desk.phase() == DeskPhase.COOLING
                     && batch.roastId().isEmpty()) {
                 try {
-                    desk.kept(keeper.keep(desk.machineId(), batch, desk.link().kind(), desk.refused()));
+                    desk.kept(keeper.keep(
+                            desk.machineId(), batch, desk.link().kind().code(), desk.refused()));
                 } catch (RuntimeException e) {
                     LOG.warn("The roast could not be kept yet", e);
                 }

@@ -1,9 +1,14 @@
 package barrowmist.server.desk;
 
+import barrowmist.core.check.Coded;
+import barrowmist.core.desk.ChargeGate;
+import barrowmist.core.desk.DeskPhase;
 import barrowmist.core.green.Process;
+import barrowmist.core.machine.Protocol;
+import barrowmist.core.roast.EventKind;
+import barrowmist.core.roast.PhaseName;
 import barrowmist.server.desk.OutlookViews.NextMoveView;
 import barrowmist.server.desk.OutlookViews.OutlookView;
-import barrowmist.server.machine.MachineSettings.ProtocolStepView;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.time.Instant;
 import java.util.List;
@@ -19,8 +24,8 @@ public final class DeskViews {
     public record DeskSummary(
             long machineId,
             String machineName,
-            String phase,
-            String link,
+            DeskPhase phase,
+            LinkStatus link,
             @Nullable String lotName) {}
 
     /**
@@ -56,8 +61,7 @@ public final class DeskViews {
             long machineId,
             String machineName,
 
-            @Schema(allowableValues = {"idle", "preparing", "roasting", "cooling"})
-            String phase,
+            DeskPhase phase,
 
             LinkView link,
             double nowS,
@@ -69,7 +73,7 @@ public final class DeskViews {
             FiguresNow figures,
             List<EntryView> entries,
             List<StretchView> stretches,
-            @Nullable String expected,
+            @Nullable EventKind expected,
             @Nullable String turning,
             @Nullable OutlookView outlook,
             @Nullable String toldBy,
@@ -85,26 +89,37 @@ public final class DeskViews {
      * @param fromS s since charge
      * @param sharePct of the time since charge, %
      */
-    public record StretchView(
-            @Schema(allowableValues = {"drying", "browning", "development"})
-            String name,
+    public record StretchView(PhaseName name, double fromS, double toS, double durationS, OptionalDouble sharePct) {}
 
-            double fromS,
-            double toS,
-            double durationS,
-            OptionalDouble sharePct) {}
+    /** Whether a roaster is heard: its probe may stand still, or not answer. */
+    public enum LinkStatus implements Coded {
+        OK("connected"),
+        LOST("not connected"),
+        FROZEN("not connected"),
+        PROBE("not connected"),
+        BY_HAND("by hand");
+
+        private final String label;
+
+        LinkStatus(String label) {
+            this.label = label;
+        }
+
+        @Override
+        public String label() {
+            return label;
+        }
+    }
 
     /**
      * How the roaster is heard.
      *
-     * @param status {@code ok}, {@code lost}, {@code frozen}, {@code probe} (one does not answer), {@code by-hand}
      * @param kept readings of this batch
      * @param refused readings that could not be true
      * @param unwritten readings that wait in memory because the disk takes none
      */
     public record LinkView(
-            @Schema(allowableValues = {"ok", "lost", "frozen", "probe", "by-hand"})
-            String status,
+            LinkStatus status,
 
             String text,
             int kept,
@@ -132,12 +147,11 @@ public final class DeskViews {
 
     /** The steps before the charge. */
     public record ProtocolView(
-            List<ProtocolStepView> steps, int at, double elapsedS, double stepElapsedS, boolean needsHand) {}
+            List<Protocol.Step> steps, int at, double elapsedS, double stepElapsedS, boolean needsHand) {}
 
     /** Whether to charge. */
     public record GateView(
-            @Schema(allowableValues = {"charge-now", "wait", "too-hot", "no-reading"})
-            String call,
+            ChargeGate.Call call,
 
             @Nullable Double beanC,
             double beanFromC,
@@ -158,7 +172,7 @@ public final class DeskViews {
             @Nullable Double drumRpm,
             @Nullable Double phaseS,
             OptionalDouble phasePct,
-            @Nullable String phase) {}
+            @Nullable PhaseName phase) {}
 
     /** Something that was noted. */
     public record EntryView(

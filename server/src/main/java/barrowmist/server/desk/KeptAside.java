@@ -1,5 +1,6 @@
 package barrowmist.server.desk;
 
+import barrowmist.core.check.Coded;
 import barrowmist.core.desk.JournalLine;
 import barrowmist.core.desk.JournalLine.Entry;
 import barrowmist.core.desk.JournalLine.Read;
@@ -141,7 +142,9 @@ class KeptAside implements NoticeSource {
         for (JournalLine line : lines) {
             if (line instanceof Read read) {
                 rows.add(new Row(read.reading(), ""));
-            } else if (line instanceof Entry e && EventKind.parse(e.kind()).isPresent() && !undone.contains(e.seq())) {
+            } else if (line instanceof Entry e
+                    && Coded.find(EventKind.class, e.kind()).isPresent()
+                    && !undone.contains(e.seq())) {
                 // of its own, so that it stands where it was called: the drop comes after every reading
                 OptionalDouble none = OptionalDouble.empty();
                 rows.add(new Row(new Reading(e.timeS(), none, none, none, none, none), e.kind()));

@@ -1,6 +1,7 @@
 package barrowmist.server.desk;
 
 import barrowmist.core.desk.JournalLine.Entry;
+import barrowmist.core.desk.JournalLine.Gap;
 import barrowmist.core.desk.JournalLine.Read;
 import barrowmist.core.desk.Outlook;
 import barrowmist.core.desk.Outlook.Expected;
@@ -13,7 +14,6 @@ import barrowmist.core.roast.RoastEvents;
 import barrowmist.core.roast.Series;
 import barrowmist.server.disk.DiskRoom;
 import barrowmist.server.roast.DeskRecord;
-import barrowmist.server.roast.DeskRecord.Gap;
 import barrowmist.server.roast.DeskRecord.Note;
 import barrowmist.server.roast.DeskRecord.PredictionCheck;
 import barrowmist.server.roast.DeskRecord.WarningGiven;

@@ -1,11 +1,11 @@
 package barrowmist.server.desk;
 
+import barrowmist.core.check.Coded;
 import barrowmist.core.desk.ChargeGate;
 import barrowmist.core.desk.EntryRules;
 import barrowmist.core.desk.JournalLine.Entry;
 import barrowmist.core.desk.LiveRoast;
 import barrowmist.core.desk.Outlook;
-import barrowmist.core.desk.Outlook.Expected;
 import barrowmist.core.desk.ProtocolRun;
 import barrowmist.core.desk.RoastBatch;
 import barrowmist.core.desk.TurningVerdict;
@@ -19,14 +19,10 @@ import barrowmist.server.desk.DeskViews.EntryView;
 import barrowmist.server.desk.DeskViews.GateView;
 import barrowmist.server.desk.DeskViews.ProtocolView;
 import barrowmist.server.desk.DeskViews.WarningView;
-import barrowmist.server.desk.OutlookViews.ExpectedView;
 import barrowmist.server.desk.OutlookViews.NextMoveView;
 import barrowmist.server.desk.OutlookViews.OutlookView;
-import barrowmist.server.machine.MachineSettings.ProtocolStepView;
-import barrowmist.server.web.Codes;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import org.jspecify.annotations.Nullable;
@@ -42,7 +38,7 @@ final class StateWriter {
     static GateView gate(ChargeGate g) {
         boolean read = g.call() != ChargeGate.Call.NO_READING;
         return new GateView(
-                Codes.of(g.call()),
+                g.call(),
                 read ? g.bean().readC() : null,
                 g.bean().fromC(),
                 g.bean().toC(),
@@ -53,12 +49,7 @@ final class StateWriter {
     }
 
     static ProtocolView protocol(ProtocolRun run, double nowS) {
-        return new ProtocolView(
-                run.steps().stream().map(ProtocolStepView::of).toList(),
-                run.at(),
-                run.elapsedS(nowS),
-                run.stepElapsedS(nowS),
-                run.needsHand());
+        return new ProtocolView(run.steps(), run.at(), run.elapsedS(nowS), run.stepElapsedS(nowS), run.needsHand());
     }
 
     static List<EntryView> entries(RoastBatch batch, double zeroS) {
@@ -66,10 +57,10 @@ final class StateWriter {
                 .filter(e -> !e.kind().equals(RoastBatch.WEIGHED) && !e.kind().equals(Entry.WARM_UP))
                 .map(e -> {
                     double t = e.timeS() - zeroS;
-                    OptionalDouble at =
-                            EventKind.parse(e.kind()).isPresent() || e.kind().equals(Entry.PULL)
-                                    ? batch.beanC(e.timeS())
-                                    : OptionalDouble.empty();
+                    OptionalDouble at = Coded.find(EventKind.class, e.kind()).isPresent()
+                                    || e.kind().equals(Entry.PULL)
+                            ? batch.beanC(e.timeS())
+                            : OptionalDouble.empty();
                     return new EntryView(
                             e.seq(),
                             e.kind(),
@@ -105,19 +96,15 @@ final class StateWriter {
         }
         return new OutlookView(
                 planned,
-                expected(o.dryEndS()),
-                expected(o.firstCrackS()),
-                expected(o.rorAtFirstCrackCPerMin()),
-                expected(o.dropS()),
-                expected(o.dropC()),
-                expected(o.developmentS()),
-                expected(o.developmentPct()),
+                o.dryEndS(),
+                o.firstCrackS(),
+                o.rorAtFirstCrackCPerMin(),
+                o.dropS(),
+                o.dropC(),
+                o.developmentS(),
+                o.developmentPct(),
                 t,
                 c);
-    }
-
-    private static @Nullable ExpectedView expected(Optional<Expected> e) {
-        return e.map(x -> new ExpectedView(x.value(), x.plusMinus())).orElse(null);
     }
 
     static @Nullable NextMoveView next(LiveRoast live, Wording wording) {
@@ -125,7 +112,7 @@ final class StateWriter {
                 .map(n -> {
                     ControlStep step = n.step();
                     return new NextMoveView(
-                            step.control().name().toLowerCase(Locale.ROOT),
+                            step.control(),
                             step.control().of(live.levels()),
                             step.value(),
                             n.inS(),

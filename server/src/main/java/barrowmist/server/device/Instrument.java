@@ -1,10 +1,9 @@
 package barrowmist.server.device;
 
-import java.util.Arrays;
-import java.util.Optional;
+import barrowmist.core.check.Coded;
 
 /** Kinds of instrument in a laboratory. */
-enum Instrument {
+enum Instrument implements Coded {
     SCALE("scale", "Scale", "g", 0.15, 0, 6000),
     MOISTURE("moisture", "Moisture meter", "%", 0.1, 0, 40),
     COLOUR("colour", "Colour meter", "", 0.4, 0, 150);
@@ -25,11 +24,13 @@ enum Instrument {
         this.max = max;
     }
 
-    String code() {
+    @Override
+    public String code() {
         return code;
     }
 
-    String label() {
+    @Override
+    public String label() {
         return label;
     }
 
@@ -48,9 +49,5 @@ enum Instrument {
 
     double max() {
         return max;
-    }
-
-    static Optional<Instrument> parse(String code) {
-        return Arrays.stream(values()).filter(i -> i.code.equals(code)).findFirst();
     }
 }

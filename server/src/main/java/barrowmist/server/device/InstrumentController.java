@@ -1,13 +1,13 @@
 package barrowmist.server.device;
 
 import barrowmist.core.check.Checks;
+import barrowmist.core.check.Coded;
 import barrowmist.core.device.StableReading;
 import barrowmist.server.device.InstrumentPort.InstrumentAbsent;
 import barrowmist.server.device.SimulatedInstruments.Behaviour;
 import barrowmist.server.device.SimulatedInstruments.State;
 import barrowmist.server.web.InputProblems;
 import barrowmist.server.web.NotFound;
-import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
@@ -43,18 +43,10 @@ class InstrumentController {
 
     /** A simulated instrument as it is set. */
     record InstrumentView(
-            String kind,
-            String label,
-            String unit,
-            double min,
-            double max,
-            double value,
-
-            @Schema(allowableValues = {"steady", "restless", "silent"})
-            String behaviour) {}
+            String kind, String label, String unit, double min, double max, double value, Behaviour behaviour) {}
 
     /** What a simulated instrument is to show. */
-    record InstrumentSetting(double value, String behaviour) {}
+    record InstrumentSetting(double value, Behaviour behaviour) {}
 
     /**
      * A reading.
@@ -84,15 +76,10 @@ class InstrumentController {
                         instrument.min(),
                         instrument.max(),
                         instrument.unit())
+                .chosen("behaviour", Behaviour.class, setting.behaviour())
                 .problems());
-        Behaviour behaviour = Arrays.stream(Behaviour.values())
-                .filter(b -> b.name().equalsIgnoreCase(setting.behaviour()))
-                .findFirst()
-                .orElseThrow(() -> new InputProblems(
-                        "behaviour",
-                        "behaviour is \"" + setting.behaviour() + "\", expected steady, restless or silent"));
         SimulatedInstruments meters = meters(kind);
-        meters.set(instrument, new State(setting.value(), behaviour));
+        meters.set(instrument, new State(setting.value(), setting.behaviour()));
         return view(meters, instrument);
     }
 
@@ -125,17 +112,10 @@ class InstrumentController {
 
     private static InstrumentView view(SimulatedInstruments meters, Instrument i) {
         State state = meters.state(i);
-        return new InstrumentView(
-                i.code(),
-                i.label(),
-                i.unit(),
-                i.min(),
-                i.max(),
-                state.value(),
-                state.behaviour().name().toLowerCase(Locale.ROOT));
+        return new InstrumentView(i.code(), i.label(), i.unit(), i.min(), i.max(), state.value(), state.behaviour());
     }
 
     private static Instrument instrument(String kind) {
-        return Instrument.parse(kind).orElseThrow(() -> new NotFound("instrument", kind));
+        return Coded.find(Instrument.class, kind).orElseThrow(() -> new NotFound("instrument", kind));
     }
 }

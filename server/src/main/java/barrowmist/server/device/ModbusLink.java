@@ -17,6 +17,7 @@ import com.digitalpetri.modbus.tcp.client.NettyTcpClientTransport;
 import com.fazecast.jSerialComm.SerialPort;
 import com.fazecast.jSerialComm.SerialPortInvalidPortException;
 import java.time.Duration;
+import java.util.Objects;
 import java.util.concurrent.CompletionStage;
 import java.util.concurrent.TimeUnit;
 
@@ -77,17 +78,17 @@ final class ModbusLink implements RoasterLink {
     }
 
     private static int parity(SerialLine line) {
-        return switch (String.valueOf(line.parity())) {
-            case "even" -> SerialPort.EVEN_PARITY;
-            case "odd" -> SerialPort.ODD_PARITY;
-            default -> SerialPort.NO_PARITY;
+        return switch (Objects.requireNonNull(line.parity())) {
+            case EVEN -> SerialPort.EVEN_PARITY;
+            case ODD -> SerialPort.ODD_PARITY;
+            case NONE -> SerialPort.NO_PARITY;
         };
     }
 
     @Override
     public RoasterReading read() throws LinkLost {
         try {
-            byte[] block = "holding".equals(settings.table())
+            byte[] block = settings.table() == RoasterLinkSpec.Table.HOLDING
                     ? client.readHoldingRegisters(settings.unitId(), new ReadHoldingRegistersRequest(first, words))
                             .registers()
                     : client.readInputRegisters(settings.unitId(), new ReadInputRegistersRequest(first, words))

@@ -2,7 +2,6 @@ package barrowmist.server.device;
 
 import barrowmist.core.desk.RoasterReading;
 import barrowmist.core.device.StandInRoaster;
-import barrowmist.core.machine.RoasterLinkSpec;
 import barrowmist.core.roast.RoastLog;
 import barrowmist.server.device.RoasterLink.LinkLost;
 import barrowmist.server.machine.LinkSettings;
@@ -25,16 +24,16 @@ public class RoasterLinks {
     /** @throws LinkLost if nothing answers */
     public RoasterLink open(long machineId, LinkSettings settings) throws LinkLost {
         return switch (settings.kind()) {
-            case RoasterLinkSpec.MODBUS, RoasterLinkSpec.MODBUS_RTU -> new ModbusLink(settings.spec());
-            case RoasterLinkSpec.SIMULATED -> new SimulatedLink(standIn(machineId), settings.speed());
-            case RoasterLinkSpec.PUSHED -> new PushedLink(queue(machineId));
-            case RoasterLinkSpec.REPLAY -> {
+            case MODBUS, MODBUS_RTU -> new ModbusLink(settings.spec());
+            case SIMULATED -> new SimulatedLink(standIn(machineId), settings.speed());
+            case PUSHED -> new PushedLink(queue(machineId));
+            case REPLAY -> {
                 if (!replays.containsKey(machineId)) {
                     throw new LinkLost("There is no log to play again yet: choose one on the roaster's page.");
                 }
                 yield new ReplayLink(replays.get(machineId), settings.speed());
             }
-            default -> throw new LinkLost("This roaster is read by hand.");
+            case BY_HAND -> throw new LinkLost("This roaster is read by hand.");
         };
     }
 

@@ -21,7 +21,7 @@ class SerialPortController {
     record SerialPortView(String device, String says) {}
 
     /** What a serial line can be set to. */
-    record SerialChoices(List<SerialPortView> ports, List<Integer> bauds, List<String> parities) {}
+    record SerialChoices(List<SerialPortView> ports, List<Integer> bauds, List<SerialLine.Parity> parities) {}
 
     /** The ports that are there now, in order of their names; a cable that was just put in is among them. */
     @GetMapping("/api/serial-ports")
@@ -30,6 +30,6 @@ class SerialPortController {
                 .map(p -> new SerialPortView(p.getSystemPortPath(), p.getDescriptivePortName()))
                 .sorted(Comparator.comparing(SerialPortView::device))
                 .toList();
-        return new SerialChoices(ports, SerialLine.BAUDS, SerialLine.PARITIES);
+        return new SerialChoices(ports, SerialLine.BAUDS, List.of(SerialLine.Parity.values()));
     }
 }

@@ -1,5 +1,6 @@
 package barrowmist.server.device;
 
+import barrowmist.core.check.Coded;
 import java.util.EnumMap;
 import java.util.Map;
 import java.util.Objects;
@@ -20,10 +21,21 @@ class SimulatedInstruments implements InstrumentPort {
     private final Random noise = new Random(7);
 
     /** How an instrument behaves. */
-    enum Behaviour {
-        STEADY,
-        RESTLESS,
-        SILENT
+    public enum Behaviour implements Coded {
+        STEADY("comes to rest"),
+        RESTLESS("never comes to rest"),
+        SILENT("does not answer");
+
+        private final String label;
+
+        Behaviour(String label) {
+            this.label = label;
+        }
+
+        @Override
+        public String label() {
+            return label;
+        }
     }
 
     /** What it shows and how it behaves. */

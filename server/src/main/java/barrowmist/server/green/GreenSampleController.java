@@ -1,5 +1,6 @@
 package barrowmist.server.green;
 
+import barrowmist.core.check.LimitFact;
 import barrowmist.core.green.GreenLimits;
 import barrowmist.server.green.GreenViews.GreenSampleEntry;
 import barrowmist.server.green.GreenViews.GreenSampleView;
@@ -8,7 +9,6 @@ import barrowmist.server.green.GreenViews.InspectionEntry;
 import barrowmist.server.green.GreenViews.InspectionView;
 import barrowmist.server.green.GreenViews.KeptGreenLimits;
 import barrowmist.server.green.GreenViews.StagesView;
-import barrowmist.server.web.LimitView;
 import java.util.List;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -78,8 +78,8 @@ class GreenSampleController {
 
     /** Where each of them begins, and by what right. */
     @GetMapping("/green-limits/facts")
-    List<LimitView> limitFacts() {
-        return LimitView.of(GreenLimits.DEFAULTS);
+    List<LimitFact> limitFacts() {
+        return LimitFact.of(GreenLimits.DEFAULTS);
     }
 
     @PutMapping("/green-limits")

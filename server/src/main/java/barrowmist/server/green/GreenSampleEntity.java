@@ -3,6 +3,7 @@ package barrowmist.server.green;
 import barrowmist.core.green.GreenFacts;
 import barrowmist.core.green.Inspection;
 import barrowmist.core.green.SampleStage;
+import barrowmist.core.green.ScreenAnalysis;
 import barrowmist.core.green.ScreenRange;
 import barrowmist.server.web.Optionals;
 import barrowmist.server.web.StoredJson;
@@ -22,13 +23,25 @@ import java.time.LocalDate;
 import java.util.Objects;
 import java.util.OptionalDouble;
 import org.jspecify.annotations.Nullable;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ObjectNode;
 
 /** A sample of a lot, drawn at one stage, with its inspection. */
 @Entity
 @Table(name = "green_sample")
 public class GreenSampleEntity {
 
-    static final StoredJson<InspectionContent> INSPECTION = StoredJson.of("inspection", InspectionContent.class);
+    private static final String PAN = "pan";
+
+    /** Once the pan had a name among the numbers of the sieves; now it is sieve 0. */
+    static final StoredJson<Inspection> INSPECTION = StoredJson.of("inspection", Inspection.class)
+            .then(v1 -> {
+                JsonNode sieves = v1.path("sieves");
+                if (sieves.has(PAN)) {
+                    ((ObjectNode) sieves).set(Integer.toString(ScreenAnalysis.PAN), ((ObjectNode) sieves).remove(PAN));
+                }
+                return v1;
+            });
 
     @Id
     @GeneratedValue(strategy = GenerationType.IDENTITY)
@@ -63,16 +76,12 @@ public class GreenSampleEntity {
 
     /** Takes over a checked inspection. */
     final void keep(Inspection inspection) {
-        inspectionJson = INSPECTION.write(InspectionContent.of(inspection));
+        inspectionJson = INSPECTION.write(inspection);
         inspected = true;
     }
 
-    InspectionContent content() {
-        return INSPECTION.read(inspectionJson);
-    }
-
     public Inspection inspection() {
-        return content().inspection();
+        return INSPECTION.read(inspectionJson);
     }
 
     /** What is known of the coffee: as measured on this sample, else as entered with the lot. */

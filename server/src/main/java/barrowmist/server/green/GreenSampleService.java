@@ -1,5 +1,6 @@
 package barrowmist.server.green;
 
+import barrowmist.core.check.Checks;
 import barrowmist.core.green.DefectCount;
 import barrowmist.core.green.GreenFacts;
 import barrowmist.core.green.GreenJudgement;
@@ -11,8 +12,6 @@ import barrowmist.server.green.GreenViews.GreenSampleEntry;
 import barrowmist.server.green.GreenViews.GreenSampleView;
 import barrowmist.server.green.GreenViews.InspectionEntry;
 import barrowmist.server.green.GreenViews.InspectionView;
-import barrowmist.server.green.GreenViews.JudgementView;
-import barrowmist.server.green.GreenViews.ScreensView;
 import barrowmist.server.web.Conflict;
 import barrowmist.server.web.InputProblems;
 import barrowmist.server.web.KeptInTurn;
@@ -116,10 +115,9 @@ public class GreenSampleService {
 
     public GreenSampleView add(long lotId, GreenSampleEntry entry) {
         LotEntity lot = lots.get(lotId);
-        SampleStage stage = SampleStage.parse(entry.stage() == null ? "" : entry.stage())
-                .orElseThrow(() -> new InputProblems(
-                        "stage",
-                        "Stage is \"" + entry.stage() + "\", expected offer, pre-shipment, arrival or retained"));
+        SampleStage stage = entry.stage();
+        InputProblems.refuseIfAny(
+                new Checks().chosen("stage", SampleStage.class, stage).problems());
         if (samples.findByLotIdAndStage(lotId, stage).isPresent()) {
             throw new InputProblems("stage", "There is a sample of this stage already: " + stage.label());
         }
@@ -137,7 +135,7 @@ public class GreenSampleService {
             throw new InputProblems("content", "content is missing, expected the inspection");
         }
         Conflict.ifStale(entry.version(), sample.version(), "inspection");
-        Inspection inspection = entry.content().inspection();
+        Inspection inspection = entry.content();
         InputProblems.refuseIfAny(inspection.problems(LocalDate.now(clock)));
         sample.keep(inspection);
         told.publishEvent(new GreenChanged(sample.lot().id()));
@@ -153,12 +151,10 @@ public class GreenSampleService {
         return new InspectionView(
                 view(sample, lots.roastsOfSamples().getOrDefault(id, 0L)),
                 sample.version(),
-                sample.content(),
+                inspection,
                 inspection.density(),
-                inspection.screens().map(ScreensView::of).orElse(null),
-                GreenJudgement.of(inspection, limits.current(), LocalDate.now(clock)).stream()
-                        .map(JudgementView::of)
-                        .toList(),
+                inspection.screens(),
+                GreenJudgement.of(inspection, limits.current(), LocalDate.now(clock)),
                 DefectView.of(inspection, count),
                 count == null ? null : GradeView.of(count));
     }
@@ -177,7 +173,7 @@ public class GreenSampleService {
                 s.lot().id(),
                 s.lot().name(),
                 s.lot().process(),
-                s.stage().label(),
+                s.stage(),
                 s.receivedOn(),
                 s.inspected(),
                 roasts,

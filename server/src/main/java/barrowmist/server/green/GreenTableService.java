@@ -4,14 +4,12 @@ import barrowmist.core.check.FieldProblem;
 import barrowmist.core.check.Names;
 import barrowmist.core.check.TextFile;
 import barrowmist.core.green.Inspection;
-import barrowmist.core.green.LotRules;
 import barrowmist.core.green.csv.GreenReader;
 import barrowmist.core.green.csv.GreenRow;
 import barrowmist.core.green.csv.GreenWriter;
 import barrowmist.server.green.GreenViews.GreenImportView;
 import barrowmist.server.web.InputProblems;
 import barrowmist.server.web.KeptInTurn;
-import barrowmist.server.web.Optionals;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.ArrayList;
@@ -68,7 +66,7 @@ class GreenTableService {
         for (GreenRow row : result.rows()) {
             String key = key(given(row.lot().name()), given(row.lot().supplier()));
             newLots += known.containsKey(key) ? 0 : 1;
-            keep(known.computeIfAbsent(key, k -> lots.save(new LotEntity(entry(row.lot())))), row, problems);
+            keep(known.computeIfAbsent(key, k -> lots.save(new LotEntity(row.lot()))), row, problems);
         }
         InputProblems.refuseIfAny(problems);
         return new GreenImportView(newLots, result.rows().size(), text.note().orElse(null));
@@ -99,20 +97,5 @@ class GreenTableService {
     /** The reader lets no row through that lacks it. */
     private static <T> T given(@Nullable T cell) {
         return Objects.requireNonNull(cell);
-    }
-
-    private static LotEntry entry(LotRules.Entry lot) {
-        return new LotEntry(
-                given(lot.name()),
-                given(lot.supplier()),
-                given(lot.origin()),
-                given(lot.process()),
-                given(lot.arrivalDate()),
-                given(lot.kg()),
-                Optionals.orNull(lot.moisturePct()),
-                Optionals.orNull(lot.densityGPerL()),
-                lot.screen(),
-                null,
-                null);
     }
 }

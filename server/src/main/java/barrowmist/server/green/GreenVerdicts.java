@@ -4,7 +4,6 @@ import barrowmist.core.green.DefectCount;
 import barrowmist.core.green.Grade;
 import barrowmist.core.green.GreenJudgement;
 import barrowmist.core.green.StageComparison;
-import barrowmist.server.green.GreenViews.StageFigureView;
 import barrowmist.server.green.GreenViews.StagesView;
 import java.time.Clock;
 import java.time.LocalDate;
@@ -60,12 +59,7 @@ public class GreenVerdicts {
         for (int i = 1; i < all.size(); i++) {
             GreenSampleEntity a = all.get(i - 1);
             GreenSampleEntity b = all.get(i);
-            out.add(new StagesView(
-                    a.stage().label(),
-                    b.stage().label(),
-                    StageComparison.of(a.inspection(), b.inspection()).stream()
-                            .map(StageFigureView::of)
-                            .toList()));
+            out.add(new StagesView(a.stage(), b.stage(), StageComparison.of(a.inspection(), b.inspection())));
         }
         return out;
     }

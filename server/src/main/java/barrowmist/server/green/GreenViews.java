@@ -7,16 +7,16 @@ import barrowmist.core.green.GreenJudgement;
 import barrowmist.core.green.GreenLimits;
 import barrowmist.core.green.Inspection;
 import barrowmist.core.green.Process;
+import barrowmist.core.green.SampleStage;
 import barrowmist.core.green.ScreenAnalysis;
 import barrowmist.core.green.Sieve;
 import barrowmist.core.green.StageComparison;
-import barrowmist.server.web.Codes;
 import com.fasterxml.jackson.annotation.JsonUnwrapped;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.time.LocalDate;
 import java.util.Arrays;
 import java.util.List;
-import java.util.Locale;
+import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.OptionalInt;
 import org.jspecify.annotations.Nullable;
@@ -32,10 +32,7 @@ public final class GreenViews {
 
     /** A sample to be added to a lot. */
     public record GreenSampleEntry(
-            @Schema(
-                    example = "pre-shipment",
-                    allowableValues = {"offer", "pre-shipment", "arrival", "retained"})
-            String stage,
+            SampleStage stage,
 
             @Schema(example = "2026-02-20") @Nullable LocalDate receivedOn) {}
 
@@ -45,7 +42,7 @@ public final class GreenViews {
             long lotId,
             String lotName,
             Process process,
-            String stage,
+            SampleStage stage,
             LocalDate receivedOn,
             boolean inspected,
             long roasts,
@@ -55,63 +52,18 @@ public final class GreenViews {
             boolean stopped) {}
 
     /** An inspection to be kept; {@code version} is the one it was made from. */
-    public record InspectionEntry(@Nullable Long version, InspectionContent content) {}
+    public record InspectionEntry(@Nullable Long version, Inspection content) {}
 
     /** An inspection with all that follows from it. */
     public record InspectionView(
             GreenSampleView sample,
             long version,
-            InspectionContent content,
+            Inspection content,
             OptionalDouble densityGPerL,
-            @Nullable ScreensView screens,
-            List<JudgementView> judgements,
+            Optional<ScreenAnalysis> screens,
+            List<GreenJudgement> judgements,
             List<DefectView> defects,
             @Nullable GradeView grade) {}
-
-    /** What the sieves say. */
-    public record ScreensView(
-            List<ShareView> shares,
-            double meanScreen,
-            double meanMm,
-            double spread,
-            OptionalDouble belowContractPct,
-            OptionalDouble missingPct) {
-
-        static ScreensView of(ScreenAnalysis s) {
-            return new ScreensView(
-                    s.shares().stream().map(ShareView::of).toList(),
-                    s.meanScreen(),
-                    s.meanMm(),
-                    s.spread(),
-                    s.belowContractPct(),
-                    s.missingPct());
-        }
-    }
-
-    /** One sieve; without {@code mm} it is the pan. */
-    public record ShareView(String screen, @Nullable Double mm, double grams, double pct) {
-        static ShareView of(ScreenAnalysis.Share s) {
-            boolean pan = s.screen() == ScreenAnalysis.PAN;
-            return new ShareView(
-                    pan ? InspectionContent.PAN : Integer.toString(s.screen()),
-                    pan ? null : Sieve.mm(s.screen()),
-                    s.grams(),
-                    s.pct());
-        }
-    }
-
-    /** How a figure stands. */
-    public record JudgementView(
-            String field,
-
-            @Schema(allowableValues = {"good", "watch", "out", "stop"})
-            String verdict,
-
-            String text) {
-        static JudgementView of(GreenJudgement j) {
-            return new JudgementView(j.field(), j.verdict().name().toLowerCase(Locale.ROOT), j.text());
-        }
-    }
 
     /** One kind of defect: counted, scaled to 350 g, and what it comes to. */
     public record DefectView(
@@ -158,33 +110,15 @@ public final class GreenViews {
             return new GreenWordsView(
                     Inspection.SMELLS,
                     Inspection.COLOURS,
-                    Sieve.STACK.stream()
-                            .map(n -> new SieveView(Integer.toString(n), Sieve.mm(n)))
-                            .toList());
+                    Sieve.STACK.stream().map(n -> new SieveView(n, Sieve.mm(n))).toList());
         }
     }
 
     /** A sieve of the stack, largest first, with its hole. */
-    public record SieveView(String screen, double mm) {}
+    public record SieveView(int screen, double mm) {}
 
     /** Two stages of a lot side by side. */
-    public record StagesView(String earlier, String later, List<StageFigureView> figures) {}
-
-    /** One figure at two stages. */
-    public record StageFigureView(
-            String figure,
-            String unit,
-            OptionalDouble earlier,
-            OptionalDouble later,
-
-            @Schema(allowableValues = {"matches", "differs", "not-measured"})
-            String verdict,
-
-            String text) {
-        static StageFigureView of(StageComparison c) {
-            return new StageFigureView(c.figure(), c.unit(), c.earlier(), c.later(), Codes.of(c.verdict()), c.text());
-        }
-    }
+    public record StagesView(SampleStage earlier, SampleStage later, List<StageComparison> figures) {}
 
     /** What came of importing a table. */
     public record GreenImportView(

@@ -36,7 +36,7 @@ class LotController {
     @PostMapping
     @ResponseStatus(HttpStatus.CREATED)
     LotView add(@RequestBody LotEntry entry) {
-        return lots.add(entry);
+        return lots.add(entry.lot());
     }
 
     /** What was done to a whole lot after it came, and when; both left out for nothing. */

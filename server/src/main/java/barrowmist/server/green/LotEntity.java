@@ -56,20 +56,20 @@ public class LotEntity {
 
     protected LotEntity() {}
 
-    LotEntity(LotEntry entry) {
+    LotEntity(LotRules.Entry entry) {
         fill(entry);
     }
 
     /** Takes over a checked entry. */
-    final void fill(LotEntry entry) {
-        name = entry.name().strip();
-        supplier = entry.supplier().strip();
-        origin = entry.origin().strip();
-        process = entry.process();
-        arrivalDate = entry.arrivalDate();
-        kg = entry.kg();
-        moisturePct = entry.moisturePct();
-        densityGPerL = entry.densityGPerL();
+    final void fill(LotRules.Entry entry) {
+        name = Objects.requireNonNull(entry.name()).strip();
+        supplier = Objects.requireNonNull(entry.supplier()).strip();
+        origin = Objects.requireNonNull(entry.origin()).strip();
+        process = Objects.requireNonNull(entry.process());
+        arrivalDate = Objects.requireNonNull(entry.arrivalDate());
+        kg = Objects.requireNonNull(entry.kg());
+        moisturePct = Optionals.orNull(entry.moisturePct());
+        densityGPerL = Optionals.orNull(entry.densityGPerL());
         screen = said(entry.screen());
         supplierNotes = said(entry.supplierNotes());
     }
@@ -94,7 +94,8 @@ public class LotEntity {
                 kg,
                 Optionals.of(moisturePct),
                 Optionals.of(densityGPerL),
-                screen);
+                screen,
+                supplierNotes);
     }
 
     public String supplier() {

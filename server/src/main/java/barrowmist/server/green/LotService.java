@@ -1,6 +1,7 @@
 package barrowmist.server.green;
 
 import barrowmist.core.check.Names;
+import barrowmist.core.green.LotRules;
 import barrowmist.core.green.SampleStage;
 import barrowmist.server.web.Conflict;
 import barrowmist.server.web.InputProblems;
@@ -37,18 +38,18 @@ public class LotService {
         this.clock = clock;
     }
 
-    public LotView add(LotEntry entry) {
+    public LotView add(LotRules.Entry entry) {
         check(entry);
         LotEntity lot = lots.save(new LotEntity(entry));
-        samples.save(new GreenSampleEntity(lot, SampleStage.ARRIVAL, entry.arrivalDate()));
+        samples.save(new GreenSampleEntity(lot, SampleStage.ARRIVAL, lot.arrivalDate()));
         return lot.view(0, null);
     }
 
     LotView change(long id, LotEntry entry) {
         LotEntity lot = get(id);
-        check(entry);
+        check(entry.lot());
         Conflict.ifStale(entry.version(), lot.version(), "lot");
-        lot.fill(entry);
+        lot.fill(entry.lot());
         told.publishEvent(new GreenChanged(id));
         lots.flush();
         return view(id);
@@ -155,7 +156,7 @@ public class LotService {
                         LotRepository.SampleRoastCount::getSampleId, LotRepository.SampleRoastCount::getRoasts));
     }
 
-    private void check(LotEntry entry) {
-        InputProblems.refuseIfAny(entry.problems(LocalDate.now(clock)));
+    private void check(LotRules.Entry entry) {
+        InputProblems.refuseIfAny(LotRules.problems(entry, LocalDate.now(clock)));
     }
 }

@@ -2,7 +2,6 @@ package barrowmist.server.machine;
 
 import barrowmist.core.machine.Abilities;
 import barrowmist.core.units.ControlScale;
-import barrowmist.server.web.Codes;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
@@ -24,15 +23,14 @@ public record ControlRange(
      * @param step its smallest step
      */
     public record ControlScaleView(
-            @Schema(allowableValues = {"kpa", "mbar", "dial", "steps"})
-            String unit,
+            ControlScale.Unit unit,
 
             @Schema(example = "0") double lowest,
             @Schema(example = "9") double highest,
             @Schema(example = "1") double step) {
 
         private ControlScale over(double min, double max) {
-            ControlScale.Unit own = Codes.parse(ControlScale.Unit.class, unit).orElse(ControlScale.Unit.DIAL);
+            ControlScale.Unit own = unit == null ? ControlScale.Unit.DIAL : unit;
             return new ControlScale(own, min, max, lowest, highest, step);
         }
     }

@@ -5,16 +5,13 @@ import barrowmist.core.check.FieldProblem;
 import barrowmist.core.day.FirstBatches;
 import barrowmist.core.desk.RoasterReading;
 import barrowmist.core.machine.Abilities;
+import barrowmist.core.machine.HeatSource;
 import barrowmist.core.machine.Protocol;
-import barrowmist.core.machine.Protocol.Kind;
-import barrowmist.core.machine.Protocol.Probe;
 import barrowmist.core.units.ControlWords;
-import barrowmist.server.web.Codes;
 import barrowmist.server.web.Optionals;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 
@@ -35,7 +32,7 @@ public record MachineSettings(
         @Schema(example = "60") double batchMinG,
         @Schema(example = "150") double batchMaxG,
 
-        @Schema(allowableValues = {"gas", "electric"}) String heatSource,
+        HeatSource heatSource,
 
         @Schema(example = "Bean probe 3 mm; environment probe in the exhaust")
         String probes,
@@ -46,37 +43,17 @@ public record MachineSettings(
         @Schema(example = "22") double roomC,
         @Schema(example = "1800") double warmUpS,
         @Schema(example = "150") double turnaroundS,
-        List<ProtocolStepView> protocol,
+        List<Protocol.Step> protocol,
         @Nullable LinkSettings link,
         @Schema(example = "240") @Nullable Double coolingLimitS,
-        @Nullable FirstBatchesView firstBatches) {
+        @Nullable FirstBatches firstBatches) {
 
     /** How a day begins; as planned when left out. */
     public FirstBatches first() {
-        return firstBatches == null ? FirstBatches.NONE : firstBatches.first();
+        return firstBatches == null ? FirstBatches.NONE : firstBatches;
     }
 
     private static final int MOST_TEXT = 200;
-
-    /** One step of the protocol. */
-    public record ProtocolStepView(
-            @Schema(allowableValues = {"set-gas", "set-air", "do", "fall-to", "rise-to", "wait"})
-            String kind,
-
-            @Schema(allowableValues = {"bean", "environment"})
-            String probe,
-
-            @Nullable Double value,
-            String text) {
-
-        public static ProtocolStepView of(Protocol.Step s) {
-            return new ProtocolStepView(
-                    Codes.of(s.kind()),
-                    s.probe().name().toLowerCase(Locale.ROOT),
-                    Optionals.orNull(s.value()),
-                    s.text());
-        }
-    }
 
     /** What a drum of this size begins with. */
     public static MachineSettings usual(@Nullable Double capacityG) {
@@ -84,7 +61,7 @@ public record MachineSettings(
         return new MachineSettings(
                 usual.batchMinG(),
                 usual.batchMaxG(),
-                "gas",
+                HeatSource.GAS,
                 "",
                 ControlRange.of(usual.gas()),
                 usual.air().map(ControlRange::of).orElse(null),
@@ -92,7 +69,7 @@ public record MachineSettings(
                 usual.roomC(),
                 usual.warmUpS(),
                 usual.turnaroundS(),
-                Protocol.usual().steps().stream().map(ProtocolStepView::of).toList(),
+                Protocol.usual().steps(),
                 null,
                 null,
                 null);
@@ -152,10 +129,7 @@ public record MachineSettings(
 
     /** Every problem of these settings. */
     List<FieldProblem> problems() {
-        Checks checks = new Checks().present("gas", "Gas", gas);
-        if (heatSource == null || !List.of("gas", "electric").contains(heatSource)) {
-            checks.add("heatSource", "Heat source is " + heatSource + ", expected gas or electric");
-        }
+        Checks checks = new Checks().present("gas", "Gas", gas).chosen("heatSource", HeatSource.class, heatSource);
         if (probes == null || probes.length() > MOST_TEXT) {
             checks.add("probes", "Probes has more than " + MOST_TEXT + " characters, or is missing");
         }
@@ -167,34 +141,12 @@ public record MachineSettings(
             problems.addAll(link.problems());
         }
         problems.addAll(first().problems());
-        problems.addAll(unknownSteps());
-        if (problems.isEmpty()) {
-            problems.addAll(protocolSteps().problems());
-        }
-        return problems;
-    }
-
-    private List<FieldProblem> unknownSteps() {
-        List<FieldProblem> problems = new ArrayList<>();
-        for (ProtocolStepView step : protocol == null ? List.<ProtocolStepView>of() : protocol) {
-            if (Codes.parse(Kind.class, step.kind()).isEmpty()) {
-                problems.add(new FieldProblem(
-                        "protocol",
-                        "A step is \"" + step.kind() + "\", expected set-gas, set-air, do, fall-to, rise-to or wait"));
-            }
-        }
+        problems.addAll(protocolSteps().problems());
         return problems;
     }
 
     /** What is done between batches, in the core's terms. */
     public Protocol protocolSteps() {
-        return new Protocol((protocol == null ? List.<ProtocolStepView>of() : protocol)
-                .stream()
-                        .map(s -> new Protocol.Step(
-                                Codes.parse(Kind.class, s.kind()).orElseThrow(),
-                                "environment".equals(s.probe()) ? Probe.ENVIRONMENT : Probe.BEAN,
-                                Optionals.of(s.value()),
-                                s.text() == null ? "" : s.text()))
-                        .toList());
+        return new Protocol(protocol == null ? List.of() : protocol);
     }
 }

@@ -15,6 +15,7 @@ import barrowmist.server.machine.ModelViews.DriftView;
 import barrowmist.server.machine.ModelViews.FittedView;
 import barrowmist.server.machine.ModelViews.ModelView;
 import barrowmist.server.machine.ModelViews.ProcessReferenceView;
+import barrowmist.server.machine.ModelViews.State;
 import barrowmist.server.web.Conflict;
 import java.time.Clock;
 import java.time.Duration;
@@ -83,9 +84,9 @@ public class ModelService {
             int withoutGas = (int) history.countWithoutGas(machineId);
             if (job != null) {
                 return new ModelView(
-                        job.failed ? "failed" : "fitting", job.share, job.doing, usable, withoutGas, fitted);
+                        job.failed ? State.FAILED : State.FITTING, job.share, job.doing, usable, withoutGas, fitted);
             }
-            return new ModelView(fitted == null ? "none" : "fitted", 1, "", usable, withoutGas, fitted);
+            return new ModelView(fitted == null ? State.NONE : State.FITTED, 1, "", usable, withoutGas, fitted);
         });
     }
 
@@ -169,6 +170,6 @@ public class ModelService {
         double[] values = with.stream()
                 .mapToDouble(r -> of.apply(r.figures()).getAsDouble())
                 .toArray();
-        return DriftView.of(figure, Drift.of(days, values));
+        return new DriftView(figure, Drift.of(days, values));
     }
 }

@@ -1,11 +1,13 @@
 package barrowmist.server.machine;
 
+import barrowmist.core.check.Coded;
 import barrowmist.core.green.Process;
 import barrowmist.core.machine.FittedModel;
 import barrowmist.core.machine.thermal.FitRange.Range;
 import barrowmist.core.roast.Drift;
+import barrowmist.core.roast.KeyFigure;
 import barrowmist.core.units.Wording;
-import io.swagger.v3.oas.annotations.media.Schema;
+import com.fasterxml.jackson.annotation.JsonUnwrapped;
 import java.time.Instant;
 import java.util.List;
 import java.util.Map;
@@ -22,26 +24,26 @@ public final class ModelViews {
     public record ProcessReferenceView(Process process, int roasts, ReferenceView bands, List<DriftView> drifts) {}
 
     /** How a figure has moved; {@code figure} is a field of the bands. */
-    public record DriftView(
-            String figure, double perMonth, double overall, int roasts, boolean judged, boolean beyondChance) {
-        static DriftView of(String figure, Drift d) {
-            return new DriftView(figure, d.perMonth(), d.overall(), d.roasts(), d.judged(), d.beyondChance());
-        }
+    public record DriftView(String figure, @JsonUnwrapped Drift drift) {}
+
+    /** How far a model is. */
+    public enum State implements Coded {
+        NONE,
+        FITTING,
+        FITTED,
+        FAILED
     }
 
     /**
      * How the fit of a roaster's model stands.
      *
-     * @param state none, fitting, fitted or failed
      * @param share how far a running fit has come, [0, 1]
      * @param doing what it does, or why it failed
      * @param usableRoasts logs that a fit would use now
      * @param withoutGas whole roasts that it cannot use, as they lack a column of the gas
      */
     public record ModelView(
-            @Schema(allowableValues = {"none", "fitting", "fitted", "failed"})
-            String state,
-
+            State state,
             double share,
             String doing,
             int usableRoasts,
@@ -63,23 +65,23 @@ public final class ModelViews {
             double beanErrorC,
             OptionalDouble earlyErrorC,
             double environmentErrorC,
-            RangeView chargeC,
-            RangeView greenG,
-            RangeView gasPct,
-            @Nullable RangeView airflowPct,
-            RangeView totalS,
-            Map<String, Double> errors,
-            Map<String, Double> usualErrors,
+            Range chargeC,
+            Range greenG,
+            Range gasPct,
+            @Nullable Range airflowPct,
+            Range totalS,
+            Map<KeyFigure, Double> errors,
+            Map<KeyFigure, Double> usualErrors,
             @Nullable String misfit,
             List<String> doubts,
             List<ConstantView> constants) {
 
         static FittedView of(FittedModel m, Instant fittedAt, Wording wording) {
-            Map<String, Double> errors = new TreeMap<>();
-            Map<String, Double> usual = new TreeMap<>();
+            Map<KeyFigure, Double> errors = new TreeMap<>();
+            Map<KeyFigure, Double> usual = new TreeMap<>();
             m.calibration().forEach((figure, c) -> {
-                errors.put(figure.field(), c.error());
-                usual.put(figure.field(), c.usualError());
+                errors.put(figure, c.error());
+                usual.put(figure, c.usualError());
             });
             var c = m.machine();
             List<ConstantView> constants = List.of(
@@ -105,23 +107,16 @@ public final class ModelViews {
                             ? OptionalDouble.of(m.bean().earlyC())
                             : OptionalDouble.empty(),
                     m.environmentErrorC(),
-                    RangeView.of(m.range().chargeC()),
-                    RangeView.of(m.range().greenG()),
-                    RangeView.of(m.range().gasPct()),
-                    m.range().airLogged() ? RangeView.of(m.range().airflowPct()) : null,
-                    RangeView.of(m.range().totalS()),
+                    m.range().chargeC(),
+                    m.range().greenG(),
+                    m.range().gasPct(),
+                    m.range().airLogged() ? m.range().airflowPct() : null,
+                    m.range().totalS(),
                     errors,
                     usual,
                     m.misfit().map(x -> x.cause().text()).orElse(null),
                     m.doubts(wording),
                     constants);
-        }
-    }
-
-    /** From where to where. */
-    public record RangeView(double min, double max) {
-        static RangeView of(Range r) {
-            return new RangeView(r.min(), r.max());
         }
     }
 

@@ -114,6 +114,6 @@ public class PastService {
             Optional<String> cause = Optional.ofNullable(r.cause()).filter(c -> !c.equals("none"));
             seen.add(new Seen(of.apply(r), cause, r.roastedAt()));
         }
-        return OverTimeView.of(OverTime.groups(seen), OverTime.trends(seen));
+        return new OverTimeView(OverTime.groups(seen), OverTime.trends(seen));
     }
 }

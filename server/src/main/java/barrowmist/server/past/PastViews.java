@@ -4,7 +4,6 @@ import barrowmist.core.trace.Cause;
 import barrowmist.core.trace.OverTime;
 import barrowmist.core.trace.Together;
 import barrowmist.server.trace.TraceRow;
-import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
@@ -20,29 +19,7 @@ final class PastViews {
     /** So many cups come from this. */
     record CauseCount(String cause, String label, int cups) {}
 
-    /** Of one group: how many were cupped, and what they came from; the most frequent first. */
-    record CauseGroup(String name, int cupped, List<CauseCount> causes) {}
-
-    /** A cause in the older and the newer half of all, and how sure it is that it got rarer, 0 to 1. */
-    record CauseTrend(String cause, String label, int before, int ofBefore, int after, int ofAfter, double rarer) {}
-
-    record OverTimeView(List<CauseGroup> groups, List<CauseTrend> trends) {
-
-        static OverTimeView of(List<OverTime.Group> groups, List<OverTime.Trend> trends) {
-            return new OverTimeView(
-                    groups.stream().map(PastViews::group).toList(),
-                    trends.stream()
-                            .map(t -> new CauseTrend(
-                                    t.cause(),
-                                    label(t.cause()),
-                                    t.before(),
-                                    t.ofBefore(),
-                                    t.after(),
-                                    t.ofAfter(),
-                                    t.rarer()))
-                            .toList());
-        }
-    }
+    record OverTimeView(List<OverTime.Group> groups, List<OverTime.Trend> trends) {}
 
     /** A word of a fault, in so many of them. */
     record SharedWord(String word, int in) {}
@@ -75,19 +52,5 @@ final class PastViews {
                     of,
                     says.orElse(null));
         }
-    }
-
-    private static CauseGroup group(OverTime.Group g) {
-        return new CauseGroup(
-                g.name(),
-                g.cupped(),
-                g.causes().entrySet().stream()
-                        .map(e -> new CauseCount(e.getKey(), label(e.getKey()), e.getValue()))
-                        .sorted(Comparator.comparingInt(CauseCount::cups).reversed())
-                        .toList());
-    }
-
-    private static String label(String cause) {
-        return Cause.parse(cause).map(Cause::label).orElse(cause);
     }
 }

@@ -9,7 +9,6 @@ import barrowmist.server.access.Secrets;
 import barrowmist.server.people.PeopleViews.PersonEntry;
 import barrowmist.server.people.PeopleViews.PersonView;
 import barrowmist.server.people.PeopleViews.RoleEntry;
-import barrowmist.server.web.Codes;
 import barrowmist.server.web.Conflict;
 import barrowmist.server.web.InputProblems;
 import barrowmist.server.web.KeptInTurn;
@@ -93,7 +92,7 @@ class PeopleService implements Members {
         if (any()) {
             throw new Conflict("This lab has accounts already. Sign in, or ask the lead for one.", Map.of());
         }
-        return made(new PersonEntry(name, Codes.of(Role.LEAD), password)).member();
+        return made(new PersonEntry(name, Role.LEAD, password)).member();
     }
 
     PersonView add(PersonEntry entry) {
@@ -170,11 +169,8 @@ class PeopleService implements Members {
         return name;
     }
 
-    static Optional<Role> role(@Nullable String given, List<FieldProblem> problems) {
-        Optional<Role> role = Codes.parse(Role.class, given);
-        if (role.isEmpty()) {
-            problems.add(new FieldProblem("role", "role is lead, roaster, cupper or reader"));
-        }
-        return role;
+    static Optional<Role> role(@Nullable Role given, List<FieldProblem> problems) {
+        problems.addAll(new Checks().chosen("role", Role.class, given).problems());
+        return Optional.ofNullable(given);
     }
 }

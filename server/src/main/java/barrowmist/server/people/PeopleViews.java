@@ -1,7 +1,7 @@
 package barrowmist.server.people;
 
 import barrowmist.server.access.Member;
-import barrowmist.server.web.Codes;
+import barrowmist.server.access.Role;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.time.Instant;
 import java.util.List;
@@ -19,14 +19,13 @@ public final class PeopleViews {
      * @param open whether this caller may do all without one
      * @param code whether the first account asks for the code printed at start
      * @param name who is signed in, if somebody is
-     * @param role lead, roaster, cupper or reader
      */
     public record SessionView(
             boolean accounts,
             boolean open,
             boolean code,
             @Nullable String name,
-            @Nullable String role) {}
+            @Nullable Role role) {}
 
     public record SignInEntry(
             @Schema(example = "Maren") @Nullable String name,
@@ -42,40 +41,36 @@ public final class PeopleViews {
             @Nullable String old,
             @Schema(example = "fog on the moor") @Nullable String password) {}
 
-    /** @param role lead, roaster, cupper or reader */
     public record PersonEntry(
             @Schema(example = "Tobin") @Nullable String name,
-            @Schema(example = "cupper") @Nullable String role,
+            @Nullable Role role,
 
             @Schema(example = "heather after rain") @Nullable
             String password) {}
 
-    public record RoleEntry(
-            @Schema(example = "cupper") @Nullable String role,
-            @Nullable Long version) {}
+    public record RoleEntry(@Nullable Role role, @Nullable Long version) {}
 
     /** @param devices on how many this person is signed in */
-    public record PersonView(long id, String name, String role, int devices, long version) {
+    public record PersonView(long id, String name, Role role, int devices, long version) {
         static PersonView of(PersonEntity p, int devices) {
-            return new PersonView(p.id(), p.name(), Codes.of(p.role()), devices, p.version());
+            return new PersonView(p.id(), p.name(), p.role(), devices, p.version());
         }
     }
 
     public record TokenEntry(
             @Schema(example = "Stock script") @Nullable String name,
-            @Schema(example = "reader") @Nullable String role) {}
+            @Nullable Role role) {}
 
     /** @param token shown this once, and null ever after: only its hash is kept */
     public record TokenView(
             long id,
             String name,
-            String role,
+            Role role,
             String madeBy,
             Instant madeAt,
             @Nullable String token) {
         static TokenView of(TokenEntity t, @Nullable String token) {
-            return new TokenView(
-                    t.id(), t.name(), Codes.of(t.role()), t.madeBy().name(), t.madeAt(), token);
+            return new TokenView(t.id(), t.name(), t.role(), t.madeBy().name(), t.madeAt(), token);
         }
     }
 
@@ -92,7 +87,6 @@ public final class PeopleViews {
             @Nullable String fingerprint) {}
 
     static SessionView session(boolean accounts, boolean open, boolean code, @Nullable Member who) {
-        return new SessionView(
-                accounts, open, code, who == null ? null : who.name(), who == null ? null : Codes.of(who.role()));
+        return new SessionView(accounts, open, code, who == null ? null : who.name(), who == null ? null : who.role());
     }
 }

@@ -9,7 +9,6 @@ import barrowmist.server.green.GreenSampleEntity;
 import barrowmist.server.green.GreenSampleService;
 import barrowmist.server.machine.MachineEntity;
 import barrowmist.server.machine.MachineService;
-import barrowmist.server.plan.PlanViews.ChargeAdviceView;
 import barrowmist.server.roast.MachineHistory;
 import java.util.EnumMap;
 import java.util.Map;
@@ -34,10 +33,10 @@ public class ChargeService {
     }
 
     /** Where to charge; {@code greenG} is the usual batch when it is left out. */
-    public ChargeAdviceView advice(long greenSampleId, long machineId, @Nullable Double greenG) {
+    public ChargeAdvice advice(long greenSampleId, long machineId, @Nullable Double greenG) {
         MachineEntity machine = machines.get(machineId);
         double mass = greenG == null ? usualG(machine) : greenG;
-        return ChargeAdviceView.of(advice(greenSamples.get(greenSampleId), machine, mass));
+        return advice(greenSamples.get(greenSampleId), machine, mass);
     }
 
     /** Where to charge, and why. */

@@ -80,7 +80,7 @@ public class Foretelling {
             if (before.isPresent() && a.isPresent() && b.isPresent() && !was.usual() && !would.usual()) {
                 double now = before.getAsDouble();
                 out.add(new ForetoldFigure(
-                        figure.field(),
+                        figure.code(),
                         figure.label(),
                         figure.unit().name().toLowerCase(java.util.Locale.ROOT),
                         now,

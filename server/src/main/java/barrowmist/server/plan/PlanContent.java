@@ -13,13 +13,10 @@ import barrowmist.core.plan.Translator;
 import barrowmist.core.roast.KeyFigure;
 import barrowmist.core.roast.RoastAim;
 import barrowmist.server.machine.MachineSettings;
-import barrowmist.server.web.Codes;
 import io.swagger.v3.oas.annotations.media.Schema;
-import java.util.LinkedHashMap;
+import java.util.EnumMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
-import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -39,92 +36,36 @@ import org.jspecify.annotations.Nullable;
 public record PlanContent(
         @Schema(example = "protocol") String schoolId,
 
-        @Schema(allowableValues = {"first-crack", "dry-end"})
-        String developmentFrom,
-
-        Map<String, AimView> targets,
+        DevelopmentFrom developmentFrom,
+        Map<KeyFigure, Aim> targets,
         double greenG,
         double chargeC,
-        LevelsView atCharge,
+        ControlLevels atCharge,
         List<MoveView> steps,
-        DropView drop,
+        DropRule drop,
         @Nullable Long templateRoastId,
-        @Nullable String aim,
+        @Nullable RoastAim aim,
         @Nullable ChangedView changed) {
 
-    /** What a figure is to be. */
-    public record AimView(double value, double tolerance) {}
-
-    /** Where the controls stand. */
-    public record LevelsView(double gasPct, double airflowPct, double drumRpm) {
-        static LevelsView of(ControlLevels l) {
-            return new LevelsView(l.gasPct(), l.airflowPct(), l.drumRpm());
-        }
-    }
-
     /** One move. */
-    public record MoveView(
-            WhenView when,
+    public record MoveView(WhenView when, ControlStep.Control control, double value) {
 
-            @Schema(allowableValues = {"gas", "air", "drum"})
-            String control,
-
-            double value) {
         static MoveView of(ControlStep s) {
-            return new MoveView(WhenView.of(s.when()), s.control().name().toLowerCase(Locale.ROOT), s.value());
+            return new MoveView(WhenView.of(s.when()), s.control(), s.value());
         }
     }
 
-    /** What ends the roast. */
-    public record DropView(
-            @Schema(allowableValues = {"bean-c", "total-s", "development-s", "development-pct", "over-crack-c"})
-            String by,
-
-            double value,
-            @Nullable OtherDropView other) {
-        static DropView of(DropRule d) {
-            OtherDropView second = d.other()
-                    .map(o -> new OtherDropView(o.last(), Codes.of(o.by()), o.value()))
-                    .orElse(null);
-            return new DropView(Codes.of(d.by()), d.value(), second);
-        }
+    /** In the order of the figures. */
+    static Map<KeyFigure, Aim> aims(Targets targets) {
+        return targets.aims().isEmpty() ? Map.of() : new EnumMap<>(targets.aims());
     }
 
-    /**
-     * What ends it as well.
-     *
-     * @param last whether both are waited for; else the first of the two ends the roast
-     */
-    public record OtherDropView(
-            boolean last,
-
-            @Schema(allowableValues = {"bean-c", "total-s", "development-s", "development-pct", "over-crack-c"})
-            String by,
-
-            double value) {}
-
-    static Map<String, AimView> aims(Targets targets) {
-        Map<String, AimView> out = new LinkedHashMap<>();
+    static Map<KeyFigure, Aim> firstAims() {
+        Map<KeyFigure, Aim> out = new EnumMap<>(KeyFigure.class);
         for (KeyFigure figure : KeyFigure.values()) {
-            Aim aim = targets.aims().get(figure);
-            if (aim != null) {
-                out.put(figure.field(), new AimView(aim.value(), aim.tolerance()));
-            }
+            out.put(figure, PlanStart.aim(figure));
         }
         return out;
-    }
-
-    static Map<String, AimView> firstAims() {
-        Map<String, AimView> out = new LinkedHashMap<>();
-        for (KeyFigure figure : KeyFigure.values()) {
-            Aim aim = PlanStart.aim(figure);
-            out.put(figure.field(), new AimView(aim.value(), aim.tolerance()));
-        }
-        return out;
-    }
-
-    static String from(DevelopmentFrom from) {
-        return Codes.of(from);
     }
 
     /** The same with another batch, charge and moves, changed in one thing from an earlier roast. */
@@ -140,9 +81,9 @@ public record PlanContent(
                 targets,
                 newGreenG,
                 newChargeC,
-                LevelsView.of(plan.atCharge()),
+                plan.atCharge(),
                 plan.steps().stream().map(MoveView::of).toList(),
-                DropView.of(plan.drop()),
+                plan.drop(),
                 fromRoastId,
                 aim,
                 what);
@@ -157,7 +98,7 @@ public record PlanContent(
         Finder.Found found = there.found();
         return new PlanContent(
                         schoolId,
-                        from(there.targets().developmentFrom()),
+                        there.targets().developmentFrom(),
                         aims(there.targets()),
                         newGreenG,
                         found.batch().chargeC(),
@@ -180,12 +121,12 @@ public record PlanContent(
         return new PlanReader().targets(targets, developmentFrom).madeFor(made(aim));
     }
 
-    static RoastAim made(@Nullable String aim) {
-        return Optional.ofNullable(aim).flatMap(RoastAim::parse).orElse(RoastAim.PROTOCOL_SAMPLE);
+    private static RoastAim made(@Nullable RoastAim aim) {
+        return aim == null ? RoastAim.PROTOCOL_SAMPLE : aim;
     }
 
     /** The targets of a style in the core's terms; they were checked when it was kept. */
-    static Targets aimedAt(Map<String, AimView> targets, String developmentFrom) {
+    static Targets aimedAt(Map<KeyFigure, Aim> targets, @Nullable DevelopmentFrom developmentFrom) {
         return new PlanReader().targets(targets, developmentFrom);
     }
 

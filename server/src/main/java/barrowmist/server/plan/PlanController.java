@@ -1,10 +1,11 @@
 package barrowmist.server.plan;
 
+import barrowmist.core.plan.Aim;
+import barrowmist.core.plan.ChargeAdvice;
+import barrowmist.core.plan.DropRule;
+import barrowmist.core.roast.KeyFigure;
 import barrowmist.core.units.Wording;
 import barrowmist.server.plan.MostLikeService.MostLikeView;
-import barrowmist.server.plan.PlanContent.AimView;
-import barrowmist.server.plan.PlanContent.DropView;
-import barrowmist.server.plan.PlanViews.ChargeAdviceView;
 import barrowmist.server.plan.PlanViews.DropEntry;
 import barrowmist.server.plan.PlanViews.FoundView;
 import barrowmist.server.plan.PlanViews.PlanChange;
@@ -110,18 +111,18 @@ class PlanController {
 
     /** What each figure is first aimed at when it is added to a plan, by figure. */
     @GetMapping("/plan-aims")
-    Map<String, AimView> firstAims() {
+    Map<KeyFigure, Aim> firstAims() {
         return PlanContent.firstAims();
     }
 
     /** What ends a roast of these targets when it is ended by this. */
     @PostMapping("/plans/drop")
-    DropView drop(@RequestBody DropEntry entry) {
+    DropRule drop(@RequestBody DropEntry entry) {
         return PlanReader.drop(entry);
     }
 
     @GetMapping("/green-samples/{id}/charge-advice")
-    ChargeAdviceView chargeAdvice(
+    ChargeAdvice chargeAdvice(
             @PathVariable long id,
             @RequestParam long machineId,
             @RequestParam(required = false) @Nullable Double greenG) {

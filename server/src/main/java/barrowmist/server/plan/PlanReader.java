@@ -1,11 +1,9 @@
 package barrowmist.server.plan;
 
 import barrowmist.core.check.Checks;
-import barrowmist.core.machine.thermal.ControlLevels;
 import barrowmist.core.plan.Aim;
 import barrowmist.core.plan.ControlPlan;
 import barrowmist.core.plan.ControlStep;
-import barrowmist.core.plan.ControlStep.Control;
 import barrowmist.core.plan.DropRule;
 import barrowmist.core.plan.PlanLimits;
 import barrowmist.core.plan.PlanStart;
@@ -15,13 +13,8 @@ import barrowmist.core.plan.Trigger;
 import barrowmist.core.roast.EventKind;
 import barrowmist.core.roast.KeyFigure;
 import barrowmist.server.machine.MachineSettings;
-import barrowmist.server.plan.PlanContent.AimView;
-import barrowmist.server.plan.PlanContent.DropView;
-import barrowmist.server.plan.PlanContent.LevelsView;
 import barrowmist.server.plan.PlanContent.MoveView;
-import barrowmist.server.plan.PlanContent.OtherDropView;
 import barrowmist.server.plan.PlanViews.DropEntry;
-import barrowmist.server.web.Codes;
 import barrowmist.server.web.InputProblems;
 import java.util.ArrayList;
 import java.util.EnumMap;
@@ -47,125 +40,97 @@ final class PlanReader {
     }
 
     /** What ends a roast of these targets when it is ended by this. */
-    static DropView drop(DropEntry entry) {
+    static DropRule drop(DropEntry entry) {
         PlanReader reader = new PlanReader();
         Targets targets = reader.targets(entry.targets(), entry.developmentFrom());
-        Optional<DropRule.By> by = reader.by(entry.by());
+        reader.checks.chosen("by", DropRule.By.class, entry.by());
         InputProblems.refuseIfAny(reader.checks.problems());
-        return DropView.of(PlanStart.drop(by.orElseThrow(), targets));
+        return PlanStart.drop(entry.by(), targets);
     }
 
-    Targets targets(@Nullable Map<String, AimView> targets, @Nullable String developmentFrom) {
+    Targets targets(@Nullable Map<KeyFigure, Aim> targets, @Nullable DevelopmentFrom developmentFrom) {
         Map<KeyFigure, Aim> aims = new EnumMap<>(KeyFigure.class);
-        (targets == null ? Map.<String, @Nullable AimView>of() : targets).forEach((field, aim) -> {
-            KeyFigure figure = KeyFigure.parse(field).orElse(null);
-            if (figure == null) {
-                checks.add("targets." + field, field + " is not a figure that can be aimed at");
-            } else if (aim == null || !PlanLimits.aim(aim.value(), aim.tolerance())) {
+        (targets == null ? Map.<KeyFigure, @Nullable Aim>of() : targets).forEach((figure, aim) -> {
+            String field = "targets." + figure.code();
+            if (aim == null || !PlanLimits.aim(aim.value(), aim.tolerance())) {
                 checks.add(
-                        "targets." + field,
+                        field,
                         "The target for " + figure.label() + " needs a value of 0 or more and a tolerance above 0");
             } else {
-                PlanLimits.aim(checks, "targets." + field, figure, aim.value());
-                aims.put(figure, new Aim(aim.value(), aim.tolerance()));
+                PlanLimits.aim(checks, field, figure, aim.value());
+                aims.put(figure, aim);
             }
         });
-        return new Targets(
-                aims, Codes.parse(DevelopmentFrom.class, developmentFrom).orElse(DevelopmentFrom.FIRST_CRACK));
+        return new Targets(aims, developmentFrom == null ? DevelopmentFrom.FIRST_CRACK : developmentFrom);
     }
 
     ControlPlan controls(PlanContent plan) {
-        LevelsView at = plan.atCharge();
-        ControlLevels levels = new ControlLevels(at.gasPct(), at.airflowPct(), at.drumRpm());
-        PlanLimits.levels(checks, levels);
+        PlanLimits.levels(checks, plan.atCharge());
         List<MoveView> given = plan.steps() == null ? List.of() : plan.steps();
         PlanLimits.count(checks, given.size());
         List<ControlStep> moves = new ArrayList<>();
         for (int i = 0; i < given.size(); i++) {
             move(i, given.get(i)).ifPresent(moves::add);
         }
-        return new ControlPlan(levels, moves, drop(plan.drop()));
+        check(plan.drop());
+        return new ControlPlan(plan.atCharge(), moves, plan.drop());
     }
 
     private Optional<ControlStep> move(int index, @Nullable MoveView given) {
         String field = "steps." + index;
-        Optional<Control> control = given == null ? Optional.empty() : Codes.parse(Control.class, given.control());
-        if (given == null || given.when() == null || control.isEmpty()) {
+        if (given == null || given.when() == null || given.control() == null) {
             checks.add(field, "A move needs a time and a control: gas, air or drum");
             return Optional.empty();
         }
-        ControlStep move = new ControlStep(trigger(field, given.when()), control.get(), given.value());
+        ControlStep move = new ControlStep(trigger(field, given.when()), given.control(), given.value());
         PlanLimits.move(checks, index, move);
         return Optional.of(move);
     }
 
     private Trigger trigger(String field, WhenView when) {
-        switch (when.kind() == null ? "" : when.kind()) {
-            case "time":
-                return new Trigger.AtTime(or(when.timeS()));
-            case "bean":
-                return new Trigger.AtBean(or(when.beanC()));
-            case "event":
-                return new Trigger.AtEvent(followed(field, when.event()), or(when.afterS()));
-            case "before":
-                return new Trigger.BeforeEvent(foretold(field, when.event()), or(when.beforeS()));
-            case "environment-falling", "environment-rising":
-                return new Trigger.AtEnvironment(
-                        or(when.environmentC()), when.kind().endsWith("falling"));
-            case "rate":
-                return new Trigger.AtRate(or(when.cPerMin()));
-            default:
-                checks.add(
-                        field,
-                        "A move comes at a time, a temperature, a rate of rise or an event, not \"" + when.kind()
-                                + "\"");
-                return new Trigger.AtTime(0);
+        if (when.kind() == null) {
+            checks.add(field, "A move comes at a time, a temperature, a rate of rise or an event");
+            return new Trigger.AtTime(0);
         }
+        return switch (when.kind()) {
+            case TIME -> new Trigger.AtTime(or(when.timeS()));
+            case BEAN -> new Trigger.AtBean(or(when.beanC()));
+            case EVENT -> new Trigger.AtEvent(followed(field, when.event()), or(when.afterS()));
+            case BEFORE -> new Trigger.BeforeEvent(foretold(field, when.event()), or(when.beforeS()));
+            case ENVIRONMENT_FALLING -> new Trigger.AtEnvironment(or(when.environmentC()), true);
+            case ENVIRONMENT_RISING -> new Trigger.AtEnvironment(or(when.environmentC()), false);
+            case RATE -> new Trigger.AtRate(or(when.cPerMin()));
+        };
     }
 
-    private EventKind foretold(String field, @Nullable String code) {
-        EventKind event = followed(field, code);
+    private EventKind foretold(String field, @Nullable EventKind kind) {
+        EventKind event = followed(field, kind);
         if (event == EventKind.TURNING_POINT) {
             checks.add(field, "A move comes before dry_end or first_crack: a turning point is not foretold");
         }
         return event;
     }
 
-    private EventKind followed(String field, @Nullable String code) {
-        Optional<EventKind> event = code == null ? Optional.empty() : EventKind.parse(code);
-        if (event.filter(PlanLimits.FOLLOWED::contains).isEmpty()) {
-            checks.add(field, "A move follows turning_point, dry_end or first_crack, not " + code);
+    private EventKind followed(String field, @Nullable EventKind event) {
+        if (event == null || !PlanLimits.FOLLOWED.contains(event)) {
+            checks.add(
+                    field,
+                    "A move follows turning_point, dry_end or first_crack, not " + (event == null ? "" : event.code()));
             return EventKind.FIRST_CRACK;
         }
-        return event.get();
+        return event;
     }
 
-    private DropRule drop(DropView given) {
-        Optional<DropRule.By> by = by(given.by());
-        DropRule rule = new DropRule(by.orElse(DropRule.By.BEAN_C), given.value(), other(given));
-        if (by.isPresent()) {
-            rule.parts().forEach(part -> PlanLimits.drop(checks, part));
+    private void check(DropRule drop) {
+        DropRule.By also = drop.other().map(DropRule.Other::by).orElse(null);
+        checks.chosen("drop", DropRule.By.class, drop.by());
+        if (drop.other().isPresent()) {
+            checks.chosen("drop", DropRule.By.class, also);
         }
-        return rule;
-    }
-
-    private Optional<DropRule.Other> other(DropView given) {
-        OtherDropView other = given.other();
-        if (other == null) {
-            return Optional.empty();
-        }
-        if (given.by() != null && given.by().equals(other.by())) {
+        if (also != null && also == drop.by()) {
             checks.add("drop", "The drop is ruled twice by the same: choose two that differ, or one");
         }
-        return by(other.by()).map(by -> new DropRule.Other(other.last(), by, other.value()));
-    }
-
-    private Optional<DropRule.By> by(@Nullable String code) {
-        Optional<DropRule.By> by = Codes.parse(DropRule.By.class, code);
-        if (by.isEmpty()) {
-            checks.add("drop", "The drop is ruled by bean-c, total-s, development-s or development-pct, not " + code);
-        }
-        return by;
+        drop.parts().stream().filter(p -> p.by() != null).forEach(part -> PlanLimits.drop(checks, part));
     }
 
     private static double or(@Nullable Double value) {

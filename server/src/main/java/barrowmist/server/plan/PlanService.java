@@ -130,9 +130,9 @@ public class PlanService {
                 PlanContent.aims(targets),
                 greenG,
                 chargeC,
-                PlanContent.LevelsView.of(controls.atCharge()),
+                controls.atCharge(),
                 controls.steps().stream().map(PlanContent.MoveView::of).toList(),
-                PlanContent.DropView.of(drop),
+                drop,
                 template.map(RoastEntity::id).orElse(null),
                 school.aim(),
                 null);

@@ -1,11 +1,14 @@
 package barrowmist.server.plan;
 
 import barrowmist.core.green.Process;
-import barrowmist.core.plan.ChargeAdvice;
+import barrowmist.core.green.SampleStage;
+import barrowmist.core.plan.Aim;
+import barrowmist.core.plan.DropRule;
 import barrowmist.core.plan.School;
-import barrowmist.server.plan.PlanContent.AimView;
+import barrowmist.core.plan.Targets.DevelopmentFrom;
+import barrowmist.core.roast.KeyFigure;
+import barrowmist.core.roast.RoastAim;
 import barrowmist.server.plan.PredictionViews.PredictionView;
-import barrowmist.server.web.Optionals;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.time.Instant;
 import java.util.List;
@@ -36,7 +39,7 @@ public final class PlanViews {
             long lotId,
             String lotName,
             Process process,
-            String stage,
+            SampleStage stage,
             long machineId,
             String machineName,
             Instant changedAt,
@@ -51,7 +54,7 @@ public final class PlanViews {
                     sample.lot().id(),
                     sample.lot().name(),
                     sample.lot().process(),
-                    sample.stage().label(),
+                    sample.stage(),
                     p.machine().id(),
                     p.machine().name(),
                     p.changedAt(),
@@ -61,13 +64,9 @@ public final class PlanViews {
 
     /** What is to end a roast, and what it aims at. */
     public record DropEntry(
-            @Schema(allowableValues = {"bean-c", "total-s", "development-s", "development-pct", "over-crack-c"})
-            String by,
-
-            Map<String, AimView> targets,
-
-            @Schema(allowableValues = {"first-crack", "dry-end"})
-            String developmentFrom) {}
+            DropRule.By by,
+            Map<KeyFigure, Aim> targets,
+            @Nullable DevelopmentFrom developmentFrom) {}
 
     /** A plan to be tried on the model. */
     public record WhatIf(long greenSampleId, long machineId, PlanContent content) {}
@@ -87,47 +86,22 @@ public final class PlanViews {
     /** A profile carried to another roaster. */
     public record TranslationView(PlanContent content, PredictionView prediction, List<String> notCarried) {}
 
-    /** Where to charge, and why. */
-    public record ChargeAdviceView(
-            double chargeC,
-            LineView base,
-            List<LineView> addends,
-            @Nullable Double spreadC) {
-        static ChargeAdviceView of(ChargeAdvice a) {
-            return new ChargeAdviceView(
-                    a.chargeC(),
-                    LineView.of(a.base()),
-                    a.addends().stream().map(LineView::of).toList(),
-                    Optionals.orNull(a.spreadC()));
-        }
-    }
-
-    /** One line of the sum; without roasts it is a house default. */
-    public record LineView(String text, double c, int roasts) {
-        static LineView of(ChargeAdvice.Line l) {
-            return new LineView(l.text(), l.c(), l.roasts());
-        }
-    }
-
     /** A school on the wire. */
     public record SchoolView(
             String id,
             String name,
             String note,
-
-            @Schema(allowableValues = {"first-crack", "dry-end"})
-            String developmentFrom,
-
-            Map<String, AimView> targets,
-            @Nullable String aim) {
+            DevelopmentFrom developmentFrom,
+            Map<KeyFigure, Aim> targets,
+            @Nullable RoastAim aim) {
         static SchoolView of(School s) {
             return new SchoolView(
                     s.id(),
                     s.name(),
                     s.note(),
-                    PlanContent.from(s.targets().developmentFrom()),
+                    s.targets().developmentFrom(),
                     PlanContent.aims(s.targets()),
-                    s.targets().aim().code());
+                    s.targets().aim());
         }
     }
 

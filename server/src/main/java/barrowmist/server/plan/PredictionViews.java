@@ -6,12 +6,11 @@ import barrowmist.core.plan.OnPlan;
 import barrowmist.core.plan.OutsideAims;
 import barrowmist.core.plan.Prediction;
 import barrowmist.core.plan.Targets;
+import barrowmist.core.roast.EventKind;
 import barrowmist.core.roast.KeyFigure;
 import barrowmist.core.roast.RateOfRise;
 import barrowmist.server.roast.AnalysisView;
 import barrowmist.server.roast.CurveView;
-import barrowmist.server.web.Codes;
-import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -76,10 +75,10 @@ public final class PredictionViews {
                         OnPlan.EVENT_C,
                         null);
             }
-            events.add(new PlannedEventView("charge", 0));
-            f.dryEnd().ifPresent(m -> events.add(new PlannedEventView("dry_end", m.timeS())));
-            f.firstCrack().ifPresent(m -> events.add(new PlannedEventView("first_crack", m.timeS())));
-            f.drop().ifPresent(m -> events.add(new PlannedEventView("drop", m.timeS())));
+            events.add(new PlannedEventView(EventKind.CHARGE, 0));
+            f.dryEnd().ifPresent(m -> events.add(new PlannedEventView(EventKind.DRY_END, m.timeS())));
+            f.firstCrack().ifPresent(m -> events.add(new PlannedEventView(EventKind.FIRST_CRACK, m.timeS())));
+            f.drop().ifPresent(m -> events.add(new PlannedEventView(EventKind.DROP, m.timeS())));
             return new PredictionView(
                     true,
                     p.trusted(),
@@ -96,7 +95,7 @@ public final class PredictionViews {
     }
 
     /** An event of a predicted roast. */
-    public record PlannedEventView(String kind, double timeS) {}
+    public record PlannedEventView(EventKind kind, double timeS) {}
 
     /**
      * A predicted figure and its aim.
@@ -109,8 +108,7 @@ public final class PredictionViews {
             String field,
             String label,
 
-            @Schema(allowableValues = {"seconds", "celsius", "percent", "celsius-per-minute"})
-            String unit,
+            KeyFigure.Unit unit,
 
             @Nullable Double value,
             @Nullable Double plusMinus,
@@ -128,9 +126,9 @@ public final class PredictionViews {
                 }
                 Double value = predicted.map(Prediction.Predicted::value).orElse(null);
                 all.add(new FigureView(
-                        figure.field(),
+                        figure.code(),
                         figure.label(),
-                        Codes.of(figure.unit()),
+                        figure.unit(),
                         value,
                         predicted.flatMap(Prediction.Predicted::plusMinus).orElse(null),
                         aim == null ? null : aim.value(),

@@ -14,7 +14,6 @@ import barrowmist.server.roast.DeskRecord.PredictionCheck;
 import barrowmist.server.roast.RoastEntity;
 import barrowmist.server.roast.RoastLists;
 import barrowmist.server.roast.RoastService;
-import barrowmist.server.web.Codes;
 import barrowmist.server.web.Optionals;
 import java.util.Arrays;
 import java.util.List;
@@ -49,9 +48,9 @@ class ReviewService {
                 Optional.ofNullable(roast.planId()).filter(plans::exists).map(plans::get);
         List<ReviewRow> rows = plan.map(p -> PlanReview.rows(p.content().aimedAt(), roast.figures()).stream()
                         .map(r -> new ReviewRow(
-                                r.figure().field(),
+                                r.figure().code(),
                                 r.figure().label(),
-                                Codes.of(r.figure().unit()),
+                                r.figure().unit().code(),
                                 r.aim().value(),
                                 r.aim().tolerance(),
                                 Optionals.orNull(r.actual()),
@@ -74,9 +73,9 @@ class ReviewService {
                         .toList(),
                 spreads.stream()
                         .map(s -> new RepeatedFigure(
-                                s.figure().field(),
+                                s.figure().code(),
                                 s.figure().label(),
-                                Codes.of(s.figure().unit()),
+                                s.figure().unit().code(),
                                 s.aim().value(),
                                 s.aim().tolerance(),
                                 s.mean(),

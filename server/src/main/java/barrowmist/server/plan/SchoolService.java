@@ -2,9 +2,9 @@ package barrowmist.server.plan;
 
 import barrowmist.core.check.Checks;
 import barrowmist.core.check.FieldProblem;
+import barrowmist.core.plan.Aim;
 import barrowmist.core.plan.School;
 import barrowmist.core.roast.KeyFigure;
-import barrowmist.server.plan.PlanContent.AimView;
 import barrowmist.server.plan.PlanViews.SchoolView;
 import barrowmist.server.plan.PlanViews.SchoolsView;
 import barrowmist.server.settings.SettingStore;
@@ -71,16 +71,12 @@ class SchoolService {
         if (school.targets() == null) {
             return checks.add("targets", "A school needs targets").problems();
         }
-        school.targets().forEach((field, aim) -> check(checks, school.name(), field, aim));
+        school.targets().forEach((figure, aim) -> check(checks, school.name(), figure, aim));
         return checks.problems();
     }
 
-    private static void check(Checks checks, String school, String field, AimView aim) {
-        KeyFigure figure = KeyFigure.parse(field).orElse(null);
-        if (figure == null) {
-            checks.add("targets." + field, field + " is not a figure that can be aimed at");
-            return;
-        }
+    private static void check(Checks checks, String school, KeyFigure figure, Aim aim) {
+        String field = figure.code();
         String label = school + ": " + figure.label();
         checks.range("targets." + field, label, aim.value(), 0, MOST, "");
         checks.range("targets." + field, label + ", tolerance", aim.tolerance(), 0.1, MOST, "");

@@ -1,7 +1,8 @@
 package barrowmist.server.plan;
 
+import barrowmist.core.check.Coded;
 import barrowmist.core.plan.Trigger;
-import io.swagger.v3.oas.annotations.media.Schema;
+import barrowmist.core.roast.EventKind;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -16,54 +17,65 @@ import org.jspecify.annotations.Nullable;
  * @param cPerMin for {@code rate}: rate of rise that it has fallen to, °C/min
  */
 public record WhenView(
-        @Schema(
-                allowableValues = {
-                    "time",
-                    "bean",
-                    "event",
-                    "before",
-                    "environment-falling",
-                    "environment-rising",
-                    "rate"
-                })
-        String kind,
-
+        Kind kind,
         @Nullable Double timeS,
         @Nullable Double beanC,
-        @Nullable String event,
+        @Nullable EventKind event,
         @Nullable Double afterS,
         @Nullable Double environmentC,
         @Nullable Double beforeS,
         @Nullable Double cPerMin) {
 
+    /** What a move waits for. */
+    public enum Kind implements Coded {
+        TIME("at a time"),
+        BEAN("at a bean temperature"),
+        EVENT("after an event"),
+        BEFORE("before a foretold event"),
+        ENVIRONMENT_FALLING("when the environment has fallen"),
+        ENVIRONMENT_RISING("when the environment has risen"),
+        RATE("when the rate of rise has fallen");
+
+        private final String label;
+
+        Kind(String label) {
+            this.label = label;
+        }
+
+        @Override
+        public String label() {
+            return label;
+        }
+    }
+
     /** One of the first three kinds. */
     WhenView(
-            String kind,
+            Kind kind,
             @Nullable Double timeS,
             @Nullable Double beanC,
-            @Nullable String event,
+            @Nullable EventKind event,
             @Nullable Double afterS) {
         this(kind, timeS, beanC, event, afterS, null, null, null);
     }
 
     static WhenView of(Trigger trigger) {
         if (trigger instanceof Trigger.AtTime at) {
-            return new WhenView("time", at.timeS(), null, null, null);
+            return new WhenView(Kind.TIME, at.timeS(), null, null, null);
         }
         if (trigger instanceof Trigger.AtBean at) {
-            return new WhenView("bean", null, at.beanC(), null, null);
+            return new WhenView(Kind.BEAN, null, at.beanC(), null, null);
         }
         if (trigger instanceof Trigger.AtEnvironment at) {
-            String kind = at.falling() ? "environment-falling" : "environment-rising";
+            Kind kind = at.falling() ? Kind.ENVIRONMENT_FALLING : Kind.ENVIRONMENT_RISING;
             return new WhenView(kind, null, null, null, null, at.environmentC(), null, null);
         }
         if (trigger instanceof Trigger.BeforeEvent before) {
-            return new WhenView("before", null, null, before.event().code(), null, null, before.beforeS(), null);
+            return new WhenView(Kind.BEFORE, null, null, before.event(), null, null, before.beforeS(), null);
         }
         if (trigger instanceof Trigger.AtRate at) {
-            return new WhenView("rate", null, null, null, null, null, null, at.cPerMin());
+            return new WhenView(Kind.RATE, null, null, null, null, null, null, at.cPerMin());
         }
         Trigger.AtEvent at = (Trigger.AtEvent) trigger;
-        return new WhenView("event", null, null, at.event().code(), at.afterS());
+        return new WhenView(Kind.EVENT, null, null, at.event(), at.afterS());
     }
 }

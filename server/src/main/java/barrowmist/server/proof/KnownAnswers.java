@@ -1,5 +1,6 @@
 package barrowmist.server.proof;
 
+import barrowmist.core.check.Coded;
 import barrowmist.core.trace.Proof.Outcome;
 import barrowmist.core.trace.TrackRecord.Said;
 import barrowmist.server.proof.ProofViews.SaidOf;
@@ -18,7 +19,7 @@ final class KnownAnswers {
     private KnownAnswers() {}
 
     /** How one came to know what was so. */
-    enum How {
+    enum How implements Coded {
         FIRST("judged before the answer was read"),
         SEEN("judged after it was read: such verdicts lean towards it"),
         PROVEN("proven by a blind table");

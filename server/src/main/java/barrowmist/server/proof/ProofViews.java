@@ -1,6 +1,8 @@
 package barrowmist.server.proof;
 
+import barrowmist.core.check.Coded;
 import barrowmist.core.trace.Cause;
+import barrowmist.core.trace.Proof;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.time.Instant;
 import java.util.List;
@@ -48,8 +50,7 @@ public final class ProofViews {
             String label,
             @Nullable String change,
 
-            @Schema(allowableValues = {"held", "estimate", "not-shown", "worse"}) @Nullable
-            String outcome,
+            Proof.@Nullable Outcome outcome,
 
             @Nullable Double scoreChange,
             @Nullable String shown,
@@ -68,7 +69,7 @@ public final class ProofViews {
                     p.cause(),
                     labelOf(p.cause()),
                     p.changeText(),
-                    p.outcome(),
+                    Coded.find(Proof.Outcome.class, p.outcome()).orElse(null),
                     p.scoreChange(),
                     p.shown(),
                     p.laidAt(),

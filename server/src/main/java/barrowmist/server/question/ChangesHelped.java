@@ -75,7 +75,7 @@ class ChangesHelped implements Question {
                         s.lotName(),
                         s.label(),
                         s.change() == null ? "none that was planned" : s.change(),
-                        s.outcome() == null ? "not revealed yet" : s.outcome(),
+                        s.outcome() == null ? "not revealed yet" : s.outcome().label(),
                         s.shown() == null ? "" : s.shown(),
                         s.scoreChange() == null ? "" : String.format(Locale.ROOT, "%+.2f", s.scoreChange())));
     }

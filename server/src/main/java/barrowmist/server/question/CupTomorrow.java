@@ -73,7 +73,7 @@ class CupTomorrow implements Question {
                         when(i.opensAt()),
                         when(i.bestAt()),
                         when(i.closesAt()),
-                        i.verdict()));
+                        i.verdict().label()));
     }
 
     private String when(Instant at) {

@@ -21,7 +21,6 @@ import barrowmist.server.green.LotService;
 import barrowmist.server.report.ReportViews.LotReport;
 import barrowmist.server.report.ReportViews.MeasuredStage;
 import barrowmist.server.report.ReportViews.ReportedRoast;
-import barrowmist.server.report.ReportViews.SuggestedUse;
 import barrowmist.server.report.ReportViews.WordCups;
 import barrowmist.server.roast.RoastEntity;
 import barrowmist.server.roast.RoastLists;
@@ -142,16 +141,14 @@ public class LotReports {
     }
 
     /** By the cups that nothing is held against: a fault of a roast says nothing of what the lot is good for. */
-    private static List<SuggestedUse> uses(CupReading reading, List<Told> of) {
+    private static List<Uses.Use> uses(CupReading reading, List<Told> of) {
         Set<Long> faulty = of.stream()
                 .map(Told::roast)
                 .filter(r -> r.cause() != null)
                 .map(ReportedRoast::roastId)
                 .collect(Collectors.toSet());
         List<ToldSheet> clean = reading.without(faulty).counted();
-        return Uses.of(CupTelling.profile(clean, served(reading))).stream()
-                .map(u -> new SuggestedUse(u.role(), u.text(), u.schoolId()))
-                .toList();
+        return Uses.of(CupTelling.profile(clean, served(reading)));
     }
 
     /** How it stood on the tables, sheets apart included. */

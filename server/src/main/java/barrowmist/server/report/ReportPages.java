@@ -1,10 +1,10 @@
 package barrowmist.server.report;
 
+import barrowmist.core.decision.Reason;
+import barrowmist.core.green.StageComparison;
 import barrowmist.core.units.Wording;
 import barrowmist.server.decision.DecisionViews.DecidedView;
 import barrowmist.server.decision.DecisionViews.DecisionView;
-import barrowmist.server.decision.DecisionViews.ReasonView;
-import barrowmist.server.green.GreenViews.StageFigureView;
 import barrowmist.server.green.GreenViews.StagesView;
 import barrowmist.server.green.LotView;
 import barrowmist.server.paper.Paper;
@@ -109,12 +109,12 @@ class ReportPages {
         return "Decided: " + d.label() + ", by " + d.by() + ", " + WHEN.format(d.at().atZone(clock.getZone()));
     }
 
-    private static ReasonLine reason(ReasonView r) {
+    private static ReasonLine reason(Reason r) {
         return new ReasonLine(
-                SHAPES.getOrDefault(r.source(), "●"),
-                r.says().equals("for") ? "for it" : "against",
+                SHAPES.getOrDefault(r.source().code(), "●"),
+                r.speaksFor() ? "for it" : "against",
                 r.text(),
-                r.source());
+                r.source().label());
     }
 
     private static String scores(ScoresView s) {
@@ -148,12 +148,12 @@ class ReportPages {
 
     static StageTable stages(StagesView s) {
         return new StageTable(
-                s.earlier(),
-                s.later(),
+                s.earlier().label(),
+                s.later().label(),
                 s.figures().stream().map(ReportPages::stageLine).toList());
     }
 
-    private static StageLine stageLine(StageFigureView f) {
+    private static StageLine stageLine(StageComparison f) {
         String unit = f.unit().isEmpty() ? "" : " " + f.unit();
         return new StageLine(f.figure(), number(f.earlier(), unit), number(f.later(), unit), f.text());
     }

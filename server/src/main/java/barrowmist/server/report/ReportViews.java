@@ -1,5 +1,6 @@
 package barrowmist.server.report;
 
+import barrowmist.core.decision.Uses;
 import barrowmist.server.decision.DecisionViews.DecisionView;
 import barrowmist.server.green.GreenViews.StagesView;
 import barrowmist.server.green.LotView;
@@ -70,13 +71,6 @@ public final class ReportViews {
     public record MeasuredStage(String stage, @Nullable String grade, List<String> said, List<Long> photos) {}
 
     /**
-     * A use that the cup suggests.
-     *
-     * @param schoolId of the style that a plan for it begins with
-     */
-    public record SuggestedUse(String role, String text, String schoolId) {}
-
-    /**
      * All that is told of a lot.
      *
      * @param uses by its clean cups; empty where a fault stands in all of them
@@ -86,7 +80,7 @@ public final class ReportViews {
             DecisionView decision,
             ScoresView scores,
             List<WordCups> words,
-            List<SuggestedUse> uses,
+            List<Uses.Use> uses,
             List<MeasuredStage> measured,
             List<StagesView> stages,
             List<ReportedRoast> roasts) {}

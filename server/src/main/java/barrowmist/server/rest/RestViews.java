@@ -1,8 +1,10 @@
 package barrowmist.server.rest;
 
 import barrowmist.core.green.Process;
+import barrowmist.core.rest.Ageing;
 import barrowmist.core.rest.Rest;
 import barrowmist.core.rest.RestSchool;
+import barrowmist.core.sample.BenchJudgement;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.time.Instant;
 import java.time.LocalDate;
@@ -42,7 +44,7 @@ public final class RestViews {
     /**
      * One roasted sample.
      *
-     * @param verdict of the bench: {@code fit}, {@code roast-again} or {@code measure}
+     * @param verdict of the bench
      */
     public record ShelfItem(
             long roastId,
@@ -55,7 +57,7 @@ public final class RestViews {
             Instant bestAt,
             Instant closesAt,
             double ageH,
-            String verdict,
+            BenchJudgement.Verdict verdict,
             boolean cupped) {}
 
     /** What is kept back, and when it is cupped again, days after the roast. */
@@ -71,11 +73,8 @@ public final class RestViews {
             int number,
             double keptG,
             List<Integer> days,
-            List<AgePoint> points,
+            List<Ageing.Point> points,
             @Nullable LocalDate nextDue,
             String text,
             long version) {}
-
-    /** A score at an age. */
-    public record AgePoint(double day, double score) {}
 }

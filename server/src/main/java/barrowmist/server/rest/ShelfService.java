@@ -6,7 +6,7 @@ import barrowmist.core.rest.Age;
 import barrowmist.core.rest.Ageing;
 import barrowmist.core.rest.Rest;
 import barrowmist.core.rest.RestSchool;
-import barrowmist.server.rest.RestViews.AgePoint;
+import barrowmist.core.sample.BenchJudgement;
 import barrowmist.server.rest.RestViews.AgeingEntry;
 import barrowmist.server.rest.RestViews.AgeingView;
 import barrowmist.server.rest.RestViews.ShelfItem;
@@ -92,7 +92,7 @@ public class ShelfService {
         Set<Long> cupped = cuppings.cupped(ids);
         List<RoastEntity> lying =
                 all.stream().filter(r -> !cupped.contains(r.id())).toList();
-        Map<Long, String> fit = verdicts.of(lying);
+        Map<Long, BenchJudgement.Verdict> fit = verdicts.of(lying);
         List<ShelfItem> items = lying.stream()
                 .sorted(Comparator.comparing((RoastEntity r) -> rest(r, schools, now), Rest.TABLE))
                 .map(r -> item(r, schools, now, Objects.requireNonNull(fit.get(r.id()))))
@@ -111,7 +111,8 @@ public class ShelfService {
         return Rest.of(schools.apply(r.lot().process()), r.lot().process(), Rest.ageH(r.droppedAt(), now));
     }
 
-    private static ShelfItem item(RoastEntity r, Function<Process, RestSchool> schools, Instant now, String verdict) {
+    private static ShelfItem item(
+            RoastEntity r, Function<Process, RestSchool> schools, Instant now, BenchJudgement.Verdict verdict) {
         Rest rest = rest(r, schools, now);
         return new ShelfItem(
                 r.id(),
@@ -166,9 +167,7 @@ public class ShelfService {
                 roast.numberInLot(),
                 study.keptG(),
                 study.days(),
-                ageing.points().stream()
-                        .map(p -> new AgePoint(p.day(), p.score()))
-                        .toList(),
+                ageing.points(),
                 due.isPresent() ? dropped.atZone(clock.getZone()).toLocalDate().plusDays(due.getAsInt()) : null,
                 ageing.text(),
                 study.version());

@@ -1,6 +1,7 @@
 package barrowmist.server.rest;
 
 import barrowmist.core.rest.Rest;
+import barrowmist.core.sample.BenchJudgement;
 import barrowmist.server.rest.RestViews.ShelfItem;
 import barrowmist.server.rest.RestViews.ShelfView;
 import java.time.Instant;
@@ -13,8 +14,6 @@ import org.springframework.stereotype.Service;
 /** When the cupping table opens and closes next. */
 @Service
 public class TableTimes {
-
-    private static final String ROAST_AGAIN = "roast-again";
 
     private final ShelfService shelf;
 
@@ -29,7 +28,7 @@ public class TableTimes {
     public List<TableMoment> next() {
         ShelfView now = shelf.shelf(null);
         List<ShelfItem> wanted = now.items().stream()
-                .filter(i -> !ROAST_AGAIN.equals(i.verdict()))
+                .filter(i -> i.verdict() != BenchJudgement.Verdict.ROAST_AGAIN)
                 .toList();
         List<TableMoment> out = new ArrayList<>();
         add(out, "closes for the first of ", of(wanted, Rest.State.BEST, Rest.State.OPEN), ShelfItem::closesAt);

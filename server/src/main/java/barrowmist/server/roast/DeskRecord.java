@@ -1,5 +1,6 @@
 package barrowmist.server.roast;
 
+import barrowmist.core.desk.JournalLine.Gap;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 
@@ -27,9 +28,6 @@ public record DeskRecord(
         predictions = List.copyOf(predictions);
         warnings = List.copyOf(warnings);
     }
-
-    /** A stretch without readings. */
-    public record Gap(double fromS, double toS, String reason) {}
 
     /** A line written during the roast. */
     public record Note(double timeS, String text) {}

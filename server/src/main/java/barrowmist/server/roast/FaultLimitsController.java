@@ -1,8 +1,8 @@
 package barrowmist.server.roast;
 
+import barrowmist.core.check.LimitFact;
 import barrowmist.core.roast.FaultSettings;
 import barrowmist.server.roast.FaultLimitsService.KeptFaultLimits;
-import barrowmist.server.web.LimitView;
 import java.util.List;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PutMapping;
@@ -28,8 +28,8 @@ class FaultLimitsController {
 
     /** Where each of them begins, and by what right. */
     @GetMapping("/facts")
-    List<LimitView> faultLimitFacts() {
-        return LimitView.of(FaultSettings.DEFAULTS);
+    List<LimitFact> faultLimitFacts() {
+        return LimitFact.of(FaultSettings.DEFAULTS);
     }
 
     /** Keeps changed limits; every roast is judged anew by them, in a moment. */

@@ -1,5 +1,6 @@
 package barrowmist.server.roast;
 
+import barrowmist.core.check.Coded;
 import barrowmist.core.green.SampleStage;
 import barrowmist.core.roast.csv.Column;
 import barrowmist.core.roast.csv.ReadOptions;
@@ -59,7 +60,7 @@ public record ImportRequest(
         if (name == null || name.isBlank()) {
             return Optional.empty();
         }
-        return Optional.of(SampleStage.parse(name)
+        return Optional.of(Coded.find(SampleStage.class, name)
                 .orElseThrow(() -> new InputProblems(
                         "stage", "stage is \"" + name + "\", expected offer, pre-shipment, arrival or retained")));
     }

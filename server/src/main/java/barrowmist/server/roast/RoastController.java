@@ -1,5 +1,6 @@
 package barrowmist.server.roast;
 
+import barrowmist.core.check.Coded;
 import barrowmist.core.roast.EventKind;
 import barrowmist.core.roast.RateOfRise;
 import barrowmist.core.roast.RoastAim;
@@ -42,7 +43,7 @@ class RoastController {
     record Acceptance(boolean accepted) {}
 
     /** What a roast was made for. */
-    record RoastPurpose(@Nullable String aim) {}
+    record RoastPurpose(@Nullable RoastAim aim) {}
 
     @GetMapping("/roasts")
     List<RoastView> roasts() {
@@ -148,9 +149,7 @@ class RoastController {
         return roasts.madeFor(
                 id,
                 Optional.ofNullable(made.aim())
-                        .flatMap(RoastAim::parse)
-                        .orElseThrow(() ->
-                                new InputProblems("aim", "\"" + made.aim() + "\" is nothing a roast is made for")));
+                        .orElseThrow(() -> new InputProblems("aim", "It is not said what the roast is made for")));
     }
 
     /** Whether a batch was the warm-up of its day. */
@@ -192,7 +191,7 @@ class RoastController {
     }
 
     private static EventKind kind(String code) {
-        return EventKind.parse(code)
+        return Coded.find(EventKind.class, code)
                 .orElseThrow(() -> new InputProblems(
                         "kind", "kind is \"" + code + "\", expected one of " + String.join(", ", EventKind.codes())));
     }

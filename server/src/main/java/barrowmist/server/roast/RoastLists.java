@@ -1,5 +1,6 @@
 package barrowmist.server.roast;
 
+import barrowmist.core.check.Coded;
 import barrowmist.core.green.Process;
 import barrowmist.core.roast.RoastFigures;
 import barrowmist.core.roast.RoastKind;
@@ -128,7 +129,7 @@ public class RoastLists {
             @Nullable LocalDate reworkedOn) {
 
         public RoastKind kind() {
-            return RoastKind.parse(kindCode).orElse(RoastKind.BATCH);
+            return Coded.find(RoastKind.class, kindCode).orElse(RoastKind.BATCH);
         }
 
         /** When it was dropped: from here on it rests. */

@@ -1,5 +1,6 @@
 package barrowmist.server.roast;
 
+import barrowmist.core.check.Coded;
 import barrowmist.core.roast.MadeFor;
 import barrowmist.core.roast.RoastAim;
 import barrowmist.core.roast.RoastKind;
@@ -56,7 +57,7 @@ public abstract class RoastRecord {
     }
 
     public RoastKind kind() {
-        return RoastKind.parse(kind).orElse(RoastKind.BATCH);
+        return Coded.find(RoastKind.class, kind).orElse(RoastKind.BATCH);
     }
 
     void setKind(RoastKind newKind) {
@@ -75,7 +76,9 @@ public abstract class RoastRecord {
 
     /** What it was made for. */
     public RoastAim aim() {
-        return Optional.ofNullable(aim).flatMap(RoastAim::parse).orElse(RoastAim.PROTOCOL_SAMPLE);
+        return Optional.ofNullable(aim)
+                .flatMap(c -> Coded.find(RoastAim.class, c))
+                .orElse(RoastAim.PROTOCOL_SAMPLE);
     }
 
     /** What it was made for, with what it is judged by. */

@@ -1,10 +1,12 @@
 package barrowmist.server.roast;
 
 import barrowmist.core.green.Process;
+import barrowmist.core.green.SampleStage;
 import barrowmist.core.roast.EventKind;
 import barrowmist.core.roast.Phases;
+import barrowmist.core.roast.RoastAim;
 import barrowmist.core.roast.RoastEvent;
-import io.swagger.v3.oas.annotations.media.Schema;
+import barrowmist.core.roast.RoastKind;
 import java.time.Instant;
 import java.util.List;
 import java.util.OptionalDouble;
@@ -17,20 +19,18 @@ public record RoastView(
         String lotName,
         Process process,
         long greenSampleId,
-        String stage,
+        SampleStage stage,
         long machineId,
         String machineName,
         int number,
         Instant roastedAt,
         boolean accepted,
         boolean settled,
-        String aim,
-
-        @Schema(allowableValues = {"batch", "pull", "warm-up"})
-        String kind,
+        RoastAim aim,
+        RoastKind kind,
 
         @Nullable Long pulledFrom,
-        List<EventView> events,
+        List<RoastEvent> events,
         List<String> faults,
         int missingMarks,
         OptionalDouble chargeC,
@@ -39,19 +39,6 @@ public record RoastView(
         OptionalDouble developmentPct,
         @Nullable Long planId,
         @Nullable String discardedReason) {
-
-    /**
-     * An event.
-     *
-     * @param timeS seconds since charge
-     * @param movedFromS where it first stood, when it was moved
-     */
-    public record EventView(String kind, double timeS, OptionalDouble movedFromS) {
-
-        static EventView of(RoastEvent e) {
-            return new EventView(e.kind().code(), e.timeS(), e.movedFromS());
-        }
-    }
 
     static RoastView of(RoastEntity r) {
         double chargeS = r.events().timeS(EventKind.CHARGE).orElse(0);
@@ -62,17 +49,17 @@ public record RoastView(
                 r.lot().name(),
                 r.lot().process(),
                 r.greenSample().id(),
-                r.greenSample().stage().label(),
+                r.greenSample().stage(),
                 r.machine().id(),
                 r.machine().name(),
                 r.numberInLot(),
                 r.roastedAt(),
                 r.accepted(),
                 r.settled(),
-                r.aim().code(),
-                r.kind().code(),
+                r.aim(),
+                r.kind(),
                 r.pulledFrom().orElse(null),
-                r.events().shifted(-chargeS).list().stream().map(EventView::of).toList(),
+                r.events().shifted(-chargeS).list(),
                 r.faults(),
                 r.missingMarks(),
                 f.chargeC(),

@@ -1,10 +1,9 @@
 package barrowmist.server.sample;
 
+import barrowmist.core.check.LimitFact;
 import barrowmist.core.sample.BenchJudgement;
 import barrowmist.core.sample.BenchLimits;
-import barrowmist.server.web.Codes;
 import barrowmist.server.web.InputProblems;
-import barrowmist.server.web.LimitView;
 import com.fasterxml.jackson.annotation.JsonUnwrapped;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
@@ -28,22 +27,14 @@ class BenchController {
     record KeptBenchLimits(
             @JsonUnwrapped BenchLimits limits, @Nullable Long version) {}
 
-    /** Whether a sample is fit: {@code fit}, {@code roast-again} or {@code measure}; {@code notes} have no limit. */
-    record BenchVerdict(String verdict, String text, List<BenchCheck> checks, List<String> notes) {}
-
-    /** One figure: {@code inside}, {@code outside} or {@code not-measured}. */
-    record BenchCheck(String label, String by, String wanted, String value, String standing) {}
+    /** Whether a sample is fit to be cupped; {@code notes} have no limit. */
+    record BenchVerdict(
+            BenchJudgement.Verdict verdict, String text, List<BenchJudgement.Check> checks, List<String> notes) {}
 
     @GetMapping("/api/roasts/{id}/sample/verdict")
     BenchVerdict verdict(@PathVariable long id) {
         BenchJudgement judged = verdicts.judge(id);
-        return new BenchVerdict(
-                Codes.of(judged.verdict()),
-                judged.text(),
-                judged.checks().stream()
-                        .map(c -> new BenchCheck(c.label(), c.by(), c.wanted(), c.value(), Codes.of(c.standing())))
-                        .toList(),
-                verdicts.notes(id));
+        return new BenchVerdict(judged.verdict(), judged.text(), judged.checks(), verdicts.notes(id));
     }
 
     @GetMapping("/api/bench/limits")
@@ -53,8 +44,8 @@ class BenchController {
 
     /** Where each of them begins, and by what right. */
     @GetMapping("/api/bench/limits/facts")
-    List<LimitView> benchLimitFacts() {
-        return LimitView.of(BenchLimits.DEFAULTS);
+    List<LimitFact> benchLimitFacts() {
+        return LimitFact.of(BenchLimits.DEFAULTS);
     }
 
     @PutMapping("/api/bench/limits")

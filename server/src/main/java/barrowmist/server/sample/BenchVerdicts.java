@@ -8,7 +8,6 @@ import barrowmist.server.roast.RoastEntity;
 import barrowmist.server.roast.RoastService;
 import barrowmist.server.sample.BenchController.KeptBenchLimits;
 import barrowmist.server.settings.SettingStore;
-import barrowmist.server.web.Codes;
 import barrowmist.server.web.KeptInTurn;
 import barrowmist.server.web.StoredJson;
 import java.util.List;
@@ -72,8 +71,8 @@ public class BenchVerdicts {
                 : Optional.empty();
     }
 
-    /** The verdict on each roast by its id: {@code fit}, {@code roast-again} or {@code measure}. */
-    public Map<Long, String> of(List<RoastEntity> roasts) {
+    /** The verdict on each roast by its id. */
+    public Map<Long, BenchJudgement.Verdict> of(List<RoastEntity> roasts) {
         BenchLimits limits = limits();
         Map<Long, BenchFigures> figures = samples
                 .findAllById(roasts.stream().map(RoastEntity::id).toList())
@@ -82,12 +81,12 @@ public class BenchVerdicts {
         return roasts.stream()
                 .collect(Collectors.toMap(
                         RoastEntity::id,
-                        r -> Codes.of(BenchJudgement.of(
+                        r -> BenchJudgement.of(
                                         figures.getOrDefault(r.id(), BenchFigures.none()),
                                         r.figures().totalS(),
                                         limits,
                                         r.madeFor())
-                                .verdict()),
+                                .verdict(),
                         (first, second) -> first));
     }
 }

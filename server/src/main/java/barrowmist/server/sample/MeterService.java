@@ -4,10 +4,8 @@ import barrowmist.core.sample.Meter;
 import barrowmist.core.sample.Meter.Counts;
 import barrowmist.core.sample.Meter.Kind;
 import barrowmist.server.settings.SettingStore;
-import barrowmist.server.web.Codes;
 import barrowmist.server.web.InputProblems;
 import barrowmist.server.web.StoredJson;
-import io.swagger.v3.oas.annotations.media.Schema;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.List;
@@ -41,15 +39,13 @@ public class MeterService {
     public record MeterView(
             String name,
 
-            @Schema(allowableValues = {"scale", "moisture", "water-activity", "density", "colour", "thermometer"})
-            String kind,
+            Kind kind,
 
             @Nullable LocalDate calibratedOn,
             @Nullable Integer everyDays,
             @Nullable String scale,
 
-            @Schema(allowableValues = {"more-is-lighter", "more-is-darker"}) @Nullable
-            String counts,
+            @Nullable Counts counts,
 
             @Nullable Double keptFrom,
             @Nullable String note) {
@@ -60,11 +56,11 @@ public class MeterService {
             boolean colour = m.kind() == Kind.COLOUR;
             return new MeterView(
                     m.name(),
-                    Codes.of(m.kind()),
+                    m.kind(),
                     m.calibratedOn().orElse(null),
                     m.everyDays(),
                     colour ? m.scale() : null,
-                    colour ? Codes.of(m.counts()) : null,
+                    colour ? m.counts() : null,
                     colour && m.counts().kept(0) > 0 ? m.counts().kept(0) : null,
                     note);
         }
@@ -72,13 +68,11 @@ public class MeterService {
         Meter meter() {
             return new Meter(
                     Objects.requireNonNullElse(name, "").strip(),
-                    Codes.parse(Kind.class, kind)
-                            .orElseThrow(
-                                    () -> new InputProblems("meters", "There is no meter of kind \"" + kind + "\"")),
+                    kind,
                     Optional.ofNullable(calibratedOn),
                     everyDays == null ? USUAL_DAYS : everyDays,
                     Objects.requireNonNullElse(scale, "").strip(),
-                    Codes.parse(Counts.class, counts).orElse(Counts.MORE_IS_LIGHTER));
+                    counts == null ? Counts.MORE_IS_LIGHTER : counts);
         }
     }
 

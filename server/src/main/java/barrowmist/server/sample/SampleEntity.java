@@ -1,6 +1,12 @@
 package barrowmist.server.sample;
 
+import barrowmist.core.check.Coded;
+import barrowmist.core.sample.BenchCounts;
 import barrowmist.core.sample.BenchFigures;
+import barrowmist.core.sample.BenchLook;
+import barrowmist.core.sample.BenchLook.Evenness;
+import barrowmist.core.sample.BenchLook.Hue;
+import barrowmist.core.sample.BenchLook.Surface;
 import barrowmist.server.web.Optionals;
 import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
@@ -72,22 +78,21 @@ class SampleEntity {
         roastedG = Optionals.orNull(f.roastedG());
         colourWhole = Optionals.orNull(f.colourWhole());
         colourGround = Optionals.orNull(f.colourGround());
-        CountsView c = CountsView.of(f.counts());
-        countedG = c.ofG();
-        quakers = c.quakers();
-        scorched = c.scorched();
-        tipped = c.tipped();
-        shells = c.shells();
-        dark = c.dark();
-        broken = c.broken();
-        peaberries = c.peaberries();
-        misshapen = c.misshapen();
+        BenchCounts c = f.counts();
+        countedG = Optionals.orNull(c.ofG());
+        quakers = Optionals.orNull(c.quakers());
+        scorched = Optionals.orNull(c.scorched());
+        tipped = Optionals.orNull(c.tipped());
+        shells = Optionals.orNull(c.shells());
+        dark = Optionals.orNull(c.dark());
+        broken = Optionals.orNull(c.broken());
+        peaberries = Optionals.orNull(c.peaberries());
+        misshapen = Optionals.orNull(c.misshapen());
         oneColourThrough = f.oneColourThrough().orElse(null);
-        BenchLookView look = BenchLookView.of(f.look());
-        evenness = look.evenness();
-        surface = look.surface();
-        swollen = look.swollen();
-        hue = look.hue();
+        evenness = f.look().evenness().map(Coded::code).orElse(null);
+        surface = f.look().surface().map(Coded::code).orElse(null);
+        swollen = f.look().swollen().orElse(null);
+        hue = f.look().hue().map(Coded::code).orElse(null);
     }
 
     BenchFigures figures() {
@@ -97,10 +102,26 @@ class SampleEntity {
                 Optionals.of(pulledG),
                 Optionals.of(colourWhole),
                 Optionals.of(colourGround),
-                CountsView.counts(new CountsView(
-                        countedG, quakers, scorched, tipped, shells, dark, broken, peaberries, misshapen)),
+                counts(),
                 Optional.ofNullable(oneColourThrough),
-                BenchLookView.look(new BenchLookView(evenness, surface, swollen, hue)));
+                new BenchLook(
+                        Coded.find(Evenness.class, evenness),
+                        Coded.find(Surface.class, surface),
+                        Optional.ofNullable(swollen),
+                        Coded.find(Hue.class, hue)));
+    }
+
+    private BenchCounts counts() {
+        return new BenchCounts(
+                Optionals.of(countedG),
+                Optionals.of(quakers),
+                Optionals.of(scorched),
+                Optionals.of(tipped),
+                Optionals.of(shells),
+                Optionals.of(dark),
+                Optionals.of(broken),
+                Optionals.of(peaberries),
+                Optionals.of(misshapen));
     }
 
     OptionalDouble pulledG() {

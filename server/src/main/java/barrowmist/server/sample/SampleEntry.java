@@ -2,6 +2,7 @@ package barrowmist.server.sample;
 
 import barrowmist.core.sample.BenchCounts;
 import barrowmist.core.sample.BenchFigures;
+import barrowmist.core.sample.BenchLook;
 import barrowmist.server.web.Optionals;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.Optional;
@@ -18,9 +19,9 @@ public record SampleEntry(
         @Schema(example = "0") @Nullable Integer scorchedPer100g,
         @Schema(example = "0") @Nullable Integer tippedPer100g,
         @Schema(example = "0") @Nullable Integer shellsPer100g,
-        @Nullable CountsView counts,
+        @Nullable BenchCounts counts,
         @Nullable Boolean oneColourThrough,
-        @Nullable BenchLookView look,
+        @Nullable BenchLook look,
         @Nullable Long version) {
 
     /** Nothing but weights. */
@@ -31,7 +32,7 @@ public record SampleEntry(
     /** Counts of so many grams go before those of 100 g, which scripts send. */
     private BenchCounts counted() {
         return counts != null
-                ? CountsView.counts(counts)
+                ? counts
                 : BenchCounts.in100g(
                         Optionals.of(quakersPer100g),
                         Optionals.of(scorchedPer100g),
@@ -49,6 +50,6 @@ public record SampleEntry(
                 Optionals.of(colourGround),
                 counted(),
                 Optional.ofNullable(oneColourThrough),
-                BenchLookView.look(look));
+                look == null ? BenchLook.none() : look);
     }
 }

@@ -1,6 +1,6 @@
 package barrowmist.server.store;
 
-import barrowmist.server.store.StoreViews.ContractTerms;
+import barrowmist.core.decision.Contract;
 import barrowmist.server.web.StoredJson;
 import jakarta.persistence.Entity;
 import jakarta.persistence.GeneratedValue;
@@ -10,13 +10,16 @@ import jakarta.persistence.Table;
 import jakarta.persistence.Version;
 import java.time.Instant;
 import org.jspecify.annotations.Nullable;
+import tools.jackson.databind.node.ObjectNode;
 
 /** What was agreed with a supplier, or for one lot. */
 @Entity
 @Table(name = "contract")
 class ContractEntity {
 
-    static final StoredJson<ContractTerms> CONTENT = StoredJson.of("contract", ContractTerms.class);
+    /** Once the version that was changed from was stored beside it. */
+    static final StoredJson<Contract> CONTENT =
+            StoredJson.of("contract", Contract.class).then(v1 -> ((ObjectNode) v1).without("version"));
 
     @Id
     @GeneratedValue(strategy = GenerationType.IDENTITY)
@@ -40,13 +43,13 @@ class ContractEntity {
         this.supplier = supplier;
     }
 
-    void keep(ContractTerms terms, String by, Instant at) {
+    void keep(Contract terms, String by, Instant at) {
         content = CONTENT.write(terms);
         changedBy = by;
         changedAt = at;
     }
 
-    ContractTerms terms() {
+    Contract terms() {
         return CONTENT.read(content);
     }
 

@@ -41,7 +41,7 @@ public class ContractService {
         Optional<ContractEntity> theirs =
                 contracts.findBySupplierIgnoreCase(lots.get(lotId).supplier());
         return new ContractView(
-                lotId, terms(own), terms(theirs), ContractTerms.of(agreed(own).or(agreed(theirs)), null));
+                lotId, terms(own), terms(theirs), new ContractTerms(agreed(own).or(agreed(theirs)), null));
     }
 
     /** What holds for a lot. */
@@ -56,10 +56,8 @@ public class ContractService {
         Map<Long, Contract> lotsOwn = new HashMap<>();
         Map<String, Contract> theirs = new HashMap<>();
         for (ContractEntity c : contracts.findAll()) {
-            Optional.ofNullable(c.lotId())
-                    .ifPresent(id -> lotsOwn.put(id, c.terms().contract()));
-            Optional.ofNullable(c.supplier())
-                    .ifPresent(s -> theirs.put(key(s), c.terms().contract()));
+            Optional.ofNullable(c.lotId()).ifPresent(id -> lotsOwn.put(id, c.terms()));
+            Optional.ofNullable(c.supplier()).ifPresent(s -> theirs.put(key(s), c.terms()));
         }
         return new Every(lotsOwn, theirs);
     }
@@ -77,11 +75,11 @@ public class ContractService {
     }
 
     private static Contract agreed(Optional<ContractEntity> kept) {
-        return kept.map(c -> c.terms().contract()).orElse(Contract.NONE);
+        return kept.map(c -> c.terms()).orElse(Contract.NONE);
     }
 
     private static ContractTerms terms(Optional<ContractEntity> kept) {
-        return ContractTerms.of(agreed(kept), kept.map(ContractEntity::version).orElse(0L));
+        return new ContractTerms(agreed(kept), kept.map(ContractEntity::version).orElse(0L));
     }
 
     @Transactional(readOnly = true)
@@ -108,7 +106,7 @@ public class ContractService {
     private void keep(ContractEntity contract, ContractTerms terms) {
         InputProblems.refuseIfAny(terms.contract().problems());
         Conflict.ifStale(terms.version(), contract.version(), "contract");
-        contract.keep(terms, Member.nameOfCaller(), clock.instant());
+        contract.keep(terms.contract(), Member.nameOfCaller(), clock.instant());
         contracts.saveAndFlush(contract);
     }
 }

@@ -1,11 +1,10 @@
 package barrowmist.server.store;
 
 import barrowmist.core.decision.Contract;
-import barrowmist.server.web.Optionals;
+import com.fasterxml.jackson.annotation.JsonUnwrapped;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.time.LocalDate;
 import java.util.List;
-import java.util.OptionalInt;
 import org.jspecify.annotations.Nullable;
 
 /** The store and contracts on the wire. */
@@ -84,39 +83,7 @@ public final class StoreViews {
      * @param version of what is changed; one that names none is taken
      */
     public record ContractTerms(
-            @Nullable Double scoreFloor,
-            @Nullable Double mostMoisturePct,
-            @Nullable Integer mostCategory1,
-            @Nullable Integer mostCategory2,
-            @Nullable Double mostBelowScreenPct,
-            @Nullable Integer daysToApprove,
-            @Nullable Long version) {
-
-        public Contract contract() {
-            return new Contract(
-                    Optionals.of(scoreFloor),
-                    Optionals.of(mostMoisturePct),
-                    of(mostCategory1),
-                    of(mostCategory2),
-                    Optionals.of(mostBelowScreenPct),
-                    of(daysToApprove));
-        }
-
-        private static OptionalInt of(@Nullable Integer value) {
-            return value == null ? OptionalInt.empty() : OptionalInt.of(value);
-        }
-
-        static ContractTerms of(Contract c, @Nullable Long version) {
-            return new ContractTerms(
-                    Optionals.orNull(c.scoreFloor()),
-                    Optionals.orNull(c.mostMoisturePct()),
-                    Optionals.orNull(c.mostCategory1()),
-                    Optionals.orNull(c.mostCategory2()),
-                    Optionals.orNull(c.mostBelowScreenPct()),
-                    Optionals.orNull(c.daysToApprove()),
-                    version);
-        }
-    }
+            @JsonUnwrapped Contract contract, @Nullable Long version) {}
 
     /**
      * The contract of a lot.

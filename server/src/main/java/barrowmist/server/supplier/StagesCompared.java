@@ -2,17 +2,17 @@ package barrowmist.server.supplier;
 
 import barrowmist.core.cupping.CupUse;
 import barrowmist.core.decision.ScoreDifference;
+import barrowmist.core.decision.SupplierRecord.Compared;
 import barrowmist.core.green.SampleStage;
+import barrowmist.core.green.StageComparison;
 import barrowmist.server.cupping.CuppedSheets;
 import barrowmist.server.cupping.ToldSheet;
 import barrowmist.server.decision.HouseRules;
 import barrowmist.server.green.GreenVerdicts;
-import barrowmist.server.green.GreenViews.StageFigureView;
 import barrowmist.server.green.GreenViews.StagesView;
 import barrowmist.server.green.LotView;
 import barrowmist.server.roast.RoastEntity;
 import barrowmist.server.roast.RoastLists;
-import barrowmist.server.supplier.SupplierViews.ComparedFigure;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -36,34 +36,27 @@ class StagesCompared {
         this.sheets = sheets;
     }
 
-    List<ComparedFigure> of(LotView lot) {
-        List<ComparedFigure> out = new ArrayList<>();
+    List<Compared> of(LotView lot) {
+        List<Compared> out = new ArrayList<>();
         scores(lot, out);
         green.stages(lot.id()).stream()
-                .filter(s -> s.later().equals(SampleStage.ARRIVAL.label()))
+                .filter(s -> s.later() == SampleStage.ARRIVAL)
                 .forEach(s -> measured(lot, s, out));
         return out;
     }
 
-    private static void measured(LotView lot, StagesView stages, List<ComparedFigure> out) {
-        for (StageFigureView f : stages.figures()) {
+    private static void measured(LotView lot, StagesView stages, List<Compared> out) {
+        for (StageComparison f : stages.figures()) {
             if (f.earlier().isPresent() && f.later().isPresent()) {
                 double before = f.earlier().getAsDouble();
                 double after = f.later().getAsDouble();
-                out.add(new ComparedFigure(
-                        lot.id(),
-                        lot.name(),
-                        f.figure(),
-                        f.unit(),
-                        before,
-                        after,
-                        after - before,
-                        f.verdict().equals("differs")));
+                out.add(new Compared(
+                        lot.id(), f.figure(), f.unit(), before, after, f.verdict() == StageComparison.Verdict.DIFFERS));
             }
         }
     }
 
-    private void scores(LotView lot, List<ComparedFigure> out) {
+    private void scores(LotView lot, List<Compared> out) {
         Map<Long, SampleStage> stage = roasts.tastedOfLot(lot.id()).stream()
                 .collect(Collectors.toMap(RoastEntity::id, r -> r.greenSample().stage()));
         Map<SampleStage, List<Double>> scores = sheets.ofLot(lot.id(), CupUse.SUPPLIER).counted().stream()
@@ -75,8 +68,7 @@ class StagesCompared {
         List<Double> after = scores.getOrDefault(SampleStage.ARRIVAL, List.of());
         if (!before.isEmpty() && !after.isEmpty()) {
             ScoreDifference d = ScoreDifference.of(before, after, house.now());
-            out.add(new ComparedFigure(
-                    lot.id(), lot.name(), "Score", "", d.before(), d.after(), d.difference(), d.sure()));
+            out.add(new Compared(lot.id(), "Score", "", d.before(), d.after(), d.sure()));
         }
     }
 

@@ -1,6 +1,6 @@
 package barrowmist.server.supplier;
 
-import barrowmist.server.supplier.SupplierViews.ComparedFigure;
+import barrowmist.core.decision.SupplierRecord.Compared;
 import barrowmist.server.supplier.SupplierViews.SupplierRow;
 import barrowmist.server.supplier.SupplierViews.SupplierView;
 import java.util.List;
@@ -30,7 +30,7 @@ class SupplierController {
 
     /** Arrivals against the samples that were sent before. */
     @GetMapping("/api/suppliers/{name}/comparison")
-    List<ComparedFigure> comparison(@PathVariable String name) {
+    List<Compared> comparison(@PathVariable String name) {
         return suppliers.comparison(name);
     }
 }

@@ -10,8 +10,6 @@ import barrowmist.server.decision.DecisionViews.DueLot;
 import barrowmist.server.decision.DueLots;
 import barrowmist.server.green.LotService;
 import barrowmist.server.green.LotView;
-import barrowmist.server.supplier.SupplierViews.ComparedFigure;
-import barrowmist.server.supplier.SupplierViews.OverallFigure;
 import barrowmist.server.supplier.SupplierViews.SupplierLot;
 import barrowmist.server.supplier.SupplierViews.SupplierRow;
 import barrowmist.server.supplier.SupplierViews.SupplierView;
@@ -73,7 +71,7 @@ public class SupplierService {
         List<LotView> own = own(supplier);
         Map<Long, DueLot> decided =
                 decisions.due(null).stream().collect(Collectors.toMap(DueLot::lotId, Function.identity()));
-        List<ComparedFigure> compared = comparison(supplier);
+        List<Compared> compared = comparison(supplier);
         List<SupplierLot> views = own.stream()
                 .map(l -> lot(l, Objects.requireNonNull(decided.get(l.id()))))
                 .toList();
@@ -86,20 +84,8 @@ public class SupplierService {
                 own.get(0).supplier(),
                 views,
                 days.isPresent() ? days.getAsDouble() : null,
-                SupplierRecord.overall(compared.stream()
-                                .map(c ->
-                                        new Compared(c.lotId(), c.figure(), c.unit(), c.before(), c.after(), c.sure()))
-                                .toList())
-                        .stream()
-                        .map(o -> new OverallFigure(o.figure(), o.lots(), o.mean(), o.text()))
-                        .toList(),
+                SupplierRecord.overall(compared),
                 compared);
-    }
-
-    private static List<Overall> overall(List<ComparedFigure> compared) {
-        return SupplierRecord.overall(compared.stream()
-                .map(c -> new Compared(c.lotId(), c.figure(), c.unit(), c.before(), c.after(), c.sure()))
-                .toList());
     }
 
     /** A figure over all lots of a supplier. */
@@ -108,7 +94,8 @@ public class SupplierService {
     /** Each figure of each supplier of whom a lot has both stages. */
     public List<Told> overall() {
         return list().stream()
-                .flatMap(r -> overall(comparison(r.name())).stream().map(o -> new Told(r.name(), o)))
+                .flatMap(r ->
+                        SupplierRecord.overall(comparison(r.name())).stream().map(o -> new Told(r.name(), o)))
                 .toList();
     }
 
@@ -140,7 +127,7 @@ public class SupplierService {
     }
 
     /** Each figure of each lot that was measured before it came and after, the newest lot first. */
-    List<ComparedFigure> comparison(String supplier) {
+    List<Compared> comparison(String supplier) {
         return own(supplier).stream().flatMap(l -> stages.of(l).stream()).toList();
     }
 }

@@ -1,6 +1,6 @@
 package barrowmist.server.today;
 
-import io.swagger.v3.oas.annotations.media.Schema;
+import barrowmist.core.check.Coded;
 import java.time.Instant;
 import java.util.List;
 import java.util.Map;
@@ -14,6 +14,13 @@ import org.jspecify.annotations.Nullable;
  */
 public record TodayView(Map<String, Integer> waiting, List<TaskView> tasks) {
 
+    /** What kind of task: it has a time, it can be decided in a minute, or it waits at its station. */
+    public enum Kind implements Coded {
+        CLOCK,
+        DECIDE,
+        STATION
+    }
+
     /**
      * One thing to do.
      *
@@ -21,7 +28,6 @@ public record TodayView(Map<String, Integer> waiting, List<TaskView> tasks) {
      * @param title the task, a short sentence
      * @param detail which samples, and why
      * @param link page that does it
-     * @param kind what kind of task: it has a time, it can be decided in a minute, or it waits at its station
      * @param at when; left out where there is no time
      * @param figure the figure that matters, such as a score with its standing
      * @param supported whether the log supports what the cup says: then something is to be changed
@@ -32,24 +38,23 @@ public record TodayView(Map<String, Integer> waiting, List<TaskView> tasks) {
             String detail,
             String link,
 
-            @Schema(allowableValues = {"clock", "decide", "station"})
-            String kind,
+            Kind kind,
 
             @Nullable Instant at,
             @Nullable String figure,
             boolean supported) {
 
         static TaskView byTheClock(String station, String title, String detail, String link, Instant at) {
-            return new TaskView(station, title, detail, link, "clock", at, null, false);
+            return new TaskView(station, title, detail, link, Kind.CLOCK, at, null, false);
         }
 
         static TaskView toDecide(
                 String station, String title, String detail, String link, String figure, boolean supported) {
-            return new TaskView(station, title, detail, link, "decide", null, figure, supported);
+            return new TaskView(station, title, detail, link, Kind.DECIDE, null, figure, supported);
         }
 
         static TaskView atItsStation(String station, String title, String detail, String link) {
-            return new TaskView(station, title, detail, link, "station", null, null, false);
+            return new TaskView(station, title, detail, link, Kind.STATION, null, null, false);
         }
     }
 }

@@ -6,7 +6,6 @@ import barrowmist.core.trace.TraceRules.Change;
 import barrowmist.server.access.Member;
 import barrowmist.server.settings.SettingChanged;
 import barrowmist.server.trace.RuleViews.RuleChangeView;
-import barrowmist.server.trace.RuleViews.RuleValue;
 import barrowmist.server.trace.RuleViews.RuleView;
 import barrowmist.server.trace.RuleViews.RulesEntry;
 import barrowmist.server.trace.RuleViews.RulesView;
@@ -106,12 +105,11 @@ public class RuleService {
     }
 
     /** The changes in the core's terms. */
-    static List<Change> checked(TraceRules rules, @Nullable List<RuleValue> values) {
+    static List<Change> checked(TraceRules rules, @Nullable List<Change> values) {
         if (values == null || values.isEmpty()) {
             throw new InputProblems("changes", "changes is empty, expected a name and a value for each");
         }
-        List<Change> out = values.stream().map(RuleValue::change).toList();
-        InputProblems.refuseIfAny(rules.problems(out));
-        return out;
+        InputProblems.refuseIfAny(rules.problems(values));
+        return values;
     }
 }

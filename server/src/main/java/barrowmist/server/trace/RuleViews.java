@@ -58,18 +58,7 @@ public final class RuleViews {
             @Schema(example = "Our washed lots crack sharper.") @Nullable
             String reason,
 
-            @Nullable List<RuleValue> changes) {}
-
-    /** Another value for a rule. */
-    public record RuleValue(
-            @Schema(example = "sign.hot-charge.line") @Nullable
-            String name,
-
-            @Schema(example = "2.8") @Nullable Double value) {
-        Change change() {
-            return new Change(name == null ? "" : name, value == null ? Double.NaN : value);
-        }
-    }
+            @Nullable List<Change> changes) {}
 
     /**
      * What changed rules would make of past findings.

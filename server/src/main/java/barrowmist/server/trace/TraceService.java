@@ -154,7 +154,7 @@ public class TraceService {
                 .map(f -> new Summary(
                         f.cause().code(),
                         f.standing().code(),
-                        f.chance().word(),
+                        f.chance().label(),
                         traced.sound(),
                         score,
                         cup,

@@ -1,5 +1,6 @@
 package barrowmist.server.trace;
 
+import barrowmist.core.trace.Cause;
 import barrowmist.core.trace.Correction;
 import barrowmist.core.trace.Evidence;
 import barrowmist.core.trace.Finding;
@@ -42,7 +43,7 @@ public final class TraceViews {
             String noneChance,
             boolean unexplained,
             int rulesVersion,
-            List<MissingView> missing,
+            List<Missing> missing,
             List<VerdictView> verdicts) {
 
         static TraceView of(
@@ -71,11 +72,11 @@ public final class TraceViews {
                     views(traced.folded(), traced.missing(), sized),
                     traced.sound(),
                     traced.none(),
-                    traced.soundChance().word(),
-                    traced.noneChance().word(),
+                    traced.soundChance().label(),
+                    traced.noneChance().label(),
                     traced.unexplained(),
                     rulesVersion,
-                    traced.missing().stream().map(MissingView::of).toList(),
+                    traced.missing(),
                     verdicts);
         }
 
@@ -98,61 +99,29 @@ public final class TraceViews {
      * @param missing what is not known and would speak for or against it, what tells most first
      */
     public record FindingView(
-            String cause,
+            Cause cause,
             String label,
-            String standing,
+            Finding.Standing standing,
             double probability,
             String chance,
             double atWork,
             double weight,
-            List<EvidenceView> evidence,
-            List<MissingView> missing,
+            List<Evidence> evidence,
+            List<Missing> missing,
             @Nullable CorrectionView correction) {
 
         static FindingView of(Finding f, List<Missing> missing, Function<Correction, SizedChange> sized) {
             return new FindingView(
-                    f.cause().code(),
+                    f.cause(),
                     f.cause().label(),
-                    f.standing().code(),
+                    f.standing(),
                     f.probability(),
-                    f.chance().word(),
+                    f.chance().label(),
                     f.atWork(),
                     f.weight(),
-                    f.evidence().stream().map(EvidenceView::of).toList(),
-                    missing.stream()
-                            .filter(m -> m.of().contains(f.cause()))
-                            .map(MissingView::of)
-                            .toList(),
+                    f.evidence(),
+                    missing.stream().filter(m -> m.of().contains(f.cause())).toList(),
                     f.correction().map(c -> CorrectionView.of(sized.apply(c))).orElse(null));
-        }
-    }
-
-    /** What to look at next, where, how much it is expected to tell, and how long it takes. */
-    public record MissingView(String measurement, String station, String text, double gainBits, int minutes) {
-        static MissingView of(Missing m) {
-            return new MissingView(m.measurement(), m.station(), m.text(), m.gainBits(), m.minutes());
-        }
-    }
-
-    /** One piece of evidence; {@code weight} is below 0 where it says {@code against}. */
-    public record EvidenceView(
-            String source,
-            String says,
-            String text,
-            double weight,
-            List<String> words,
-            OptionalDouble fromS,
-            OptionalDouble toS) {
-
-        static EvidenceView of(Evidence e) {
-            return new EvidenceView(
-                    e.source().code(),
-                    e.speaksFor() ? "for" : "against",
-                    e.text(),
-                    e.weight(),
-                    e.words(),
-                    e.fromS(),
-                    e.toS());
         }
     }
 }

@@ -8,14 +8,17 @@ import io.swagger.v3.core.converter.ModelConverterContext;
 import io.swagger.v3.oas.models.info.Info;
 import io.swagger.v3.oas.models.media.Schema;
 import io.swagger.v3.oas.models.media.StringSchema;
-import java.util.Arrays;
+import java.lang.reflect.RecordComponent;
+import java.lang.reflect.Type;
 import java.util.Iterator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.OptionalInt;
 import java.util.concurrent.ConcurrentHashMap;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springdoc.core.customizers.OpenApiCustomizer;
 import org.springdoc.core.utils.SpringDocUtils;
@@ -64,24 +67,49 @@ class ApiDocument {
             if (raw.isEnum() && Coded.class.isAssignableFrom(raw)) {
                 return coded(raw.asSubclass(Coded.class), context);
             }
+            if (Map.class.isAssignableFrom(raw) && isByCode(type)) {
+                type.type(byText(type));
+            }
+            String name = nameOf(raw);
+            if (raw.isRecord() && CoreValues.isOfTheCore(raw)) {
+                type.name(name);
+            }
             Schema<?> resolved = chain.next().resolve(type, context, chain);
-            Schema<?> model = raw.isRecord() ? context.getDefinedModels().get(raw.getSimpleName()) : null;
+            Schema<?> model = raw.isRecord() ? context.getDefinedModels().get(name) : null;
             if (model != null) {
-                only(raw.getSimpleName(), raw);
-                model.setRequired(Arrays.stream(raw.getRecordComponents())
-                        .filter(c -> !c.getAnnotatedType().isAnnotationPresent(Nullable.class))
-                        .filter(c -> !OPTIONAL.containsKey(c.getType()))
-                        .map(c -> c.getName())
-                        .toList());
+                only(name, raw);
+                model.setRequired(required(raw).toList());
             }
             return resolved;
         }
 
+        private static Stream<String> required(Class<?> type) {
+            return CoreValues.parts(type)
+                    .filter(c -> !c.getAnnotatedType().isAnnotationPresent(Nullable.class))
+                    .filter(c -> !OPTIONAL.containsKey(c.getType()) && c.getType() != Optional.class)
+                    .map(RecordComponent::getName);
+        }
+
+        private static boolean isByCode(AnnotatedType type) {
+            Class<?> key = TypeFactory.defaultInstance()
+                    .constructType(type.getType())
+                    .getKeyType()
+                    .getRawClass();
+            return Coded.class.isAssignableFrom(key);
+        }
+
+        /** The keys of a map are texts: each is a code, and any may be left out. */
+        private static Type byText(AnnotatedType type) {
+            TypeFactory types = TypeFactory.defaultInstance();
+            return types.constructMapType(
+                    Map.class,
+                    types.constructType(String.class),
+                    types.constructType(type.getType()).getContentType());
+        }
+
         /** A closed set has one place in the document, with its labels: whoever uses it refers to it. */
         private Schema<?> coded(Class<? extends Coded> type, ModelConverterContext context) {
-            String name = type.getEnclosingClass() == null
-                    ? type.getSimpleName()
-                    : type.getEnclosingClass().getSimpleName() + type.getSimpleName();
+            String name = nameOf(type);
             only(name, type);
             StringSchema schema = new StringSchema();
             Map<String, String> labels = new LinkedHashMap<>();
@@ -97,6 +125,13 @@ class ApiDocument {
             }
             context.defineModel(name, schema);
             return new Schema<>().$ref("#/components/schemas/" + name);
+        }
+
+        /** The core names a part within its whole, such as the line of an advice: here it carries both names. */
+        private static String nameOf(Class<?> type) {
+            Class<?> whole = type.getEnclosingClass();
+            boolean both = whole != null && (CoreValues.isOfTheCore(type) || type.isEnum());
+            return both ? whole.getSimpleName() + type.getSimpleName() : type.getSimpleName();
         }
 
         /** The document knows simple names alone: one of two would be lost without a word. */

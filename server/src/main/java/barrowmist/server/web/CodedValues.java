@@ -17,7 +17,7 @@ import tools.jackson.databind.cfg.MapperConfig;
 import tools.jackson.databind.introspect.AnnotatedClass;
 import tools.jackson.databind.introspect.NopAnnotationIntrospector;
 
-/** The core's enumerations travel, and are stored, by their codes: as values, as keys, and in an address. */
+/** The core's enumerations travel, and are stored, by their codes (as values, as keys, and in an address); {@link CoreValues}. */
 @Configuration
 class CodedValues implements WebMvcConfigurer {
 
@@ -63,6 +63,7 @@ class CodedValues implements WebMvcConfigurer {
         @Override
         public void setupModule(SetupContext context) {
             context.insertAnnotationIntrospector(new CodeIntrospector());
+            context.insertAnnotationIntrospector(new CoreValues());
         }
     }
 

@@ -23,6 +23,11 @@ class PrintableText {
     private static final class Reading extends ValueDeserializer<String> {
 
         @Override
+        public String getEmptyValue(DeserializationContext context) {
+            return "";
+        }
+
+        @Override
         public String deserialize(JsonParser p, DeserializationContext context) {
             String text = StringDeserializer.instance.deserialize(p, context);
             if (!Names.printable(text)) {

@@ -4,6 +4,7 @@ import barrowmist.core.check.Coded;
 import barrowmist.core.check.Days;
 import barrowmist.core.check.FieldProblem;
 import barrowmist.core.check.Shown;
+import java.lang.reflect.RecordComponent;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
@@ -12,6 +13,7 @@ import java.util.Collection;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.beans.TypeMismatchException;
 import org.springframework.http.converter.HttpMessageNotReadableException;
@@ -53,8 +55,11 @@ final class Unreadable {
     }
 
     private static FieldProblem unknown(UnrecognizedPropertyException e) {
-        String known =
-                e.getKnownPropertyIds().stream().map(Object::toString).sorted().collect(Collectors.joining(", "));
+        Class<?> of = e.getReferringClass();
+        Stream<String> fields = of != null && of.isRecord()
+                ? CoreValues.parts(of).map(RecordComponent::getName)
+                : e.getKnownPropertyIds().stream().map(Object::toString);
+        String known = fields.sorted().collect(Collectors.joining(", "));
         String name = shown(e.getPropertyName());
         return new FieldProblem(name, "%s is not a field here, expected one of %s".formatted(name, known));
     }

@@ -5,10 +5,10 @@ import static org.mockito.Mockito.mock;
 import static org.mockito.Mockito.verifyNoInteractions;
 import static org.mockito.Mockito.when;
 
+import barrowmist.core.green.LotRules;
 import barrowmist.core.green.Process;
 import barrowmist.server.Lab;
 import barrowmist.server.LabTest;
-import barrowmist.server.green.LotEntry;
 import barrowmist.server.green.LotService;
 import barrowmist.server.green.LotView;
 import barrowmist.server.machine.MachineService;
@@ -30,7 +30,7 @@ import tools.jackson.databind.JsonNode;
 class DemoLabTest {
 
     private static final LocalDate TODAY = LocalDate.of(2026, 3, 2);
-    private static final LotEntry LOT = DemoLab.lots(TODAY).get(0);
+    private static final LotRules.Entry LOT = DemoLab.lots(TODAY).get(0);
     private final Lab lab;
 
     DemoLabTest(@Autowired MockMvc mvc) {
@@ -90,10 +90,10 @@ class DemoLabTest {
 
     @Test
     void allIsInventedAndFromElsewhere() {
-        List<LotEntry> lots = DemoLab.lots(TODAY);
+        List<LotRules.Entry> lots = DemoLab.lots(TODAY);
         assertThat(lots).hasSizeGreaterThanOrEqualTo(8);
         assertThat(lots)
-                .extracting(LotEntry::origin)
+                .extracting(LotRules.Entry::origin)
                 .containsOnly(
                         "Burundi",
                         "Rwanda",
@@ -104,8 +104,8 @@ class DemoLabTest {
                         "Tanzania",
                         "Sumatra",
                         "Costa Rica");
-        assertThat(lots).extracting(LotEntry::supplier).hasSizeGreaterThan(4);
-        assertThat(lots.stream().map(LotEntry::supplier).distinct()).hasSize(4);
+        assertThat(lots).extracting(LotRules.Entry::supplier).hasSizeGreaterThan(4);
+        assertThat(lots.stream().map(LotRules.Entry::supplier).distinct()).hasSize(4);
     }
 
     @Test

@@ -3,6 +3,7 @@ package barrowmist.server.desk;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import barrowmist.core.desk.DeskPhase;
 import barrowmist.core.desk.RoasterReading;
 import barrowmist.core.roast.EventKind;
 import barrowmist.core.roast.csv.ReadOptions;
@@ -36,7 +37,7 @@ class DeskKeptTest extends DeskBench {
         Desk again = opened();
         again.resume(Journal.read(again.file()).lines(), PREPARED);
         DeskState after = again.state(Wording.SI);
-        assertThat(after.phase()).isEqualTo("roasting");
+        assertThat(after.phase()).isEqualTo(DeskPhase.ROASTING);
         assertThat(after.entries()).isEqualTo(before.entries());
         assertThat(after.link().kept()).isEqualTo(before.link().kept());
         assertThat(after.batch().greenG()).isEqualTo(118);

@@ -14,9 +14,10 @@ import barrowmist.core.desk.JournalLine.Prepare;
 import barrowmist.core.desk.JournalLine.Read;
 import barrowmist.core.desk.JournalLine.StepDone;
 import barrowmist.core.desk.JournalLine.Undo;
+import barrowmist.core.machine.RoasterLinkSpec;
+import barrowmist.core.machine.RoasterLinkSpec.Register;
 import barrowmist.core.roast.Reading;
 import barrowmist.server.machine.LinkSettings;
-import barrowmist.server.machine.LinkSettings.Register;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -155,13 +156,13 @@ class DeskLineTest {
         assertThat(LinkSettings.standIn(8502).problems()).isEmpty();
         assertThat(LinkSettings.byHand().problems()).isEmpty();
         LinkSettings wrong = new LinkSettings(
-                "modbus",
+                RoasterLinkSpec.Kind.MODBUS,
                 " ",
                 70_000,
                 1,
-                "coils",
+                null,
                 5,
-                Map.of("gas", Register.of(0, "u8", 0), "nose", Register.of(1, "i16", 1)),
+                Map.of("gas", Register.of(0, null, 0), "nose", Register.of(1, RoasterLinkSpec.NumberType.I16, 1)),
                 null,
                 null,
                 null,
@@ -178,6 +179,7 @@ class DeskLineTest {
                         "link.speed",
                         "link.registers.bean",
                         "link.registers.gas",
+                        "link.registers.gas.type",
                         "link.registers.nose");
     }
 }

@@ -4,8 +4,10 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
+import barrowmist.core.desk.DeskPhase;
 import barrowmist.core.desk.RoasterReading;
 import barrowmist.core.roast.EventKind;
+import barrowmist.server.desk.DeskViews.LinkStatus;
 import barrowmist.server.web.Conflict;
 import barrowmist.server.web.InputProblems;
 import java.util.OptionalDouble;
@@ -17,11 +19,11 @@ class DeskTest extends DeskBench {
     @Test
     void timesCountFromTheChargeOnceItIsCalled() {
         roast(5);
-        assertThat(state().phase()).isEqualTo("preparing");
-        assertThat(state().expected()).isEqualTo("charge");
+        assertThat(state().phase()).isEqualTo(DeskPhase.PREPARING);
+        assertThat(state().expected()).isEqualTo(EventKind.CHARGE);
         desk.mark(EventKind.CHARGE, 0);
         pass(0.5);
-        assertThat(state().phase()).isEqualTo("roasting");
+        assertThat(state().phase()).isEqualTo(DeskPhase.ROASTING);
         assertThat(state().nowS()).isCloseTo(0.5, within(1e-6));
         assertThat(state().batch().batch()).isEqualTo(2);
     }
@@ -46,7 +48,7 @@ class DeskTest extends DeskBench {
         assertThatThrownBy(() -> desk.mark(EventKind.FIRST_CRACK, 0)).isInstanceOf(Conflict.class);
         pass(2);
         desk.mark(EventKind.FIRST_CRACK, 0);
-        assertThat(state().expected()).isEqualTo("drop");
+        assertThat(state().expected()).isEqualTo(EventKind.DROP);
     }
 
     @Test
@@ -100,7 +102,7 @@ class DeskTest extends DeskBench {
     void aChargeThatIsTakenBackLeavesTheReadings() {
         chargeAndRoast(30);
         desk.undo(1);
-        assertThat(state().phase()).isEqualTo("preparing");
+        assertThat(state().phase()).isEqualTo(DeskPhase.PREPARING);
         desk.mark(EventKind.CHARGE, 20);
         assertThat(state().nowS()).isCloseTo(20, within(1e-6));
         assertThat(desk.batch().orElseThrow().live().orElseThrow().curve().beanReadings())
@@ -111,11 +113,11 @@ class DeskTest extends DeskBench {
     void aLostLinkIsSaidAndLeavesAMarkedGapAndNoValues() {
         chargeAndRoast(60);
         desk.linkLost("The roaster has stopped answering.");
-        assertThat(state().link().status()).isEqualTo("lost");
+        assertThat(state().link().status()).isEqualTo(LinkStatus.LOST);
         assertThat(state().figures().beanC()).isNull();
         pass(20);
         read(150, NONE);
-        assertThat(state().link().status()).isEqualTo("ok");
+        assertThat(state().link().status()).isEqualTo(LinkStatus.OK);
         var gap = desk.batch().orElseThrow().gaps().get(0);
         assertThat(gap.toS() - gap.fromS()).isCloseTo(20, within(1e-6));
         assertThat(gap.reason()).contains("stopped answering");
@@ -129,7 +131,7 @@ class DeskTest extends DeskBench {
         desk.take(
                 new RoasterReading(OptionalDouble.of(3276.7), OptionalDouble.of(181), NONE, NONE, NONE, NONE, NONE),
                 nanos);
-        assertThat(state().link().status()).isEqualTo("probe");
+        assertThat(state().link().status()).isEqualTo(LinkStatus.PROBE);
         assertThat(state().figures().beanC()).isNull();
         assertThat(state().figures().environmentC()).isEqualTo(181);
         assertThat(state().link().refused()).isPositive();
@@ -142,7 +144,7 @@ class DeskTest extends DeskBench {
             pass(1);
             read(161.5, NONE);
         }
-        assertThat(state().link().status()).isEqualTo("frozen");
+        assertThat(state().link().status()).isEqualTo(LinkStatus.FROZEN);
         assertThat(state().link().text()).contains("stands still");
         assertThat(state().link().kept()).isEqualTo(105);
         // of forty that were the same only the first can have been true
@@ -153,7 +155,7 @@ class DeskTest extends DeskBench {
                 .isEqualTo(62);
         pass(1);
         read(163, NONE);
-        assertThat(state().link().status()).isEqualTo("ok");
+        assertThat(state().link().status()).isEqualTo(LinkStatus.OK);
         assertThat(desk.batch().orElseThrow().gaps()).hasSize(1);
     }
 
@@ -201,13 +203,13 @@ class DeskTest extends DeskBench {
         desk.mark(EventKind.DROP, 0);
         int kept = state().link().kept();
         roast(10);
-        assertThat(state().phase()).isEqualTo("cooling");
+        assertThat(state().phase()).isEqualTo(DeskPhase.COOLING);
         assertThat(state().link().kept()).isEqualTo(kept);
         assertThat(state().cooling().elapsedS()).isCloseTo(10, within(1e-6));
         assertThatThrownBy(desk::finish).isInstanceOf(Conflict.class);
         desk.kept(12);
         desk.finish();
-        assertThat(state().phase()).isEqualTo("idle");
+        assertThat(state().phase()).isEqualTo(DeskPhase.IDLE);
         assertThat(Journal.read(desk.file()).lines()).isEmpty();
     }
 }

@@ -55,7 +55,19 @@ class LinkTest {
 
     private static LinkSettings pushed() {
         return new LinkSettings(
-                RoasterLinkSpec.PUSHED, "", 502, 1, "input", 50, Map.of(), null, null, null, 1, null, null);
+                RoasterLinkSpec.Kind.PUSHED,
+                "",
+                502,
+                1,
+                RoasterLinkSpec.Table.INPUT,
+                50,
+                Map.of(),
+                null,
+                null,
+                null,
+                1,
+                null,
+                null);
     }
 
     @Test

@@ -7,11 +7,14 @@ import static org.assertj.core.api.Assertions.within;
 import barrowmist.core.check.FieldProblem;
 import barrowmist.core.desk.RoasterReading;
 import barrowmist.core.machine.RoasterLinkSpec;
+import barrowmist.core.machine.RoasterLinkSpec.NumberType;
+import barrowmist.core.machine.RoasterLinkSpec.Register;
+import barrowmist.core.machine.RoasterLinkSpec.Table;
+import barrowmist.core.machine.SerialLine;
+import barrowmist.core.machine.SerialLine.Parity;
 import barrowmist.server.device.RoasterLink.LinkLost;
 import barrowmist.server.device.RoasterLink.Silent;
 import barrowmist.server.machine.LinkSettings;
-import barrowmist.server.machine.LinkSettings.Line;
-import barrowmist.server.machine.LinkSettings.Register;
 import barrowmist.standin.StandIn;
 import java.util.Map;
 import org.junit.jupiter.api.AfterEach;
@@ -38,9 +41,9 @@ class SerialLinkTest {
         line.close();
     }
 
-    private static LinkSettings settings(String device, String table, Map<String, Register> map) {
+    private static LinkSettings settings(String device, Table table, Map<String, Register> map) {
         return new LinkSettings(
-                RoasterLinkSpec.MODBUS_RTU,
+                RoasterLinkSpec.Kind.MODBUS_RTU,
                 "",
                 0,
                 1,
@@ -51,7 +54,7 @@ class SerialLinkTest {
                 null,
                 null,
                 1,
-                new Line(device, 19_200, "none", 2),
+                new SerialLine(device, 19_200, Parity.NONE, 2),
                 null);
     }
 
@@ -72,9 +75,9 @@ class SerialLinkTest {
         assertThat(RtuController.withChecksum(0x01, 0x04, 0, 0, 0, 2)).endsWith(0x71, 0xCB);
         // 1874 and 2210 tenths of a degree
         try (RtuController controller = new RtuController(line.there(), 0x07, 0x52, 0x08, 0xA2)) {
-            Map<String, Register> map =
-                    Map.of("bean", Register.of(0, "i16", 0.1), "environment", Register.of(1, "i16", 0.1));
-            RoasterReading read = read(settings(line.here(), "input", map));
+            Map<String, Register> map = Map.of(
+                    "bean", Register.of(0, NumberType.I16, 0.1), "environment", Register.of(1, NumberType.I16, 0.1));
+            RoasterReading read = read(settings(line.here(), Table.INPUT, map));
             assertThat(read.beanC()).hasValue(187.4);
             assertThat(read.environmentC().orElseThrow()).isCloseTo(221, within(1e-9));
             assertThat(controller.asked()).containsExactly(0x01, 0x04, 0, 0, 0, 2, 0x71, 0xCB);
@@ -84,14 +87,14 @@ class SerialLinkTest {
     @Test
     void holdingRegistersAreAskedForWithTheirOwnFunction() throws Exception {
         try (RtuController controller = new RtuController(line.there(), 0x07, 0x52)) {
-            read(settings(line.here(), "holding", Map.of("bean", Register.of(0, "i16", 0.1))));
+            read(settings(line.here(), Table.HOLDING, Map.of("bean", Register.of(0, NumberType.I16, 0.1))));
             assertThat(controller.asked()[1]).isEqualTo(0x03);
         }
     }
 
     @Test
     void anAnswerWithAWrongChecksumAndSilenceAreNoReadings() throws Exception {
-        LinkSettings settings = settings(line.here(), "input", Map.of("bean", Register.of(0, "i16", 0.1)));
+        LinkSettings settings = settings(line.here(), Table.INPUT, Map.of("bean", Register.of(0, NumberType.I16, 0.1)));
         try (RtuController controller = new RtuController(line.there(), 0x07, 0x52)) {
             controller.garble();
             assertThatThrownBy(() -> read(settings)).isInstanceOf(LinkLost.class);
@@ -107,7 +110,7 @@ class SerialLinkTest {
 
     @Test
     void aRoasterThatAnsweredAndFallsSilentHasStopped() throws Exception {
-        LinkSettings settings = settings(line.here(), "input", Map.of("bean", Register.of(0, "i16", 0.1)));
+        LinkSettings settings = settings(line.here(), Table.INPUT, Map.of("bean", Register.of(0, NumberType.I16, 0.1)));
         try (ModbusLink link = new ModbusLink(settings.spec())) {
             try (RtuController controller = new RtuController(line.there(), 0x07, 0x52)) {
                 assertThat(link.read().beanC()).hasValue(187.4);
@@ -121,7 +124,7 @@ class SerialLinkTest {
         LinkSettings map = LinkSettings.standIn(0);
         try (StandIn standIn = StandIn.start(0, 0, 1)) {
             standIn.onSerial(line.there());
-            RoasterReading read = read(settings(line.here(), "input", map.registers()));
+            RoasterReading read = read(settings(line.here(), Table.INPUT, map.registers()));
             assertThat(read.beanC().orElseThrow()).isBetween(150.0, 230.0);
             assertThat(read.clockS().orElseThrow()).isNotNegative();
         }
@@ -130,7 +133,7 @@ class SerialLinkTest {
     @Test
     void aPortThatIsNotThereSaysSo() {
         assertThatThrownBy(() -> new ModbusLink(
-                        settings("/dev/ttyNone9", "input", Map.of()).spec()))
+                        settings("/dev/ttyNone9", Table.INPUT, Map.of()).spec()))
                 .hasMessage("The serial port /dev/ttyNone9 cannot be opened. Is the cable in, and no other program on"
                         + " it?");
     }
@@ -139,47 +142,47 @@ class SerialLinkTest {
     @CsvSource(
             nullValues = "-",
             value = {
-                "-,            19200, even, 1, 1,   link.line.device",
-                "' ',          19200, even, 1, 1,   link.line.device",
-                "/etc/passwd,  19200, even, 1, 1,   link.line.device",
-                "/dev/../x,    19200, even, 1, 1,   link.line.device",
-                "/dev/ttyUSB0, 0,     even, 1, 1,   link.line.baud",
+                "-,            19200, EVEN, 1, 1,   link.line.device",
+                "' ',          19200, EVEN, 1, 1,   link.line.device",
+                "/etc/passwd,  19200, EVEN, 1, 1,   link.line.device",
+                "/dev/../x,    19200, EVEN, 1, 1,   link.line.device",
+                "/dev/ttyUSB0, 0,     EVEN, 1, 1,   link.line.baud",
                 "/dev/ttyUSB0, 19200, -,    1, 1,   link.line.parity",
-                "COM3,         19200, odd,  3, 1,   link.line.stopBits",
-                "COM3,         19200, none, 2, 248, link.unitId",
-                "COM3,         19200, none, 2, 0,   link.unitId",
+                "COM3,         19200, ODD,  3, 1,   link.line.stopBits",
+                "COM3,         19200, NONE, 2, 248, link.unitId",
+                "COM3,         19200, NONE, 2, 0,   link.unitId",
             })
-    void eachSettingOfTheLineIsChecked(String device, int baud, String parity, int stopBits, int unit, String field) {
+    void eachSettingOfTheLineIsChecked(String device, int baud, Parity parity, int stopBits, int unit, String field) {
         LinkSettings wrong = new LinkSettings(
-                RoasterLinkSpec.MODBUS_RTU,
+                RoasterLinkSpec.Kind.MODBUS_RTU,
                 "",
                 0,
                 unit,
-                "input",
+                Table.INPUT,
                 200,
-                Map.of("bean", Register.of(0, "i16", 0.1)),
+                Map.of("bean", Register.of(0, NumberType.I16, 0.1)),
                 null,
                 null,
                 null,
                 1,
-                new Line(device, baud, parity, stopBits),
+                new SerialLine(device, baud, parity, stopBits),
                 null);
         assertThat(wrong.problems()).extracting(FieldProblem::field).containsExactly(field);
     }
 
     @Test
     void aSerialLinkWithoutItsLineIsRefusedAndALineLeftOverIsNotUsed() {
-        LinkSettings whole = settings("/dev/ttyUSB0", "input", Map.of("bean", Register.of(0, "i16", 0.1)));
+        LinkSettings whole = settings("/dev/ttyUSB0", Table.INPUT, Map.of("bean", Register.of(0, NumberType.I16, 0.1)));
         assertThat(whole.problems()).isEmpty();
         LinkSettings without = new LinkSettings(
-                whole.kind(), "", 0, 1, "input", 200, whole.registers(), null, null, null, 1, null, null);
+                whole.kind(), "", 0, 1, Table.INPUT, 200, whole.registers(), null, null, null, 1, null, null);
         assertThat(without.problems()).extracting(FieldProblem::field).containsExactly("link.line.device");
         LinkSettings network = new LinkSettings(
-                RoasterLinkSpec.MODBUS,
+                RoasterLinkSpec.Kind.MODBUS,
                 "h",
                 502,
                 1,
-                "input",
+                Table.INPUT,
                 200,
                 whole.registers(),
                 null,

@@ -1,6 +1,7 @@
 package barrowmist.server.green;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import barrowmist.core.roast.KnownCurve;
 import barrowmist.core.roast.KnownLog;
@@ -65,17 +66,17 @@ class InspectionTest {
     void figuresAreWorkedOutAndJudged() {
         JsonNode view = keep(sampleId, 0, """
                 {"moisturePct":12.6,"waterActivity":0.55,"cupMassG":178,"cupVolumeMl":250,"sieveSampleG":300,
-                 "sieves":{"18":60,"17":140,"16":80,"pan":20},"contractScreen":16,"harvest":"2025-11-01"}
+                 "sieves":{"18":60,"17":140,"16":80,"0":20},"contractScreen":16,"harvest":"2025-11-01"}
                 """).body();
         assertThat(view.get("densityGPerL").asDouble()).isEqualTo(712);
         assertThat(judgement(view, "moisturePct").get("verdict").asString()).isEqualTo("out");
         assertThat(judgement(view, "waterActivity").get("verdict").asString()).isEqualTo("good");
         assertThat(judgement(view, "contractScreen").get("text").asString())
                 .isEqualTo("6.7 % fall through the screen asked for, at most 5.0 % are wanted.");
-        assertThat(view.get("screens").get("shares").get(3).get("screen").asString())
-                .isEqualTo("pan");
-        assertThat(view.get("screens").get("shares").get(0).get("mm").asDouble())
-                .isEqualTo(7.14375);
+        assertThat(view.get("screens").get("shares").get(3).get("screen").asInt())
+                .isZero();
+        // 16.8 sixty-fourths of an inch: the pan counts as one below the smallest sieve
+        assertThat(view.get("screens").get("meanMm").asDouble()).isCloseTo(16.8 * 25.4 / 64, within(1e-9));
     }
 
     @Test
@@ -106,10 +107,15 @@ class InspectionTest {
     @Test
     void badFiguresAreRefusedTogetherAndNothingIsKept() {
         Answer refused = keep(sampleId, 0, """
-                {"moisturePct":55,"sieves":{"16":-2,"huge":3},"defects":{"broken":-1,"ufo":1}}
+                {"moisturePct":55,"sieves":{"16":-2,"huge":3},"defects":{"broken":-1}}
                 """);
         assertThat(refused.status()).isEqualTo(422);
-        assertThat(refused.body().get("problems").toString()).contains("A sieve is \\\"huge\\\"", "ufo");
+        assertThat(refused.body().get("problems").toString()).contains("content.sieves", "huge");
+        assertThat(keep(sampleId, 0, "{\"defects\":{\"ufo\":1}}")
+                        .body()
+                        .get("problems")
+                        .toString())
+                .contains("content.defects", "ufo", "full-black");
         Answer again = keep(sampleId, 0, "{\"moisturePct\":55,\"sieves\":{\"16\":-2},\"defects\":{\"broken\":-1}}");
         assertThat(again.body().get("problems").toString())
                 .contains(
@@ -117,8 +123,9 @@ class InspectionTest {
                         "On screen 16 is -2 g", "Broken, chipped, cut is -1");
         assertThat(lab.get("/api/green-samples/" + sampleId + "/inspection")
                         .body()
-                        .get("content"))
-                .isEmpty();
+                        .get("content")
+                        .has("moisturePct"))
+                .isFalse();
     }
 
     @Test

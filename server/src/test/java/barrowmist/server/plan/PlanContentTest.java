@@ -4,21 +4,25 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.InstanceOfAssertFactories.type;
 
+import barrowmist.core.machine.HeatSource;
+import barrowmist.core.machine.thermal.ControlLevels;
+import barrowmist.core.plan.Aim;
+import barrowmist.core.plan.ControlStep.Control;
 import barrowmist.core.plan.DropRule;
+import barrowmist.core.plan.DropRule.By;
 import barrowmist.core.plan.Targets.DevelopmentFrom;
 import barrowmist.core.plan.Trigger;
 import barrowmist.core.roast.EventKind;
+import barrowmist.core.roast.KeyFigure;
 import barrowmist.server.machine.ControlRange;
 import barrowmist.server.machine.MachineSettings;
-import barrowmist.server.plan.PlanContent.AimView;
-import barrowmist.server.plan.PlanContent.DropView;
-import barrowmist.server.plan.PlanContent.LevelsView;
 import barrowmist.server.plan.PlanContent.MoveView;
-import barrowmist.server.plan.PlanContent.OtherDropView;
 import barrowmist.server.plan.PlanViews.DropEntry;
+import barrowmist.server.plan.WhenView.Kind;
 import barrowmist.server.web.InputProblems;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import org.junit.jupiter.api.Test;
 
 /** A plan between the wire and the core. */
@@ -27,7 +31,7 @@ class PlanContentTest {
     private static final MachineSettings MACHINE = new MachineSettings(
             60,
             150,
-            "gas",
+            HeatSource.GAS,
             "",
             new ControlRange(0, 100, 1, null),
             null,
@@ -40,19 +44,21 @@ class PlanContentTest {
             null,
             null);
 
-    private static final MoveView BY_TIME = new MoveView(new WhenView("time", 120.0, null, null, null), "gas", 70);
-    private static final MoveView BY_BEAN = new MoveView(new WhenView("bean", null, 150.0, null, null), "air", 50);
+    private static final MoveView BY_TIME =
+            new MoveView(new WhenView(Kind.TIME, 120.0, null, null, null), Control.GAS, 70);
+    private static final MoveView BY_BEAN =
+            new MoveView(new WhenView(Kind.BEAN, null, 150.0, null, null), Control.AIR, 50);
     private static final MoveView BY_EVENT =
-            new MoveView(new WhenView("event", null, null, "first_crack", 20.0), "drum", 55);
+            new MoveView(new WhenView(Kind.EVENT, null, null, EventKind.FIRST_CRACK, 20.0), Control.DRUM, 55);
 
-    private static PlanContent content(List<MoveView> steps, DropView drop) {
+    private static PlanContent content(List<MoveView> steps, DropRule drop) {
         return new PlanContent(
                 "own",
-                "dry-end",
-                Map.of("totalS", new AimView(600, 20), "dropC", new AimView(205, 2)),
+                DevelopmentFrom.DRY_END,
+                Map.of(KeyFigure.TOTAL_S, new Aim(600, 20), KeyFigure.DROP_C, new Aim(205, 2)),
                 120,
                 190,
-                new LevelsView(80, 40, 60),
+                new ControlLevels(80, 40, 60),
                 steps,
                 drop,
                 null,
@@ -60,7 +66,7 @@ class PlanContentTest {
                 null);
     }
 
-    private static final DropView DROP = new DropView("development-pct", 17, null);
+    private static final DropRule DROP = new DropRule(By.DEVELOPMENT_PCT, 17);
 
     @Test
     void movesAndRulesReachTheCore() {
@@ -94,15 +100,15 @@ class PlanContentTest {
     void badMovesAreNamedOneByOne() {
         List<String> said = refused(content(
                 List.of(
-                        new MoveView(new WhenView("time", -5.0, null, null, null), "gas", 70),
-                        new MoveView(new WhenView("event", null, null, "drop", 0.0), "gas", 70),
-                        new MoveView(new WhenView("moon", null, null, null, null), "gas", 170),
-                        new MoveView(BY_TIME.when(), "steam", 10)),
-                new DropView("bean-c", -1, null)));
+                        new MoveView(new WhenView(Kind.TIME, -5.0, null, null, null), Control.GAS, 70),
+                        new MoveView(new WhenView(Kind.EVENT, null, null, EventKind.DROP, 0.0), Control.GAS, 70),
+                        new MoveView(new WhenView(null, null, null, null, null), Control.GAS, 170),
+                        new MoveView(BY_TIME.when(), null, 10)),
+                new DropRule(By.BEAN_C, -1)));
         assertThat(said)
                 .anyMatch(m -> m.startsWith("Time of the move is -5 s"))
                 .anyMatch(m -> m.endsWith("not drop"))
-                .anyMatch(m -> m.contains("not \"moon\""))
+                .anyMatch(m -> m.startsWith("A move comes at a time"))
                 .anyMatch(m -> m.startsWith("Move 3 is 170 %"))
                 .anyMatch(m -> m.contains("gas, air or drum"))
                 .anyMatch(m -> m.startsWith("Drop is -1"));
@@ -110,28 +116,32 @@ class PlanContentTest {
 
     @Test
     void twoThingsEndARoastWhenTheyDifferAndBothCanBe() {
-        PlanContent both =
-                content(List.of(), new DropView("bean-c", 208, new OtherDropView(true, "development-pct", 16)));
+        PlanContent both = content(
+                List.of(), new DropRule(By.BEAN_C, 208, Optional.of(new DropRule.Other(true, By.DEVELOPMENT_PCT, 16))));
         assertThat(both.with(both.chargeC(), both.controls())).isEqualTo(both);
         assertThat(PlanEntity.CONTENT.read(PlanEntity.CONTENT.write(both))).isEqualTo(both);
-        assertThat(refused(content(List.of(), new DropView("bean-c", 208, new OtherDropView(true, "bean-c", 210)))))
+        assertThat(refused(content(
+                        List.of(),
+                        new DropRule(By.BEAN_C, 208, Optional.of(new DropRule.Other(true, By.BEAN_C, 210))))))
                 .anyMatch(m -> m.startsWith("The drop is ruled twice by the same"));
         assertThat(refused(content(
-                        List.of(), new DropView("bean-c", 208, new OtherDropView(true, "development-pct", 99)))))
+                        List.of(),
+                        new DropRule(By.BEAN_C, 208, Optional.of(new DropRule.Other(true, By.DEVELOPMENT_PCT, 99))))))
                 .anyMatch(m -> m.startsWith("Drop is 99"));
-        assertThat(refused(content(List.of(), new DropView("bean-c", 208, new OtherDropView(true, "moon", 9)))))
-                .anyMatch(m -> m.contains("not moon"));
+        assertThat(refused(content(
+                        List.of(), new DropRule(By.BEAN_C, 208, Optional.of(new DropRule.Other(true, null, 9))))))
+                .anyMatch(m -> m.startsWith("drop is missing"));
     }
 
     @Test
     void aBatchOutsideTheDrumIsRefusedWithItsRange() {
         PlanContent big = new PlanContent(
                 "own",
-                "first-crack",
+                DevelopmentFrom.FIRST_CRACK,
                 Map.of(),
                 400,
                 190,
-                new LevelsView(80, 40, 60),
+                new ControlLevels(80, 40, 60),
                 List.of(),
                 DROP,
                 null,
@@ -145,13 +155,13 @@ class PlanContentTest {
 
     @Test
     void anEndIsProposedFromTheTargetsAndAnUnknownOneIsRefused() {
-        Map<String, AimView> targets = Map.of("dropC", new AimView(207, 2));
-        assertThat(PlanReader.drop(new DropEntry("bean-c", targets, "first-crack")))
-                .isEqualTo(new DropView("bean-c", 207, null));
-        assertThat(PlanReader.drop(new DropEntry("development-pct", targets, "first-crack"))
+        Map<KeyFigure, Aim> targets = Map.of(KeyFigure.DROP_C, new Aim(207, 2));
+        assertThat(PlanReader.drop(new DropEntry(By.BEAN_C, targets, DevelopmentFrom.FIRST_CRACK)))
+                .isEqualTo(new DropRule(By.BEAN_C, 207));
+        assertThat(PlanReader.drop(new DropEntry(By.DEVELOPMENT_PCT, targets, DevelopmentFrom.FIRST_CRACK))
                         .by())
-                .isEqualTo("development-pct");
-        assertThatThrownBy(() -> PlanReader.drop(new DropEntry("smell", targets, "first-crack")))
+                .isEqualTo(By.DEVELOPMENT_PCT);
+        assertThatThrownBy(() -> PlanReader.drop(new DropEntry(null, targets, DevelopmentFrom.FIRST_CRACK)))
                 .isInstanceOf(InputProblems.class);
         assertThatThrownBy(() -> PlanReader.drop(new DropEntry(null, null, null)))
                 .isInstanceOf(InputProblems.class);
@@ -161,11 +171,11 @@ class PlanContentTest {
     void whatIsFirstAimedAtIsAPlanThatIsTaken() {
         PlanContent content = new PlanContent(
                 "own",
-                "first-crack",
+                DevelopmentFrom.FIRST_CRACK,
                 PlanContent.firstAims(),
                 120,
                 190,
-                new LevelsView(80, 40, 60),
+                new ControlLevels(80, 40, 60),
                 List.of(),
                 DROP,
                 null,

@@ -122,15 +122,16 @@ class PlanningTest extends PlanningLab {
 
     @Test
     void wrongMovesAndTargetsAreNamed() {
-        String content = washed.get("content")
-                .toString()
-                .replaceFirst("\"control\":\"gas\"", "\"control\":\"steam\"")
-                .replaceFirst("\"by\":\"bean-c\"", "\"by\":\"mood\"")
-                .replace("\"dryEndS\"", "\"fragrance\"");
+        refuses("\"control\":\"gas\"", "\"control\":\"steam\"", "steam", "gas, air or drum");
+        refuses("\"by\":\"bean-c\"", "\"by\":\"mood\"", "mood", "bean-c, total-s");
+        refuses("\"dryEndS\"", "\"fragrance\"", "fragrance", "turningPointS, turningPointC");
+    }
+
+    private void refuses(String sound, String wrong, String... says) {
+        String content = washed.get("content").toString().replaceFirst(sound, wrong);
         Answer refused = lab.post("/api/plans/prediction", tried(washed, content));
         assertThat(refused.status()).isEqualTo(422);
-        assertThat(refused.body().get("problems").toString())
-                .contains("gas, air or drum", "not mood", "fragrance is not a figure that can be aimed at");
+        assertThat(refused.body().get("problems").toString()).contains(says);
     }
 
     @Test

@@ -52,7 +52,8 @@ class SupplierTest {
         assertThat(score.get("lotId").asLong()).isEqualTo(lot);
         assertThat(score.get("figure").asString()).isEqualTo("Score");
         assertThat(score.get("before").asDouble()).isEqualTo(87.75);
-        assertThat(score.get("difference").asDouble()).isEqualTo(-7);
+        assertThat(score.get("after").asDouble() - score.get("before").asDouble())
+                .isEqualTo(-7);
         assertThat(score.get("sure").asBoolean()).isTrue();
         JsonNode s = lab.get("/api/suppliers/fell behind").body();
         assertThat(s.get("name").asString()).isEqualTo("Fell Behind");

@@ -1,6 +1,7 @@
 package barrowmist.core.cupping.panel;
 
 import barrowmist.core.check.Checks;
+import barrowmist.core.check.Coded;
 import barrowmist.core.check.FieldProblem;
 import barrowmist.core.cupping.TableProtocol;
 import barrowmist.core.cupping.TableTiming;
@@ -69,16 +70,34 @@ public record TableClock(CupCooling cooling, List<Double> pouredS, TableTiming t
     }
 
     /** What is to be done. */
-    public enum Stage {
-        POUR,
-        LEAVE,
-        BREAK,
-        SKIM,
-        WAIT,
-        TASTE,
-        SECOND_ROUND,
-        LAST_ROUND,
-        STOP
+    public enum Stage implements Coded {
+        POUR("pour", "Pour"),
+        LEAVE("leave the crust", "Leave the crust"),
+        BREAK("break", "Break the crust"),
+        SKIM("skim", "Skim"),
+        WAIT("wait", "Wait until the cups have cooled"),
+        TASTE("first taste", "First taste: flavour and aftertaste"),
+        SECOND_ROUND("second round", "Second round: acidity, body, balance"),
+        LAST_ROUND("last round", "Last round: sweetness, uniformity, clean cup"),
+        STOP("the end", "Stop: the cups are cold");
+
+        private final String label;
+        private final String meaning;
+
+        Stage(String label, String meaning) {
+            this.label = label;
+            this.meaning = meaning;
+        }
+
+        @Override
+        public String label() {
+            return label;
+        }
+
+        @Override
+        public String meaning() {
+            return meaning;
+        }
     }
 
     /**

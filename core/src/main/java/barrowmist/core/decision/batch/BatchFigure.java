@@ -1,15 +1,15 @@
 package barrowmist.core.decision.batch;
 
+import barrowmist.core.check.Coded;
 import barrowmist.core.roast.KeyFigure;
 import barrowmist.core.units.Wording;
-import java.util.Arrays;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.function.Function;
 
 /** A figure that every batch of a profile is held to. The tolerances are house defaults, as no cup has told narrower ones yet. */
-public enum BatchFigure {
+public enum BatchFigure implements Coded {
     CHARGE_C("chargeC", "charge", "°C", 3, b -> b.roast().chargeC()),
     TURNING_POINT_S("turningPointS", "turning point", "s", 8, of(KeyFigure.TURNING_POINT_S)),
     DRY_END_S("dryEndS", "dry end", "s", 15, of(KeyFigure.DRY_END_S)),
@@ -42,11 +42,13 @@ public enum BatchFigure {
     }
 
     /** The name on the wire. */
+    @Override
     public String code() {
         return code;
     }
 
     /** The name in running text. */
+    @Override
     public String label() {
         return label;
     }
@@ -88,10 +90,6 @@ public enum BatchFigure {
 
     /** What a plan aims at by this name; empty where plans do not know it. */
     public Optional<KeyFigure> planned() {
-        return KeyFigure.parse(code);
-    }
-
-    public static Optional<BatchFigure> parse(String code) {
-        return Arrays.stream(values()).filter(f -> f.code.equals(code)).findFirst();
+        return Coded.find(KeyFigure.class, code);
     }
 }

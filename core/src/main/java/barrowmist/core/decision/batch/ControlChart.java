@@ -1,5 +1,6 @@
 package barrowmist.core.decision.batch;
 
+import barrowmist.core.check.Coded;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -26,26 +27,20 @@ public record ControlChart(
     public record Signal(long roastId, Rule rule) {}
 
     /** By what a change is seen. */
-    public enum Rule {
-        OUTSIDE("outside", "one value outside its limits"),
-        DRIFT("drift", "the weighted mean has drifted"),
-        RUN("run", "nine in a row on one side of the centre"),
-        TREND("trend", "six in a row rising, or falling");
+    public enum Rule implements Coded {
+        OUTSIDE("one value outside its limits"),
+        DRIFT("the weighted mean has drifted"),
+        RUN("nine in a row on one side of the centre"),
+        TREND("six in a row rising, or falling");
 
-        private final String code;
         private final String label;
 
-        Rule(String code, String label) {
-            this.code = code;
+        Rule(String label) {
             this.label = label;
         }
 
-        /** The name on the wire. */
-        public String code() {
-            return code;
-        }
-
         /** In running text. */
+        @Override
         public String label() {
             return label;
         }

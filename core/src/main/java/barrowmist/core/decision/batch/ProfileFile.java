@@ -1,5 +1,6 @@
 package barrowmist.core.decision.batch;
 
+import barrowmist.core.check.Coded;
 import barrowmist.core.check.FieldProblem;
 import barrowmist.core.plan.Aim;
 import barrowmist.core.plan.PlanLimits;
@@ -84,7 +85,7 @@ public final class ProfileFile {
             problems.add(new FieldProblem("file", at + " has too few columns"));
             return;
         }
-        Optional<BatchFigure> figure = BatchFigure.parse(row.get("figure"));
+        Optional<BatchFigure> figure = Coded.find(BatchFigure.class, row.get("figure"));
         OptionalDouble target = numbers.number(row.get("target"));
         OptionalDouble tolerance = numbers.number(row.get("tolerance"));
         if (figure.isEmpty()) {

@@ -124,7 +124,8 @@ public final class GreenReader {
                 kg.isPresent() ? kg.getAsDouble() : null,
                 cells.number(GreenColumns.MOISTURE),
                 cells.number(GreenColumns.DENSITY),
-                cells.text(GreenColumns.SCREEN));
+                cells.text(GreenColumns.SCREEN),
+                null);
         Inspection inspection = inspection(cells);
         SampleStage stage = stage(cells);
         if (problems.size() == before) {
@@ -138,7 +139,8 @@ public final class GreenReader {
 
     private SampleStage stage(Cells cells) {
         String text = cells.text(GreenColumns.STAGE);
-        Optional<SampleStage> stage = text.isEmpty() ? Optional.of(SampleStage.ARRIVAL) : SampleStage.parse(text);
+        Optional<SampleStage> stage =
+                text.isEmpty() ? Optional.of(SampleStage.ARRIVAL) : Coded.find(SampleStage.class, text);
         if (stage.isEmpty()) {
             problem(cells.line, "Stage is \"" + text + "\", expected offer, pre-shipment, arrival or retained");
         }

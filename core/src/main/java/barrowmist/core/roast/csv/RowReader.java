@@ -1,5 +1,6 @@
 package barrowmist.core.roast.csv;
 
+import barrowmist.core.check.Coded;
 import barrowmist.core.check.Shown;
 import barrowmist.core.roast.Clock;
 import barrowmist.core.roast.EventKind;
@@ -128,7 +129,7 @@ final class RowReader {
     }
 
     private void event(Row row, String text, OptionalDouble time) {
-        Optional<EventKind> kind = EventKind.parse(text);
+        Optional<EventKind> kind = Coded.find(EventKind.class, text);
         if (kind.isEmpty()) {
             problem(row, "event is " + shown(text) + ", expected one of " + String.join(", ", EventKind.codes()));
             return;

@@ -3,6 +3,7 @@ package barrowmist.core.decision.batch;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import barrowmist.core.check.Coded;
 import barrowmist.core.decision.batch.Outturn.HeldBack;
 import barrowmist.core.decision.batch.Profile.Held;
 import barrowmist.core.plan.Aim;
@@ -30,7 +31,7 @@ class ProfileTest {
     void everyFigureHasAToleranceAndANameOfItsOwn() {
         for (BatchFigure f : BatchFigure.values()) {
             assertThat(f.tolerance()).isPositive();
-            assertThat(BatchFigure.parse(f.code())).contains(f);
+            assertThat(Coded.find(BatchFigure.class, f.code())).contains(f);
         }
     }
 
