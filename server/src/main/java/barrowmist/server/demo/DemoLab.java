@@ -4,15 +4,13 @@ import static barrowmist.core.green.Process.HONEY;
 import static barrowmist.core.green.Process.NATURAL;
 import static barrowmist.core.green.Process.WASHED;
 import static barrowmist.core.green.Process.WET_HULLED;
+import static barrowmist.server.demo.DemoLot.lot;
 
 import barrowmist.core.green.LotRules;
-import barrowmist.core.green.Process;
 import barrowmist.server.demo.DemoBatch.Coffee;
 import barrowmist.server.demo.DemoBatch.Hand;
 import java.time.LocalDate;
 import java.util.List;
-import java.util.Map;
-import java.util.OptionalDouble;
 
 /** The invented scenario: ten lots of four suppliers, and the roasts that were made of nine of them. */
 final class DemoLab {
@@ -57,36 +55,6 @@ final class DemoLab {
                 lot("Kapenda Station", VANE, "Tanzania", WASHED, today.minusDays(25), 60, 10.7, 708, "15/17"),
                 lot("Batu Sembuyan", HARBOUR, "Sumatra", WET_HULLED, today.minusDays(12), 60, 11.9, 668, "17/19"),
                 lot("Zaramonde Bench", SACK, "Costa Rica", HONEY, today.minusDays(2), 34.5, 10.9, 715, "16/17"));
-    }
-
-    private static final Map<String, String> SUPPLIERS_SAY = Map.of(
-            "Gatovu Hill", "Orange, black tea, cane sugar; bright and clean",
-            "Mwendo Slope", "Blackcurrant, grapefruit, long",
-            "Serra Quimbroa", "Milk chocolate, dried fruit, low acidity",
-            "Velquora Hollow", "Caramel, apple, round");
-
-    private static LotRules.Entry lot(
-            String name,
-            String supplier,
-            String origin,
-            Process process,
-            LocalDate arrival,
-            double kg,
-            double moisture,
-            double density,
-            String screen) {
-        String notes = SUPPLIERS_SAY.get(name);
-        return new LotRules.Entry(
-                name,
-                supplier,
-                origin,
-                process,
-                arrival,
-                kg,
-                OptionalDouble.of(moisture),
-                OptionalDouble.of(density),
-                screen,
-                notes);
     }
 
     /** The roasts in order of time. */

@@ -21,10 +21,11 @@ import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.time.LocalTime;
 import java.util.ArrayList;
-import java.util.LinkedHashMap;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
 import org.springframework.stereotype.Component;
@@ -184,11 +185,7 @@ class DemoPast {
     }
 
     private static Map<String, Double> scores(double each) {
-        Map<String, Double> out = new LinkedHashMap<>();
-        for (Attribute a : Attribute.values()) {
-            out.put(a.code(), each);
-        }
-        return out;
+        return Arrays.stream(Attribute.values()).collect(Collectors.toMap(Attribute::code, a -> each));
     }
 
     private static List<WordMark> words(List<String> words, int cups) {

@@ -1,5 +1,7 @@
 package barrowmist.server.demo;
 
+import static barrowmist.server.demo.DemoLot.lot;
+
 import barrowmist.core.green.LotRules;
 import barrowmist.core.green.Process;
 import barrowmist.core.trace.Cause;
@@ -9,7 +11,6 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.OptionalDouble;
 import java.util.Random;
 
 /**
@@ -50,40 +51,19 @@ final class DemoSeason {
     static List<LotRules.Entry> lots(LocalDate today) {
         LocalDate before = today.minusDays(LONG_SINCE);
         return List.of(
-                lot("Nyakazuba Mill", "Lakeshore Green", "Burundi", Process.WASHED, before, 10.8, 709, "16/17"),
-                lot("Alto Veredim", "Pale Harbour Trading", "Brazil", Process.NATURAL, before, 11.0, 680, "16/17"),
-                lot("Cerro Palquita", "Meridian Sack", "Honduras", Process.WASHED, before, 11.1, 701, "15/17"),
+                lot("Nyakazuba Mill", "Lakeshore Green", "Burundi", Process.WASHED, before, 60, 10.8, 709, "16/17"),
+                lot("Alto Veredim", "Pale Harbour Trading", "Brazil", Process.NATURAL, before, 60, 11.0, 680, "16/17"),
+                lot("Cerro Palquita", "Meridian Sack", "Honduras", Process.WASHED, before, 60, 11.1, 701, "15/17"),
                 lot(
                         "Rimba Sengkara",
                         "Ostrander & Vane",
                         "Sumatra",
                         Process.WET_HULLED,
                         today.minusDays(6),
+                        60,
                         13.3,
                         664,
                         "17/19"));
-    }
-
-    private static LotRules.Entry lot(
-            String name,
-            String supplier,
-            String origin,
-            Process process,
-            LocalDate arrival,
-            double moisture,
-            double density,
-            String screen) {
-        return new LotRules.Entry(
-                name,
-                supplier,
-                origin,
-                process,
-                arrival,
-                60.0,
-                OptionalDouble.of(moisture),
-                OptionalDouble.of(density),
-                screen,
-                null);
     }
 
     /** In order of time. */
