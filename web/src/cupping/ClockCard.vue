@@ -8,7 +8,8 @@ import { usePreferences } from '@/shared/preferences'
 import { useWho } from '@/shared/who'
 import BeforePour from './BeforePour.vue'
 import CupThermometer from './CupThermometer.vue'
-import { NEXT, SAY, sampleNow, stepAt, type Clock } from './clock'
+import { sampleNow, stepAt, type Clock } from './clock'
+import { labelOf, meaningOf, type Code } from '@/shared/format/words'
 
 /** The table's clock: the one thing to do now, large; it is the server's, the same on every screen. */
 const props = defineProps<{
@@ -17,6 +18,8 @@ const props = defineProps<{
   /** The clock as somebody else has loaded it: it is looked at, and not touched. */
   clock?: Clock
 }>()
+/** The one thing to do. */
+const toDo = (stage: Code<'TableClockStage'>) => meaningOf('TableClockStage', stage)
 /** So long before its time a break can be noted: some break early, and that is worth knowing. */
 const OFFERED_S = 90
 const preferences = usePreferences()
@@ -73,13 +76,13 @@ const say = computed(() => {
   }
   if (stage === 'pour' && sample.value) {
     const due = sample.value.pourS
-    return `${SAY.pour} ${name(sample.value.code)}${due > (atS.value ?? 0) ? ` at ${clockText(due)}` : ''}`
+    return `${toDo('pour')} ${name(sample.value.code)}${due > (atS.value ?? 0) ? ` at ${clockText(due)}` : ''}`
   }
   return stage === 'break' && sample.value
-    ? `${SAY.break} ${name(sample.value.code)}`
+    ? `${toDo('break')} ${name(sample.value.code)}`
     : stage === 'break'
       ? 'All broken: skim'
-      : SAY[stage]
+      : toDo(stage)
 })
 const wrongBreaks = computed(() => (view.value?.samples ?? []).filter((s) => s.early || s.late))
 
@@ -126,7 +129,7 @@ const read = (c: number) =>
       <div class="now">
         <b class="say" role="status">{{ say }}</b>
         <span v-if="step.next && step.next.fromS < 36_000" class="quiet">
-          {{ NEXT[step.next.stage] }} at {{ clockText(step.next.fromS)
+          {{ labelOf('TableClockStage', step.next.stage) }} at {{ clockText(step.next.fromS)
           }}<template v-if="step.next.c !== undefined"
             >, {{ preferences.wholeTemperature(step.next.c) }}</template
           >

@@ -3,12 +3,9 @@ import { computed, ref } from 'vue'
 import { answer, api, type Failure, type Schemas } from '@/shared/api/client'
 import { same } from '@/shared/kept/draft'
 import { useDraft } from '@/shared/kept/useDraft'
+import { wordsOf } from '@/shared/format/words'
 
-const PARTIES = [
-  { title: 'of this house', value: 'house' },
-  { title: 'a guest', value: 'guest' },
-  { title: 'of the trade', value: 'trade' },
-] as const
+const PARTIES = wordsOf('RankingEntityParty')
 /** Samples in an order, the best first, by touching one after the other. */
 const props = defineProps<{
   id: number

@@ -5,7 +5,7 @@ import { useLoad } from '@/shared/api/useLoad'
 import { plural } from '@/shared/format/text'
 import AgreementList from './AgreementList.vue'
 import ByAttribute from './ByAttribute.vue'
-import { FORM_NAMES } from './useForms'
+import { labelOf } from '@/shared/format/words'
 
 /** What the table showed: every cupper’s score as a dot, how far they agree, and whether an order can be said. */
 const props = defineProps<{
@@ -60,7 +60,7 @@ const alike = (scores: Schemas['CupperScore'][], i: number) =>
         density="compact"
         @update:model-value="asked = $event"
       >
-        <v-btn v-for="f in panel.forms" :key="f" :value="f">{{ FORM_NAMES[f] ?? f }}</v-btn>
+        <v-btn v-for="f in panel.forms" :key="f" :value="f">{{ labelOf('CuppingForm', f) }}</v-btn>
       </v-btn-toggle>
     </p>
     <p class="said">{{ panel.text }}</p>

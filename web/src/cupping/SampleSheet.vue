@@ -4,7 +4,8 @@ import { answer, api, type Failure, type Schemas } from '@/shared/api/client'
 import PageState from '@/shared/components/PageState.vue'
 import SheetForm from './SheetForm.vue'
 import TriageForm from './TriageForm.vue'
-import { FORM_NAMES, useForm } from './useForms'
+import { useForm } from './useForms'
+import { labelOf } from '@/shared/format/words'
 
 /** One sample, on the form of its table or on the other one, if its cupper chose so before the first score. */
 const props = defineProps<{
@@ -39,8 +40,8 @@ const { form, failure, loading, reload } = useForm(() => props.sheet.form)
 
 <template>
   <p v-if="other && !written" class="form-line">
-    <span class="quiet">You write on the {{ FORM_NAMES[sheet.form] }}.</span>
-    <v-btn variant="text" @click="writeOnOther">Write on the {{ FORM_NAMES[other] }}</v-btn>
+    <span class="quiet">You write on the {{ labelOf('CuppingForm', sheet.form) }}.</span>
+    <v-btn variant="text" @click="writeOnOther">Write on the {{ labelOf('CuppingForm', other) }}</v-btn>
     <span v-if="refused" class="ember" role="alert">{{ refused.message }}</span>
   </p>
   <PageState :loading="loading" :failure="failure" :there="!!form" @retry="reload">

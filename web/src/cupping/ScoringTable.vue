@@ -16,9 +16,9 @@ import TakeSeat from './TakeSeat.vue'
 import TriageCard from './TriageCard.vue'
 import WhoCups from './WhoCups.vue'
 import { served } from './laying'
-import { FORM_NAMES } from './useForms'
 import { useTable } from './useTable'
 import { useWho } from '@/shared/who'
+import { labelOf } from '@/shared/format/words'
 
 /** One table: its samples side by side, and the sheet of the one in hand; on a coded one the reveal, then the panel. */
 const TODAY_MS = 12 * 3_600_000
@@ -80,7 +80,7 @@ const scoring = computed(() => !coded.value || (!told.value && seated.value))
         <h1>{{ (scoring && current?.name) || (coded ? 'Blind table' : 'Cupping') }}</h1>
         <span class="quiet">
           {{ moment(table.data.value.cuppedAt) }} · {{ plural(table.data.value.cups, 'cup') }} ·
-          {{ FORM_NAMES[table.data.value.form ?? 'hundred-point'] }}
+          {{ labelOf('CuppingForm', table.data.value.form ?? 'hundred-point') }}
           <template v-if="served(table.data.value.protocol?.serving)">
             · {{ served(table.data.value.protocol?.serving) }}
           </template>

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import type { Schemas } from '@/shared/api/client'
+import { wordsOf } from '@/shared/format/words'
 
 /** Of a set of three: which of the two coffees is sweeter, and which is liked better? Nobody has to say. */
 type Side = Schemas['AnswerEntry']['sweeter']
@@ -9,10 +10,7 @@ const ASKED = [
   { label: 'Sweeter is', model: sweeter },
   { label: 'I like better', model: preferred },
 ]
-const SIDES = [
-  { title: 'the odd one', value: 'odd' },
-  { title: 'the other two', value: 'pair' },
-] as const
+const SIDES = wordsOf('CupSetEntitySide')
 </script>
 
 <template>

@@ -20,29 +20,3 @@ export function sampleNow(
         clock.samples.find((s) => s.pourS > atS - 1))
     : clock.samples.find((s) => s.brokenS === undefined)
 }
-
-/** The one thing to do. */
-export const SAY: Record<Step['stage'], string> = {
-  pour: 'Pour',
-  leave: 'Leave the crust',
-  break: 'Break the crust',
-  skim: 'Skim',
-  wait: 'Wait until the cups have cooled',
-  taste: 'First taste: flavour and aftertaste',
-  'second-round': 'Second round: acidity, body, balance',
-  'last-round': 'Last round: sweetness, uniformity, clean cup',
-  stop: 'Stop: the cups are cold',
-}
-
-/** In two words, for what comes after. */
-export const NEXT: Record<Step['stage'], string> = {
-  pour: 'pour',
-  leave: 'leave the crust',
-  break: 'break',
-  skim: 'skim',
-  wait: 'wait',
-  taste: 'first taste',
-  'second-round': 'second round',
-  'last-round': 'last round',
-  stop: 'the end',
-}

@@ -1,12 +1,10 @@
 import type { Schemas } from '@/shared/api/client'
-import { choicesOf, labelOf, type Code } from '@/shared/format/words'
+import { choicesOf, labelOf, type Code, wordsOf } from '@/shared/format/words'
 
 /** What may be chosen when a table is laid. */
 export const KINDS = choicesOf('TableKind')
-export const FORMS = [
-  { title: '100-point form', value: 'hundred-point' },
-  { title: 'value assessment', value: 'value-assessment' },
-]
+/** A triage has its own. */
+export const FORMS = wordsOf('CuppingForm').filter((f) => f.value !== 'triage')
 export const BLIND = choicesOf('Blindness')
 export const CHOICES = choicesOf('Choice')
 export const SERVINGS = choicesOf('DrinkServing')

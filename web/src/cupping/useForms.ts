@@ -2,13 +2,6 @@ import { computed, ref, shallowRef } from 'vue'
 import { answer, api, type Failure } from '@/shared/api/client'
 import type { Form } from './sheetContent'
 
-/** What each is called in running text. */
-export const FORM_NAMES: Record<string, string> = {
-  'hundred-point': '100-point form',
-  'value-assessment': 'value assessment',
-  triage: 'form of a line each',
-}
-
 /** The forms of this house; what was asked once is there when the network is not. */
 export const forms = shallowRef<Form[]>()
 const failure = shallowRef<Failure>()

@@ -4,16 +4,11 @@ import { useRouter } from 'vue-router'
 import { answer, api } from '@/shared/api/client'
 import { useLoad } from '@/shared/api/useLoad'
 import PageState from '@/shared/components/PageState.vue'
+import { labelOf } from '@/shared/format/words'
 
 /** The desks: with one roaster its desk opens at once. */
 const router = useRouter()
 const desks = useLoad(() => answer(api.GET('/api/desks')))
-const WORDS: Record<string, string> = {
-  idle: 'nothing prepared',
-  preparing: 'being prepared',
-  roasting: 'a batch is in the drum',
-  cooling: 'cooling',
-}
 watch(
   () => desks.data.value,
   (all) => {
@@ -35,10 +30,8 @@ watch(
     <ul class="desks">
       <li v-for="d in desks.data.value" :key="d.machineId" class="card">
         <router-link :to="`/roast/desk/${d.machineId}`">{{ d.machineName }}</router-link>
-        <span>{{ d.lotName ? `${d.lotName}, ${WORDS[d.phase]}` : WORDS[d.phase] }}</span>
-        <span class="quiet">{{
-          d.link === 'ok' ? 'connected' : d.link === 'by-hand' ? 'by hand' : 'not connected'
-        }}</span>
+        <span>{{ d.lotName ? `${d.lotName}, ` : '' }}{{ labelOf('DeskPhase', d.phase) }}</span>
+        <span class="quiet">{{ labelOf('DeskViewsLinkStatus', d.link) }}</span>
       </li>
     </ul>
     <p v-if="desks.data.value?.length === 0" class="card">

@@ -7,6 +7,7 @@ import { usePreferences } from '@/shared/preferences'
 import { moved } from '@/shared/format/list'
 import { baseOf, controlUnit, shownControl } from '@/shared/format/controls'
 import { useControls } from '@/shared/useControls'
+import { wordsOf } from '@/shared/format/words'
 
 /** What is done between two batches, step by step. */
 type Step = Schemas['ProtocolStep']
@@ -15,14 +16,7 @@ const steps = defineModel<Step[]>({ required: true })
 
 const preferences = usePreferences()
 const { ranges } = useControls()
-const KINDS: { value: Step['kind']; title: string; unit: string }[] = [
-  { value: 'do', title: 'do', unit: '' },
-  { value: 'set-gas', title: 'set gas to', unit: '' },
-  { value: 'set-air', title: 'set air to', unit: '' },
-  { value: 'fall-to', title: 'wait until it falls to', unit: '' },
-  { value: 'rise-to', title: 'wait until it rises to', unit: '' },
-  { value: 'wait', title: 'wait for', unit: 's' },
-]
+const KINDS = wordsOf('ProtocolKind')
 const controlOf = (kind: Step['kind']) =>
   kind === 'set-gas' ? 'gas' : kind === 'set-air' ? 'air' : undefined
 function unit(kind: Step['kind']) {
@@ -30,7 +24,7 @@ function unit(kind: Step['kind']) {
   if (control) {
     return controlUnit(control, ranges.value[control])
   }
-  return isWait(kind) ? degree(preferences.units) : (KINDS.find((k) => k.value === kind)?.unit ?? '')
+  return isWait(kind) ? degree(preferences.units) : kind === 'wait' ? 's' : ''
 }
 const isWait = (kind: Step['kind']) => kind === 'fall-to' || kind === 'rise-to'
 const waits = (s: Step) => isWait(s.kind)

@@ -2,7 +2,7 @@
 import { ref } from 'vue'
 import { answer, api, problemAt, type Failure } from '@/shared/api/client'
 import { useWho } from '@/shared/who'
-import { wordsOf } from '@/shared/format/words'
+import { meaningOf } from '@/shared/format/words'
 
 /** Whoever is signed in: their password, and signing out. */
 const who = useWho()
@@ -29,7 +29,7 @@ async function out(everywhere: boolean) {
 <template>
   <section class="card own">
     <h2>{{ who.session?.name }}</h2>
-    <p class="quiet">{{ wordsOf('Role').find((r) => r.value === who.session?.role)?.meaning }}</p>
+    <p class="quiet">{{ who.session?.role && meaningOf('Role', who.session.role) }}</p>
     <div class="row">
       <v-btn color="primary" @click="out(false)">Sign out</v-btn>
       <v-btn variant="outlined" @click="out(true)">Sign out on every device</v-btn>

@@ -5,6 +5,7 @@ import NumberField from '@/shared/components/NumberField.vue'
 import { usePreferences } from '@/shared/preferences'
 import { shown, typed, unitOf, type Kind } from '@/shared/format/kinds'
 import type { Content } from './plan'
+import { wordsOf } from '@/shared/format/words'
 
 /** What ends the roast, one thing or the first or last of two; the first number is proposed by the server. */
 const content = defineModel<Content>({ required: true })
@@ -12,13 +13,7 @@ const preferences = usePreferences()
 const problem = ref('')
 
 type By = Content['drop']['by']
-const DROPS: { value: By; title: string }[] = [
-  { value: 'bean-c', title: 'bean temperature' },
-  { value: 'development-pct', title: 'development share' },
-  { value: 'development-s', title: 'seconds after first crack' },
-  { value: 'over-crack-c', title: 'degrees above first crack' },
-  { value: 'total-s', title: 'total seconds' },
-]
+const DROPS = wordsOf('DropRuleBy')
 const SECONDS = [
   { value: 'alone', title: 'this alone' },
   { value: 'first', title: 'this or the next, the first' },

@@ -9,6 +9,7 @@ import { shown, typed, unitOf } from '@/shared/format/kinds'
 import { usePreferences } from '@/shared/preferences'
 import { useControls } from '@/shared/useControls'
 import type { Move } from './plan'
+import { wordsOf } from '@/shared/format/words'
 
 /** When a control moves, which, and where to. */
 const props = defineProps<{ move: Move }>()
@@ -29,30 +30,14 @@ const draft = reactive({
   value: shownControl(props.move.value, ranges.value[props.move.control]) as number | undefined,
 })
 const open = ref(true)
-const KINDS = [
-  { value: 'time', title: 'at a time' },
-  { value: 'bean', title: 'at a bean temperature' },
-  { value: 'event', title: 'after an event' },
-  { value: 'before', title: 'before a foretold event' },
-  { value: 'environment-falling', title: 'when the environment has fallen' },
-  { value: 'environment-rising', title: 'when the environment has risen' },
-  { value: 'rate', title: 'when the rate of rise has fallen' },
-]
+const KINDS = wordsOf('WhenViewKind')
 const FORETOLD = ['dry_end', 'first_crack']
+const FOLLOWED = ['turning_point', ...FORETOLD]
 const ofEnvironment = computed(() => draft.kind.startsWith('environment'))
 const choice = computed(() =>
-  draft.kind === 'before' ? EVENTS.filter((e) => FORETOLD.includes(e.value)) : EVENTS,
+  wordsOf('EventKind').filter((e) => (draft.kind === 'before' ? FORETOLD : FOLLOWED).includes(e.value)),
 )
-const EVENTS = [
-  { value: 'turning_point', title: 'turning point' },
-  { value: 'dry_end', title: 'dry end' },
-  { value: 'first_crack', title: 'first crack' },
-]
-const CONTROLS = [
-  { value: 'gas', title: 'gas' },
-  { value: 'air', title: 'air' },
-  { value: 'drum', title: 'drum speed' },
-]
+const CONTROLS = wordsOf('ControlStepControl')
 const range = computed(() => ranges.value[draft.control])
 // per cent of gas and of air are alike; where a scale of its own or the drum comes in, the old value says nothing
 watch(

@@ -9,6 +9,7 @@ import DropFields from './DropFields.vue'
 import SchoolDialog from './SchoolDialog.vue'
 import { shown, shownTolerance, typed, typedTolerance, unitOf, type Kind } from '@/shared/format/kinds'
 import type { Content } from './plan'
+import { wordsOf } from '@/shared/format/words'
 
 /** What the roast aims at: begun from a school, each figure with its tolerance, and what ends the roast. */
 const props = defineProps<{ schools: Schemas['SchoolView'][] }>()
@@ -101,10 +102,7 @@ const emit = defineEmits<{ schools: [] }>()
     </p>
     <v-select
       v-model="content.developmentFrom"
-      :items="[
-        { value: 'first-crack', title: 'first crack' },
-        { value: 'dry-end', title: 'dry end' },
-      ]"
+      :items="wordsOf('TargetsDevelopmentFrom')"
       label="Development counted from"
       hide-details
       density="compact"

@@ -4,7 +4,7 @@ import { useIntervalFn } from '@vueuse/core'
 import { answer, api } from '@/shared/api/client'
 import { useLoad } from '@/shared/api/useLoad'
 import PageState from '@/shared/components/PageState.vue'
-import { choicesOf, wordsOf, type Code } from '@/shared/format/words'
+import { choicesOf, wordsOf, type Code, labelOf } from '@/shared/format/words'
 import { capital, moment, roastName } from '@/shared/format/text'
 import AgeingCard from './AgeingCard.vue'
 import { nextOf } from './shelf'
@@ -43,11 +43,6 @@ const groups = computed(() =>
     items: (shelf.data.value?.items ?? []).filter((i) => g.states.includes(i.state)),
   })),
 )
-const VERDICTS: Record<string, string> = {
-  fit: 'fit',
-  'roast-again': 'roast again',
-  measure: 'bench not done',
-}
 const studied = computed(() => new Set(shelf.data.value?.ageing.map((a) => a.roastId)))
 async function keepBack(id: number) {
   await answer(
@@ -125,7 +120,9 @@ const table = computed(() =>
                 {{ i.ageH < 48 ? `${Math.max(0, i.ageH).toFixed(1)} h` : `${(i.ageH / 24).toFixed(1)} d` }}
               </td>
               <td><b v-if="i.state === 'best'">at its best, </b>{{ nextOf(i, now) }}</td>
-              <td :class="{ ember: i.verdict === 'roast-again' }">{{ VERDICTS[i.verdict] }}</td>
+              <td :class="{ ember: i.verdict === 'roast-again' }">
+                {{ labelOf('BenchJudgementVerdict', i.verdict) }}
+              </td>
               <td class="actions">
                 <v-btn
                   size="small"

@@ -6,6 +6,7 @@ import NumberField from '@/shared/components/NumberField.vue'
 import PageState from '@/shared/components/PageState.vue'
 import { useDraft } from '@/shared/kept/useDraft'
 import { useWho } from '@/shared/who'
+import { wordsOf } from '@/shared/format/words'
 
 /** The lab's meters: what each measures, when it was calibrated, and what a colour meter's figures are of. */
 type Meter = Schemas['MeterView']
@@ -24,18 +25,8 @@ function begin(now?: Schemas['Meters']) {
 }
 watch(kept.data, (now) => !draft && begin(now))
 
-const KINDS = [
-  { value: 'scale', title: 'scale' },
-  { value: 'moisture', title: 'moisture meter' },
-  { value: 'water-activity', title: 'water activity meter' },
-  { value: 'density', title: 'density cup' },
-  { value: 'colour', title: 'colour meter' },
-  { value: 'thermometer', title: 'thermometer' },
-]
-const COUNTS = [
-  { value: 'more-is-lighter', title: 'more is lighter' },
-  { value: 'more-is-darker', title: 'more is darker' },
-]
+const KINDS = wordsOf('MeterKind')
+const COUNTS = wordsOf('MeterCounts')
 
 function add() {
   meters.value.push({ name: '', kind: 'scale', everyDays: 90 })

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Schemas } from '@/shared/api/client'
-import { STANDING_SENTENCES, STANDINGS } from './standings'
+import { labelOf, meaningOf } from '@/shared/format/words'
 
 /** The causes: the likely ones open, the rest folded in one line; each can be asked why, or why not. */
 const props = defineProps<{ trace: Schemas['TraceView']; chosen?: Schemas['FindingView'] }>()
@@ -39,10 +39,10 @@ const nothing = computed(() => {
       @click="emit('choose', f.cause)"
     >
       <span class="name">{{ f.label }}</span>
-      <span class="standing">{{ STANDINGS[f.standing] }}</span>
+      <span class="standing">{{ labelOf('FindingStanding', f.standing) }}</span>
       <span class="why quiet"
         ><b v-if="trace.cups">{{ f.chance }}</b
-        ><template v-if="trace.cups"> · </template>{{ STANDING_SENTENCES[f.standing] }}</span
+        ><template v-if="trace.cups"> · </template>{{ meaningOf('FindingStanding', f.standing) }}</span
       >
     </button>
     <p v-if="nothing" class="card quiet said">{{ nothing }}</p>

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import type { Schemas } from '@/shared/api/client'
-import { OUTCOMES, scoreChange } from './proofs'
+import { scoreChange } from './proofs'
+import { labelOf } from '@/shared/format/words'
 
 /** One change put to the proof, and what its table showed. */
 defineProps<{ proof: Schemas['ProofView']; lot?: boolean }>()
@@ -8,7 +9,7 @@ defineProps<{ proof: Schemas['ProofView']; lot?: boolean }>()
 
 <template>
   <div class="proven">
-    <b v-if="proof.outcome" :class="proof.outcome">{{ OUTCOMES[proof.outcome] }}</b>
+    <b v-if="proof.outcome" :class="proof.outcome">{{ labelOf('ProofOutcome', proof.outcome) }}</b>
     <b v-else>on the table</b>
     <span>
       <template v-if="lot">{{ proof.lotName }}, </template>

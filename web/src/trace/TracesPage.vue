@@ -5,9 +5,9 @@ import { useLoad } from '@/shared/api/useLoad'
 import NumberField from '@/shared/components/NumberField.vue'
 import PageState from '@/shared/components/PageState.vue'
 import { moment, roastName } from '@/shared/format/text'
-import { choicesOf, type Code } from '@/shared/format/words'
+import { choicesOf, type Code, labelOf } from '@/shared/format/words'
 import RenewalNote from './RenewalNote.vue'
-import { found, said, STANDINGS } from './standings'
+import { found, said } from './standings'
 
 const sought = ref<{ word?: string; cause?: Code<'Cause'>; least?: number; most?: number }>({})
 const seeking = computed(() => {
@@ -76,7 +76,7 @@ const rank = (t: { settled: boolean; standing?: string; judgeFirst: boolean }) =
                 trace.settled
                   ? 'done with'
                   : trace.standing && trace.standing !== 'unlikely'
-                    ? STANDINGS[trace.standing]
+                    ? labelOf('FindingStanding', trace.standing as Code<'FindingStanding'>)
                     : ''
               }}
             </td>

@@ -72,7 +72,12 @@ it('shows and takes the limits of a rate of rise in the unit of the reader, and 
   const faults = { crashFallShare: 0.4, crashWithinS: 45, crashDepthCPerMin: 3.5, flickRiseCPerMin: 1.5 }
   const rest = { flickHoldS: 10, stallChangeCPerMin: 0.5, stallHoldS: 60, stalledCPerMin: 1.5 }
   const limits = { ...faults, ...rest, stalledHoldS: 30, surgeSpreads: 2, version: 0 }
-  const fact = (name: string, beginsWith: number) => ({ name, beginsWith, standing: 'house-default', source: '' })
+  const fact = (name: string, beginsWith: number) => ({
+    name,
+    beginsWith,
+    standing: 'house-default',
+    source: '',
+  })
   const facts = [fact('crashDepthCPerMin', 3.5), fact('crashWithinS', 40)]
   const sent = stubServer((method, path, body) => ({
     body: path.endsWith('/facts') ? facts : method === 'PUT' ? body : limits,

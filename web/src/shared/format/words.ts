@@ -28,3 +28,7 @@ export const choicesOf = <S extends WordSet>(set: S) =>
 /** The label of one value. */
 export const labelOf = <S extends WordSet>(set: S, code: Code<S>): string =>
   WORDS[set].find((w) => w.value === code)?.title ?? code
+
+/** What one value means, in a sentence. */
+export const meaningOf = <S extends WordSet>(set: S, code: Code<S>): string =>
+  WORDS[set].find((w) => w.value === code)?.meaning ?? ''
